@@ -1,0 +1,77 @@
+import { z } from 'zod';
+import { id, instant, localDate, reason, version } from '../dto/basics';
+import { dose, doseWhy, kitPiece } from '../dto/dose';
+import { booking, personFields } from '../dto/person';
+import { choice, decision, SESSION_STATES } from '../dto/session';
+import { setRecord } from '../dto/set';
+import { studioFields } from '../dto/studio';
+import { METHODS, VERDICTS } from '@drubo/core/vocabulary';
+
+/** The version this build writes. Older ones are lifted by an upgrader each. */
+export const BUNDLE_VERSION = 1;
+
+const item = z.object({
+  id,
+  position: z.int().min(0),
+  slot: z.string().max(40),
+  variationId: z.string().max(80),
+  method: z.enum(METHODS),
+  trackDose: dose,
+  proposed: dose,
+  dose,
+  why: doseWhy,
+});
+
+const track = z.object({
+  personId: id,
+  slot: z.string().max(40),
+  variationId: z.string().max(80),
+  method: z.enum(METHODS),
+  dose,
+  leftOut: z.boolean(),
+  lastDecision: z
+    .object({ verdict: z.enum(VERDICTS), reasons: z.array(reason), sessionDate: localDate, edited: z.boolean() })
+    .nullable(),
+});
+
+/** A whole studio as one JSON file: the export format, and what the demo data is written in. */
+export const bundle = z.object({
+  format: z.literal('drubo-bundle'),
+  version: z.literal(BUNDLE_VERSION),
+  exportedAt: instant,
+  studio: z.object({ id, ...studioFields }),
+  trainers: z.array(z.object({ id, name: z.string().max(80), loginName: z.string().max(120) })),
+  kits: z.array(z.object({ id, name: z.string().max(80), pieces: z.array(kitPiece) })),
+  people: z.array(z.object({ id, version, ...personFields, archivedAt: instant.nullable(), createdAt: instant })),
+  bookings: z.array(booking),
+  sheets: z.array(
+    z.object({
+      id,
+      personId: id,
+      version,
+      attempt: z.int().min(0),
+      state: z.enum(['next', 'started', 'done']),
+      createdAt: instant,
+      items: z.array(item),
+    }),
+  ),
+  sessions: z.array(
+    z.object({
+      id,
+      sheetId: id,
+      personId: id,
+      state: z.enum(SESSION_STATES),
+      date: localDate,
+      startedAt: instant,
+      finishedAt: instant.nullable(),
+      effort: z.int().min(0).max(10).nullable(),
+      note: z.string().max(2000),
+    }),
+  ),
+  sets: z.array(setRecord),
+  tracks: z.array(track),
+  decisions: z.array(
+    z.object({ id, sessionId: id, itemId: id, decidedAt: instant, proposal: decision, chosen: choice }),
+  ),
+});
+export type Bundle = z.infer<typeof bundle>;

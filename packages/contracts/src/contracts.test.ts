@@ -1,0 +1,86 @@
+import fc from 'fast-check';
+import Ajv from 'ajv/dist/2020';
+import { doseSchema, endpoints, sessionIdFor, urlFor } from '.';
+import type { Endpoint } from '.';
+import { describeApi } from './openapi';
+
+const all = Object.entries(endpoints) as [string, Endpoint][];
+
+describe('the list of endpoints', () => {
+  it.each(all)('%s is keyed by its own id and names every id of its path', (key, endpoint) => {
+    expect(endpoint.id).toBe(key);
+    const inPath = [...endpoint.path.matchAll(/:([A-Za-z]+)/g)].map((match) => match[1]!);
+    const params = Object.fromEntries(inPath.map((name) => [name, name === 'slot' ? 'squat' : 'an-id-1234']));
+    expect(endpoint.params.safeParse(params).success).toBe(true);
+    expect(endpoint.params.safeParse({}).success).toBe(inPath.length === 0);
+    if (inPath.length > 0) expect(endpoint.target).not.toBe('none');
+  });
+
+  it('no two share a method and path', () => {
+    const routes = all.map(([, endpoint]) => `${endpoint.method} ${endpoint.path}`);
+    expect(new Set(routes).size).toBe(routes.length);
+  });
+
+  it('every write of a signed-in trainer carries a command', () => {
+    for (const [, endpoint] of all) {
+      if (endpoint.method === 'GET' || endpoint.access === 'public') continue;
+      const issues = endpoint.body.safeParse({}).error?.issues ?? [];
+      expect(issues.map((issue) => issue.path[0])).toContain('command');
+    }
+  });
+});
+
+describe('urls', () => {
+  it('fills ids and leaves out empty query values', () => {
+    expect(urlFor('/api/people/:personId', { personId: 'a b' }, { search: 'x y', archived: undefined })).toBe(
+      '/api/people/a%20b?search=x+y',
+    );
+    expect(() => urlFor('/api/people/:personId')).toThrow('needs "personId"');
+  });
+
+  it('two phones arrive at one session id for one sheet and try', () => {
+    fc.assert(
+      fc.property(fc.uuid(), fc.nat(9), (sheetId, attempt) => {
+        expect(sessionIdFor(sheetId, attempt)).toBe(sessionIdFor(sheetId, attempt));
+        expect(sessionIdFor(sheetId, attempt)).not.toBe(sessionIdFor(sheetId, attempt + 1));
+      }),
+    );
+  });
+});
+
+describe('the API description', () => {
+  const api = describeApi() as { paths: Record<string, Record<string, { operationId: string; requestBody?: object }>> };
+
+  it('describes every endpoint', () => {
+    const described = Object.values(api.paths).flatMap((path) => Object.values(path).map((op) => op.operationId));
+    expect(described.sort()).toEqual(Object.keys(endpoints).sort());
+  });
+
+  it('its body schemas agree with an independent JSON Schema validator (2020-12)', () => {
+    // Source: JSON Schema 2020-12, checked with ajv.
+    const operation = api.paths['/api/bookings/{bookingId}']!['put']!;
+    const { schema } = (operation.requestBody as { content: Record<string, { schema: object }> }).content['application/json']!;
+    const validate = new Ajv({ strict: false, validateFormats: false }).compile(schema);
+    const good = {
+      command: { id: 'command-1', deviceId: 'device-1', deviceSeq: 0 },
+      personId: 'person-1',
+      date: '2026-11-24',
+      time: '09:30',
+    };
+    for (const [body, ok] of [
+      [good, true],
+      [{ ...good, time: '25:00' }, false],
+      [{ ...good, extra: 1 }, false],
+      [{ ...good, personId: 'x' }, false],
+    ] as const) {
+      expect([validate(body), endpoints.saveBooking.body.safeParse(body).success]).toEqual([ok, ok]);
+    }
+  });
+});
+
+it('a dose whose range is upside down names the field', () => {
+  const load = { position: 'none', implements: [], externalKg: 0 };
+  const tempo = { lowering: 2, bottom: 0, lifting: 'x', top: 0 };
+  const dose = { sets: 3, repsLow: 12, repsHigh: 8, repsBeyond: 0, load, tempo, restSeconds: 90, reserve: 2 };
+  expect(doseSchema.safeParse(dose).error?.issues[0]).toMatchObject({ path: ['repsHigh'] });
+});

@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { BASES, REASON_CODES } from '@drubo/core/vocabulary';
+import type { Reason } from '@drubo/core/vocabulary';
+
+/** Ids are made by the client: letters, digits, dash and underscore. */
+export const id = z
+  .string()
+  .regex(/^[A-Za-z0-9_-]{8,80}$/, 'must be 8 to 80 letters, digits, dashes or underscores')
+  .meta({ description: 'Client-made id' });
+
+const FIRST_YEAR = 2000;
+const LAST_YEAR = 2100;
+const inYears = (year: number): boolean => year >= FIRST_YEAR && year <= LAST_YEAR;
+const yearMessage = `must lie between the years ${FIRST_YEAR} and ${LAST_YEAR}`;
+
+/** A calendar day in the studio's time zone, ISO 8601: 2026-11-24. */
+export const localDate = z.iso.date().refine((value) => inYears(Number(value.slice(0, 4))), yearMessage);
+
+/** A wall-clock time in the studio's time zone: 09:30. */
+export const localTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'must be a time as HH:MM');
+
+/** A moment in UTC, ISO 8601 with milliseconds. */
+export const instant = z.iso.datetime().refine((value) => inYears(Number(value.slice(0, 4))), yearMessage);
+
+/** Counts edits of a row; 0 means it does not exist yet. */
+export const version = z.int().min(0).max(1_000_000_000);
+
+/** Trimmed text a person may read. */
+export const text = (max: number) => z.string().trim().max(max);
+export const requiredText = (max: number) => z.string().trim().min(1, 'must not be empty').max(max);
+
+/** Every write says which command it is, from which device, in which order: a repeat is harmless. */
+export const command = z.strictObject({
+  id,
+  deviceId: id,
+  deviceSeq: z.int().min(0).max(Number.MAX_SAFE_INTEGER),
+});
+
+/**
+ * A reason as stored and sent. `values` are free here because stored reasons outlive the shape their code has today;
+ * the engine types them where they are made.
+ */
+export const reason = z.object({
+  code: z.enum(REASON_CODES as [Reason['code'], ...Reason['code'][]]),
+  values: z.record(z.string(), z.union([z.string(), z.number()])),
+  basis: z.enum(BASES),
+}) as unknown as z.ZodType<Reason>;

@@ -1,0 +1,34 @@
+import type { z } from 'zod';
+import type { Decision, Dose, DoseWhy, ImplementUse, KitPiece, Load, SetRecord } from '@drubo/core';
+import type { dose, doseWhy, implementUse, kitPiece, load } from './dose';
+import type { decision } from './session';
+import type { setRecord } from './set';
+
+type DeepReadonly<T> = T extends readonly (infer Item)[]
+  ? readonly DeepReadonly<Item>[]
+  : T extends object
+    ? { readonly [Key in keyof T]: DeepReadonly<T[Key]> }
+    : T;
+
+/** True only when each type fits the other: a lost union case or a missing field fails the type check. */
+type Same<A, B> = [DeepReadonly<A>] extends [DeepReadonly<B>]
+  ? [DeepReadonly<B>] extends [DeepReadonly<A>]
+    ? true
+    : never
+  : never;
+
+/** The wire format and the core's types, checked both ways at compile time. */
+export type WireMatchesCore = [
+  Same<z.infer<typeof implementUse>, ImplementUse>,
+  Same<z.infer<typeof load>, Load>,
+  Same<z.infer<typeof dose>, Dose>,
+  Same<z.infer<typeof doseWhy>, DoseWhy>,
+  Same<z.infer<typeof kitPiece>, KitPiece>,
+  Same<z.infer<typeof setRecord>, SetRecord>,
+  Same<z.infer<typeof decision>, Decision>,
+];
+
+const allTrue = <T extends readonly true[]>(...flags: T): T => flags;
+
+/** Compiles only while every pair matches. */
+export const wireMatchesCore: WireMatchesCore = allTrue(true, true, true, true, true, true, true);

@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import { METHODS } from '@drubo/core/vocabulary';
+import { id, instant, localDate, reason, version } from './basics';
+import { dose, doseWhy, kit } from './dose';
+import { setRecord } from './set';
+
+/** What was done last time in the same slot. */
+export const lastTime = z.object({
+  sessionId: id,
+  date: localDate,
+  variationId: z.string(),
+  dose,
+  sets: z.array(setRecord),
+});
+export type LastTimeDto = z.infer<typeof lastTime>;
+
+export const sheetItem = z.object({
+  id,
+  slot: z.string(),
+  variationId: z.string(),
+  method: z.enum(METHODS),
+  /** What Drubo proposed; kept beside the trainer's edit. */
+  proposed: dose,
+  dose,
+  edited: z.boolean(),
+  why: doseWhy,
+  lastTime: lastTime.nullable(),
+});
+export type SheetItemDto = z.infer<typeof sheetItem>;
+
+export const leftOutSlot = z.object({ slot: z.string(), variationId: z.string(), reasons: z.array(reason) });
+
+export const sheet = z.object({
+  id,
+  personId: id,
+  personName: z.string(),
+  personMinutes: z.int(),
+  personHeightCm: z.number().nullable(),
+  version,
+  /** How many sessions on this sheet were discarded; the next session's id carries it. */
+  attempt: z.int().min(0),
+  state: z.enum(['next', 'started', 'done']),
+  minutes: z.int(),
+  items: z.array(sheetItem),
+  leftOut: z.array(leftOutSlot),
+  /** The weights in the room, so that a load can be changed offline. */
+  kit,
+  createdAt: instant,
+});
+export type SheetDto = z.infer<typeof sheet>;
+
+/**
+ * The id of the session that a sheet's next start makes. Both phones of a studio arrive at the same id, so starting
+ * twice joins one session, with or without a network.
+ */
+export const sessionIdFor = (sheetId: string, attempt: number): string => `${sheetId}-${attempt}`;

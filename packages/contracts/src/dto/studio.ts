@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import { MASS_UNITS } from '@drubo/core/vocabulary';
+import { id, requiredText, version } from './basics';
+import { kit } from './dose';
+
+const isTimeZone = (value: string): boolean => {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: value }).resolvedOptions().timeZone.length > 0;
+  } catch {
+    // Intl throws a RangeError for a name it doesn't know: that is the answer.
+    return false;
+  }
+};
+
+export const timeZone = z.string().max(60).refine(isTimeZone, 'must be a time zone name such as Europe/Oslo');
+export const loginName = z
+  .string()
+  .trim()
+  .toLowerCase()
+  .min(3, 'must have at least 3 characters')
+  .max(120);
+export const newPassword = z.string().min(10, 'must have at least 10 characters').max(200);
+
+export const studioFields = { name: requiredText(80), unit: z.enum(MASS_UNITS), timeZone };
+
+export const studio = z.object({ id, version, ...studioFields });
+export type StudioDto = z.infer<typeof studio>;
+
+export const trainer = z.object({ id, name: z.string(), loginName: z.string() });
+export type TrainerDto = z.infer<typeof trainer>;
+
+export const studioDetail = z.object({ studio, kits: z.array(kit), trainers: z.array(trainer) });
+
+export const authState = z.discriminatedUnion('state', [
+  z.object({ state: z.literal('signed-in'), trainer, studio, demo: z.boolean() }),
+  z.object({ state: z.literal('signed-out'), firstRun: z.boolean(), demo: z.boolean() }),
+]);
+export type AuthStateDto = z.infer<typeof authState>;

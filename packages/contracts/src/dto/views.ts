@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { VERDICTS } from '@drubo/core/vocabulary';
+import { id, instant, localDate } from './basics';
+import { booking, person } from './person';
+import { session, sessionDetail } from './session';
+import { sheet } from './sheet';
+
+/** Last verdict of a slot, to be seen at a glance. */
+export const lastVerdict = z.object({ variationId: z.string(), verdict: z.enum(VERDICTS) });
+
+export const floorEntry = z.object({
+  booking,
+  person,
+  nextSheet: z.object({ id, items: z.array(z.object({ variationId: z.string(), sets: z.int() })) }).nullable(),
+  liveSessionId: id.nullable(),
+  /** The session that was done today, if it is. */
+  doneSessionId: id.nullable(),
+  lastVerdicts: z.array(lastVerdict),
+});
+export type FloorEntryDto = z.infer<typeof floorEntry>;
+
+export const sessionLine = z.object({ session, personName: z.string(), setsDone: z.int() });
+export type SessionLineDto = z.infer<typeof sessionLine>;
+
+export const floor = z.object({
+  date: localDate,
+  entries: z.array(floorEntry),
+  /** Running sessions of people who aren't booked that day. */
+  otherLive: z.array(sessionLine),
+  toReview: z.array(sessionLine),
+});
+export type FloorDto = z.infer<typeof floor>;
+
+export const personDetail = z.object({
+  person,
+  nextSheet: sheet,
+  liveSessionId: id.nullable(),
+  bookings: z.array(booking),
+  sessions: z.array(sessionLine),
+  lastVerdicts: z.array(lastVerdict),
+});
+export type PersonDetailDto = z.infer<typeof personDetail>;
+
+/** Everything the floor needs with no network: people, a week of bookings, their sheets and running sessions. */
+export const offlinePack = z.object({
+  madeAt: instant,
+  people: z.array(person),
+  floor,
+  persons: z.array(personDetail),
+  sessions: z.array(sessionDetail),
+});
+export type OfflinePackDto = z.infer<typeof offlinePack>;

@@ -1,0 +1,16 @@
+export { endpoints } from './endpoints';
+export type { BodyOf, Endpoint, EndpointId, Endpoints, ParamsOf, QueryOf, ReplyOf, WriteId } from './endpoints';
+export { urlFor } from './endpoints/url';
+export { ERROR_CODES, errorReply } from './dto/errors';
+export type { ErrorCode, ErrorReply } from './dto/errors';
+export { personFields } from './dto/person';
+export type { BookingDto, PersonDto } from './dto/person';
+export type { KitDto } from './dto/dose';
+export { dose as doseSchema } from './dto/dose';
+export { sessionIdFor } from './dto/sheet';
+export type { LastTimeDto, SheetDto, SheetItemDto } from './dto/sheet';
+export type { SetRecordDto } from './dto/set';
+export type { ChoiceDto, DecisionDto, ReviewDto, ReviewItemDto, SessionDetailDto, SessionDto } from './dto/session';
+export type { AuthStateDto, StudioDto, TrainerDto } from './dto/studio';
+export type { FloorDto, FloorEntryDto, OfflinePackDto, PersonDetailDto, SessionLineDto } from './dto/views';
+export { wireMatchesCore } from './dto/same-shape';

@@ -1,0 +1,50 @@
+import type { Variation } from '../types';
+
+/** Two dumbbells along the legs, knees nearly still. Bottom pose from the posture model's Romanian reference case. */
+export const dumbbellRomanianDeadlift = {
+  id: 'dumbbell-romanian-deadlift',
+  name: 'Dumbbell Romanian deadlift',
+  aliases: ['dumbbell RDL', 'soft-knee deadlift'],
+  family: 'hinge',
+  stance: 'two-leg',
+  startsAt: 'top',
+  holdsAt: { bottom: 'bottom', top: 'standing tall' },
+  loadPositions: ['sides'],
+  unloadedAllowed: false,
+  bodyMassShare: 0.47,
+  jumpOn: 'total',
+  firstLoadShare: { novice: 0.25, trained: 0.6 },
+  repRange: null,
+  tempo: null,
+  setUpSeconds: 45,
+  cues: ['Hips back, shins still', 'Weights brush the legs', 'As low as the back stays set'],
+  faults: [
+    'back-moves-into-rounding',
+    'hinge-turns-into-a-squat',
+    'bell-drifts-forward',
+    'range-short',
+    'no-full-hip-extension',
+    'tempo-lost',
+  ],
+  cautions: ['A back that rounds further under load ends the set.', 'Sore low back: less depth, less load.'],
+  basis: 'common-practice',
+  figure: {
+    implement: 'dumbbells',
+    nearFoot: { kind: 'flat', heelX: 0 },
+    farFoot: { kind: 'flat', heelX: 0 },
+    top: {
+      kind: 'standing',
+      shankDeg: 3,
+      thighDeg: 5,
+      trunkDeg: 3,
+      arms: { kind: 'angles', upperDeg: 3, forearmDeg: 6 },
+    },
+    bottom: {
+      kind: 'standing',
+      shankDeg: -3.8,
+      thighDeg: 23.8,
+      trunkDeg: 79,
+      arms: { kind: 'angles', upperDeg: -19.6, forearmDeg: -19.6 },
+    },
+  },
+} as const satisfies Variation;

@@ -1,0 +1,1 @@
+export { painAdvice } from './pain-advice';

@@ -1,0 +1,4 @@
+export { planSheet } from './plan-sheet';
+export type { SheetInput } from './plan-sheet';
+export { carryForward } from './carry-forward';
+export type { PlannedItem, Track } from './types';

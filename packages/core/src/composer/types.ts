@@ -1,0 +1,26 @@
+import type { Dose, DoseWhy } from '../dose';
+import type { MethodId, Reason, Verdict } from '../vocabulary';
+
+/** Where a person stands with one exercise slot. Reviews write it; a sheet reads it when it is made. */
+export interface Track {
+  slot: string;
+  variationId: string;
+  method: MethodId;
+  /** The dose without the caps of a first session or the first weeks. */
+  dose: Dose;
+  /** Whether the next sheet leaves the exercise out. */
+  leftOut: boolean;
+  lastDecision: { verdict: Verdict; reasons: readonly Reason[]; sessionDate: string; edited: boolean } | null;
+}
+
+/** One exercise of a sheet as it is proposed. */
+export interface PlannedItem {
+  slot: string;
+  variationId: string;
+  method: MethodId;
+  /** As the track has it, uncapped. */
+  trackDose: Dose;
+  /** What is proposed today, capped by stage. */
+  dose: Dose;
+  why: DoseWhy;
+}

@@ -1,0 +1,51 @@
+import type { Variation } from '../catalogue/types';
+import type { Kit } from '../kit';
+import { reason } from '../vocabulary';
+import type { Goal, TrainingAge } from '../vocabulary';
+import { firstLoad } from './first-load';
+import { GOAL_DOSES } from './goal-table';
+import { formatTempo, secondsPerRep } from './tempo';
+import type { Dose } from './types';
+import type { DoseWhy } from './why';
+
+/** What a dose is fitted to. `massKg` null: not asked. */
+export interface DosePerson {
+  goal: Goal;
+  trainingAge: TrainingAge;
+  massKg: number | null;
+}
+
+/**
+ * The dose of an exercise a person has no track for yet: the goal's table, the variation's own range and tempo
+ * where the trade gives one, and a careful first load from the kit. Each number carries its reasons.
+ */
+export const firstDose = (person: DosePerson, variation: Variation, kit: Kit): { dose: Dose; why: DoseWhy } => {
+  const { goal, trainingAge } = person;
+  const table = GOAL_DOSES[goal];
+  const ownReps = table.keepsItsReps ? null : variation.repRange;
+  const reps = ownReps ?? table.reps;
+  const tempo = variation.tempo ?? table.tempo;
+  const sets = table.sets[trainingAge];
+  const { load, why: loadWhy } = firstLoad(kit, variation, person);
+  const range = { repsLow: reps.low, repsHigh: reps.high };
+  const pace = { tempo: formatTempo(tempo), secondsPerRep: secondsPerRep(tempo) };
+  return {
+    dose: { sets, ...range, repsBeyond: 0, load, tempo, restSeconds: table.restSeconds, reserve: table.reserve },
+    why: {
+      sets: [reason('sets-by-goal', { goal, trainingAge, sets }, 'common-practice')],
+      reps: [
+        ownReps
+          ? reason('reps-by-variation', { variationId: variation.id, ...range }, variation.basis)
+          : reason('reps-by-goal', { goal, ...range }, 'nsca-essentials-4'),
+      ],
+      load: loadWhy,
+      tempo: [
+        variation.tempo
+          ? reason('tempo-by-variation', { variationId: variation.id, ...pace }, variation.basis)
+          : reason('tempo-by-goal', { goal, ...pace }, 'common-practice'),
+      ],
+      rest: [reason('rest-by-goal', { goal, restSeconds: table.restSeconds }, 'nsca-essentials-4')],
+      reserve: [reason('reserve-by-goal', { goal, reserve: table.reserve }, 'common-practice')],
+    },
+  };
+};

@@ -1,0 +1,32 @@
+import type { Variation } from '../catalogue/types';
+import { loadsFor, snapDown, UNLOADED } from '../kit';
+import type { Kit, Load } from '../kit';
+import { reason } from '../vocabulary';
+import type { Reason, TrainingAge } from '../vocabulary';
+
+/** Every load this kit makes for a variation, lightest first. */
+export const loadsForVariation = (kit: Kit, variation: Variation): Load[] =>
+  loadsFor(kit, variation.loadPositions[0] ?? 'none', { unloadedToo: variation.unloadedAllowed });
+
+/**
+ * A careful first working load: a share of body mass by training age, snapped to the nearest load not above it.
+ * Body mass unknown: the lightest the kit makes. A kit that makes nothing: unloaded.
+ * @example firstLoad(kit, gobletSquat, { trainingAge: 'novice', massKg: 68 }).load.externalKg // 10
+ */
+export const firstLoad = (
+  kit: Kit,
+  variation: Variation,
+  person: { trainingAge: TrainingAge; massKg: number | null },
+): { load: Load; why: Reason[] } => {
+  const loads = loadsForVariation(kit, variation);
+  const share = variation.firstLoadShare[person.trainingAge === 'novice' ? 'novice' : 'trained'];
+  const lightest = loads[0] ?? UNLOADED;
+  if (share === 0) return { load: lightest, why: [reason('load-none-first', { variationId: variation.id }, 'common-practice')] };
+  if (person.massKg === null) {
+    return { load: lightest, why: [reason('load-mass-unknown', { loadKg: lightest.externalKg }, 'house-default')] };
+  }
+  const guessKg = share * person.massKg;
+  const load = snapDown(loads, guessKg) ?? UNLOADED;
+  const values = { share, bodyMassKg: person.massKg, guessKg, loadKg: load.externalKg };
+  return { load, why: [reason('load-first-guess', values, 'common-practice')] };
+};

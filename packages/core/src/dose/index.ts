@@ -1,0 +1,14 @@
+export type { Tempo, TempoPart } from '../vocabulary';
+export { formatTempo, partSeconds, secondsPerRep, tempoAt } from './tempo';
+export type { TempoMoment, TempoPhase } from './tempo';
+export { repsTop } from './types';
+export type { Dose } from './types';
+export { DOSE_FIELDS } from './why';
+export type { DoseField, DoseWhy } from './why';
+export { GOAL_DOSES, STAGES } from './goal-table';
+export { firstLoad, loadsForVariation } from './first-load';
+export { firstDose } from './first-dose';
+export type { DosePerson } from './first-dose';
+export { applyStage } from './stage';
+export type { Stage } from './stage';
+export { exerciseSeconds, setSeconds, sheetMinutes } from './minutes';

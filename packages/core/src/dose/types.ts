@@ -1,0 +1,21 @@
+import type { Load } from '../kit';
+import type { Tempo } from '../vocabulary';
+
+/**
+ * What is prescribed for one exercise. Reps are per side for one-sided work.
+ * `repsBeyond` widens the top of the range while the next load is too big a jump; 0 otherwise.
+ */
+export interface Dose {
+  sets: number;
+  repsLow: number;
+  repsHigh: number;
+  repsBeyond: number;
+  load: Load;
+  tempo: Tempo;
+  restSeconds: number;
+  /** Target reps in reserve at the end of each set. */
+  reserve: number;
+}
+
+/** The top of the rep range in force, with any reps allowed beyond it. */
+export const repsTop = (dose: Pick<Dose, 'repsHigh' | 'repsBeyond'>): number => dose.repsHigh + dose.repsBeyond;

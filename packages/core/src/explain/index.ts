@@ -1,0 +1,21 @@
+export { explain, explainBasis } from './explain';
+export type { Explanation } from './explain';
+export type { WordingContext } from './wording';
+export {
+  formatDose,
+  formatLoad,
+  formatMass,
+  formatNumber,
+  formatReps,
+  formatRest,
+  formatSets,
+} from './format';
+export {
+  BASIS_LABELS,
+  ENDING_LABELS,
+  FAULT_LABELS,
+  GOAL_LABELS,
+  SIDE_LABELS,
+  TRAINING_AGE_LABELS,
+  VERDICT_LABELS,
+} from './labels';

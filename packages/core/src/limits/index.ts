@@ -1,0 +1,2 @@
+export { PAIN_BANDS, painBand } from './pain';
+export type { PainBand } from './pain';

@@ -1,0 +1,53 @@
+import type { ImplementUse } from '../kit';
+import type { Clean, FaultId, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from '../vocabulary';
+
+/** One fault seen in a set. */
+export interface SeenFault {
+  id: FaultId;
+  severity: FaultSeverity;
+}
+
+/**
+ * One logged set of one side. Unknown is null and never zero. Amending keeps the old row and adds a revision.
+ * `externalKg` is the total in both hands, derived from `implements`, which stand as labelled.
+ */
+export interface SetRecord {
+  id: string;
+  sessionId: string;
+  itemId: string;
+  kind: SetKind;
+  side: Side;
+  /** From 0; both sides of one-sided work share it. */
+  setIndex: number;
+  /** Circuit round from 0; null outside circuits. */
+  round: number | null;
+  /** The set a drop hangs from. */
+  parentSetId: string | null;
+  plannedReps: number | null;
+  plannedSeconds: number | null;
+  reps: number | null;
+  seconds: number | null;
+  endedBy: SetEnding;
+  faults: readonly SeenFault[];
+  clean: Clean;
+  /** Joint or tendon pain 0–10. */
+  jointPain: number | null;
+  feltWhere: readonly string[];
+  /** Reps that were left; the top of the scale means that many or more. */
+  reserve: number | null;
+  reserveFrom: ReserveSource | null;
+  /** Measured seconds of the four phases, where something measured them. */
+  tempoMeasured: readonly number[] | null;
+  implements: readonly ImplementUse[];
+  externalKg: number;
+  bodyMassKg: number | null;
+  restBeforeSeconds: number | null;
+  loggedBy: Logger;
+  deviceId: string;
+  deviceSeq: number;
+  loggedAt: string;
+  /** Undone by the trainer; kept, but out of every sum. */
+  removed: boolean;
+  receivedAt: string | null;
+  revision: number;
+}

@@ -1,0 +1,75 @@
+import { builtInCatalogue, getVariation } from '../catalogue';
+import { firstDose, loadsForVariation } from '../dose';
+import type { Dose } from '../dose';
+import { defaultKit, snapDown } from '../kit';
+import { slotsFor } from '../log';
+import type { SetRecord } from '../log';
+import type { ExerciseLog } from '../progression';
+
+/** A logged work set with nothing unusual about it; override what the test is about. */
+export const aSet = (over: Partial<SetRecord> = {}): SetRecord => ({
+  id: `set-${over.setIndex ?? 0}-${over.side ?? 'both'}`,
+  sessionId: 'session-1',
+  itemId: 'item-1',
+  kind: 'work',
+  side: 'both',
+  setIndex: 0,
+  round: null,
+  parentSetId: null,
+  plannedReps: 10,
+  plannedSeconds: null,
+  reps: 10,
+  seconds: null,
+  endedBy: 'planned',
+  faults: [],
+  clean: 'yes',
+  jointPain: null,
+  feltWhere: [],
+  reserve: null,
+  reserveFrom: null,
+  tempoMeasured: null,
+  implements: [],
+  externalKg: 24,
+  bodyMassKg: 68,
+  restBeforeSeconds: null,
+  loggedBy: 'trainer',
+  deviceId: 'device-1',
+  deviceSeq: 0,
+  loggedAt: '2026-01-05T10:00:00.000Z',
+  removed: false,
+  receivedAt: null,
+  revision: 1,
+  ...over,
+});
+
+/** A goblet squat of 3 × 8–12 at 24 kg (or another variation and dose) with one row per `reps`, ready to judge. */
+export const anExerciseLog = (over: {
+  variationId?: string;
+  dose?: Partial<Dose>;
+  loadKg?: number;
+  reps?: readonly number[];
+  set?: Partial<SetRecord>;
+  sets?: readonly SetRecord[];
+  bodyMassKg?: number | null;
+}): ExerciseLog => {
+  const variation = getVariation(builtInCatalogue, over.variationId ?? 'goblet-squat');
+  const kit = defaultKit('kg');
+  const loads = loadsForVariation(kit, variation);
+  const person = { goal: 'build-muscle', trainingAge: 'intermediate', massKg: 68 } as const;
+  const base = firstDose(person, variation, kit).dose;
+  const load = over.loadKg === undefined ? base.load : (snapDown(loads, over.loadKg) ?? base.load);
+  const dose = { ...base, load, ...over.dose };
+  const slots = slotsFor(over.reps?.length ?? 0, variation.stance);
+  const made = slots.map(({ setIndex, side }) =>
+    aSet({ setIndex, side, reps: over.reps?.[setIndex] ?? null, externalKg: load.externalKg, ...over.set }),
+  );
+  return {
+    itemId: 'item-1',
+    variation,
+    dose,
+    method: 'range-then-load',
+    sets: over.sets ?? made,
+    loads,
+    bodyMassKg: over.bodyMassKg === undefined ? 68 : over.bodyMassKg,
+  };
+};

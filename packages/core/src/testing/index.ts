@@ -1,0 +1,1 @@
+export { aSet, anExerciseLog } from './builders';

@@ -1,0 +1,2 @@
+export { KG_PER_LB, fromKg, toKg } from './mass';
+export { CM_PER_INCH, cmToInches, inchesToCm } from './length';
