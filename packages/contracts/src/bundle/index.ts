@@ -30,7 +30,7 @@ const track = z.object({
   dose,
   leftOut: z.boolean(),
   lastDecision: z
-    .object({ verdict: z.enum(VERDICTS), reasons: z.array(reason), sessionDate: localDate, edited: z.boolean() })
+    .object({ verdict: z.enum(VERDICTS), reasons: z.array(reason).readonly(), sessionDate: localDate, edited: z.boolean() })
     .nullable(),
 });
 

@@ -13,7 +13,7 @@ export const implementUse = z.strictObject({
 
 export const load = z.strictObject({
   position: z.enum(LOAD_POSITIONS),
-  implements: z.array(implementUse).max(8),
+  implements: z.array(implementUse).max(8).readonly(),
   externalKg: z.number().min(0).max(1000),
 });
 
@@ -40,12 +40,12 @@ export const dose = doseShape.refine((value) => value.repsLow <= value.repsHigh,
 });
 
 export const doseWhy = z.object({
-  sets: z.array(reason),
-  reps: z.array(reason),
-  load: z.array(reason),
-  tempo: z.array(reason),
-  rest: z.array(reason),
-  reserve: z.array(reason),
+  sets: z.array(reason).readonly(),
+  reps: z.array(reason).readonly(),
+  load: z.array(reason).readonly(),
+  tempo: z.array(reason).readonly(),
+  rest: z.array(reason).readonly(),
+  reserve: z.array(reason).readonly(),
 });
 
 export const change = z.object({ lever: z.enum(CHANGE_LEVERS), from: z.number(), to: z.number() });

@@ -32,9 +32,9 @@ export const decision = z.object({
   method: z.enum(METHODS),
   change: change.nullable(),
   dose,
-  reasons: z.array(reason),
+  reasons: z.array(reason).readonly(),
   engineVersion: z.string(),
-  usedSets: z.array(z.object({ setId: id, revision: z.int() })),
+  usedSets: z.array(z.object({ setId: id, revision: z.int() })).readonly(),
 });
 export type DecisionDto = z.infer<typeof decision>;
 
@@ -48,7 +48,7 @@ export const reviewItem = z.object({
   from: dose,
   proposal: decision,
   chosen: choice.nullable(),
-  sets: z.array(setRecord),
+  sets: z.array(setRecord).readonly(),
   /** A set the stored decision used was amended afterwards. */
   inputsChanged: z.boolean(),
 });

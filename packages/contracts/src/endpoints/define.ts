@@ -36,20 +36,21 @@ export const defineEndpoint = <
   Params extends z.ZodType = typeof none,
   Query extends z.ZodType = typeof none,
   Body extends z.ZodType = z.ZodUndefined,
+  const Access extends 'public' | 'trainer' = 'trainer',
 >(given: {
   id: Id;
   method: Method;
   path: string;
   summary: string;
   reply: Reply;
-  access?: 'public' | 'trainer';
+  access?: Access;
   target?: Target;
   params?: Params;
   query?: Query;
   body?: Body;
   errors?: readonly ErrorCode[];
-}): Endpoint<Params, Query, Body, Reply> & { id: Id } => ({
-  access: 'trainer',
+}): Endpoint<Params, Query, Body, Reply> & { id: Id; access: Access } => ({
+  access: 'trainer' as Access,
   target: 'none',
   params: none as unknown as Params,
   query: none as unknown as Query,

@@ -1,0 +1,54 @@
+import { z } from 'zod';
+
+const environment = z.object({
+  PORT: z.coerce.number().int().min(0).max(65_535).default(4600),
+  HOST: z.string().min(1).default('127.0.0.1'),
+  DRUBO_DATA_DIR: z.string().min(1).optional(),
+  DRUBO_MODE: z.enum(['studio', 'demo']).default('studio'),
+  /** A bundle to load into an empty database; the demo's studio comes this way. */
+  DRUBO_BUNDLE: z.string().min(1).optional(),
+  /** The built web app. Without it only the API is served. */
+  DRUBO_WEB_DIR: z.string().min(1).optional(),
+  /** Where the developer's bundler answers; everything outside /api goes there. */
+  DRUBO_WEB_DEV: z.url().optional(),
+  TLS_CERT: z.string().min(1).optional(),
+  TLS_KEY: z.string().min(1).optional(),
+  LOG_LEVEL: z.enum(['fatal', 'error', 'warn', 'info', 'debug', 'silent']).default('info'),
+});
+
+/** What the server is started with. */
+export interface Config {
+  port: number;
+  host: string;
+  databaseFile: string;
+  demo: boolean;
+  bundleFile: string | null;
+  webDir: string | null;
+  webDevUrl: string | null;
+  tls: { certFile: string; keyFile: string } | null;
+  logLevel: string;
+}
+
+/**
+ * Typed configuration from environment variables. Throws one readable error naming every bad variable.
+ * The demo and a real studio never share a database file, even in one data folder.
+ */
+export const readConfig = (env: Record<string, string | undefined>, defaultDataDir: string): Config => {
+  const parsed = environment.safeParse(env);
+  if (!parsed.success) {
+    throw new Error(parsed.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join('\n'));
+  }
+  const e = parsed.data;
+  if (Boolean(e.TLS_CERT) !== Boolean(e.TLS_KEY)) throw new Error('TLS_CERT and TLS_KEY belong together: set both or neither');
+  return {
+    port: e.PORT,
+    host: e.HOST,
+    databaseFile: `${e.DRUBO_DATA_DIR ?? defaultDataDir}/${e.DRUBO_MODE}.sqlite`,
+    demo: e.DRUBO_MODE === 'demo',
+    bundleFile: e.DRUBO_BUNDLE ?? null,
+    webDir: e.DRUBO_WEB_DIR ?? null,
+    webDevUrl: e.DRUBO_WEB_DEV ?? null,
+    tls: e.TLS_CERT && e.TLS_KEY ? { certFile: e.TLS_CERT, keyFile: e.TLS_KEY } : null,
+    logLevel: e.LOG_LEVEL,
+  };
+};

@@ -1,0 +1,21 @@
+import type { Catalogue } from '@drubo/core/catalogue';
+import type { Logger } from 'pino';
+import type { Database } from './db/database';
+
+/** Everything the use cases need from outside, wired once in `start.ts`. */
+export interface Context {
+  db: Database;
+  clock: { now(): Date };
+  catalogue: Catalogue;
+  log: Logger;
+  demo: boolean;
+  newId(): string;
+  secureCookies: boolean;
+}
+
+/** Who is calling. */
+export interface Caller {
+  studioId: string;
+  trainerId: string;
+  timeZone: string;
+}

@@ -1,0 +1,33 @@
+import { QueryTypes } from 'sequelize';
+import type { Sequelize } from 'sequelize';
+import { Umzug } from 'umzug';
+import { firstTables } from './0001-first-tables';
+
+/** Listed by hand, in order. A migration that landed is never edited. */
+const MIGRATIONS = [firstTables] as const;
+
+const DONE = 'migrations_done';
+
+/** Brings the database up to date; each migration is all or nothing. */
+export const migrate = async (sequelize: Sequelize): Promise<void> => {
+  await sequelize.query(`CREATE TABLE IF NOT EXISTS ${DONE} (name TEXT PRIMARY KEY) STRICT`);
+  const umzug = new Umzug({
+    logger: undefined,
+    storage: {
+      executed: async () =>
+        (await sequelize.query<{ name: string }>(`SELECT name FROM ${DONE}`, { type: QueryTypes.SELECT })).map((r) => r.name),
+      logMigration: async () => undefined,
+      unlogMigration: async () => undefined,
+    },
+    migrations: MIGRATIONS.map(({ name, statements }) => ({
+      name,
+      up: () =>
+        sequelize.transaction(async (transaction) => {
+          for (const statement of statements) await sequelize.query(statement, { transaction });
+          // Recorded inside the same transaction, so a crash leaves either both or neither.
+          await sequelize.query(`INSERT INTO ${DONE} (name) VALUES (?)`, { replacements: [name], transaction });
+        }),
+    })),
+  });
+  await umzug.up();
+};

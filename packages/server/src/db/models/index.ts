@@ -1,0 +1,48 @@
+import type { Sequelize } from 'sequelize';
+import { bookings } from './bookings';
+import { commands } from './commands';
+import { decisions } from './decisions';
+import { kits } from './kits';
+import { people } from './people';
+import { sessions } from './sessions';
+import { setRevisions } from './set-revisions';
+import { sheetItems } from './sheet-items';
+import { sheets } from './sheets';
+import { signIns } from './sign-ins';
+import { studios } from './studios';
+import { tombstones } from './tombstones';
+import { tracks } from './tracks';
+import { trainers } from './trainers';
+
+/** Every table, bound to one connection. */
+export const bindModels = (sequelize: Sequelize) => ({
+  studios: studios.bind(sequelize),
+  trainers: trainers.bind(sequelize),
+  signIns: signIns.bind(sequelize),
+  kits: kits.bind(sequelize),
+  people: people.bind(sequelize),
+  bookings: bookings.bind(sequelize),
+  sheets: sheets.bind(sequelize),
+  sheetItems: sheetItems.bind(sequelize),
+  sessions: sessions.bind(sequelize),
+  setRevisions: setRevisions.bind(sequelize),
+  tracks: tracks.bind(sequelize),
+  decisions: decisions.bind(sequelize),
+  commands: commands.bind(sequelize),
+  tombstones: tombstones.bind(sequelize),
+});
+
+export type Models = ReturnType<typeof bindModels>;
+
+export type { BookingRow } from './bookings';
+export type { DecisionRow } from './decisions';
+export type { KitRow } from './kits';
+export type { PersonRow } from './people';
+export type { SessionRow } from './sessions';
+export type { SetRevisionRow } from './set-revisions';
+export type { SheetItemRow } from './sheet-items';
+export type { SheetRow } from './sheets';
+export type { StudioRow } from './studios';
+export type { TombstoneRow } from './tombstones';
+export type { TrackRow } from './tracks';
+export type { TrainerRow } from './trainers';

@@ -1,0 +1,16 @@
+import type { KitPiece } from '@drubo/core';
+import { defineTable } from './define-table';
+
+export interface KitRow {
+  studioId: string;
+  id: string;
+  name: string;
+  pieces: KitPiece[];
+}
+
+export const kits = defineTable<KitRow>('kits', ['studioId', 'id'], {
+  studioId: 'text',
+  id: 'text',
+  name: 'text',
+  pieces: 'json',
+});

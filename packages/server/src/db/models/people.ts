@@ -1,0 +1,32 @@
+import type { Goal, TrainingAge } from '@drubo/core/vocabulary';
+import { defineTable } from './define-table';
+
+export interface PersonRow {
+  studioId: string;
+  id: string;
+  version: number;
+  name: string;
+  massKg: number | null;
+  heightCm: number | null;
+  goal: Goal;
+  trainingAge: TrainingAge;
+  minutes: number;
+  note: string;
+  archivedAt: string | null;
+  createdAt: string;
+}
+
+export const people = defineTable<PersonRow>('people', ['studioId', 'id'], {
+  studioId: 'text',
+  id: 'text',
+  version: 'integer',
+  name: 'text',
+  massKg: 'real',
+  heightCm: 'real',
+  goal: 'text',
+  trainingAge: 'text',
+  minutes: 'integer',
+  note: 'text',
+  archivedAt: 'text',
+  createdAt: 'text',
+});

@@ -1,0 +1,28 @@
+import type { SessionDto } from '@drubo/contracts';
+import { defineTable } from './define-table';
+
+export interface SessionRow {
+  studioId: string;
+  id: string;
+  sheetId: string;
+  personId: string;
+  state: SessionDto['state'];
+  date: string;
+  startedAt: string;
+  finishedAt: string | null;
+  effort: number | null;
+  note: string;
+}
+
+export const sessions = defineTable<SessionRow>('sessions', ['studioId', 'id'], {
+  studioId: 'text',
+  id: 'text',
+  sheetId: 'text',
+  personId: 'text',
+  state: 'text',
+  date: 'text',
+  startedAt: 'text',
+  finishedAt: 'text',
+  effort: 'integer',
+  note: 'text',
+});

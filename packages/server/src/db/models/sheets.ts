@@ -1,0 +1,22 @@
+import { defineTable } from './define-table';
+
+export interface SheetRow {
+  studioId: string;
+  id: string;
+  personId: string;
+  version: number;
+  /** How many sessions on it were discarded. */
+  attempt: number;
+  state: 'next' | 'started' | 'done';
+  createdAt: string;
+}
+
+export const sheets = defineTable<SheetRow>('sheets', ['studioId', 'id'], {
+  studioId: 'text',
+  id: 'text',
+  personId: 'text',
+  version: 'integer',
+  attempt: 'integer',
+  state: 'text',
+  createdAt: 'text',
+});

@@ -1,0 +1,16 @@
+import { defineTable } from './define-table';
+
+/** Ids that were erased for good. They answer 410 for ever and are never used again. */
+export interface TombstoneRow {
+  studioId: string;
+  id: string;
+  kind: 'person' | 'booking' | 'sheet' | 'session';
+  erasedAt: string;
+}
+
+export const tombstones = defineTable<TombstoneRow>('tombstones', ['studioId', 'id'], {
+  studioId: 'text',
+  id: 'text',
+  kind: 'text',
+  erasedAt: 'text',
+});

@@ -1,0 +1,57 @@
+import { endpoints } from '@drubo/contracts';
+import type { Endpoint } from '@drubo/contracts';
+import { Router } from 'express';
+import type { Request, RequestHandler } from 'express';
+import type { z } from 'zod';
+import { callerOf } from '../auth/sign-ins';
+import type { Caller, Context } from '../context';
+import { AppError } from '../errors';
+import { cookieJar } from './cookie';
+import { fieldsOf } from './errors';
+import type { CookieJar, Handlers } from './handler';
+
+type AnyHandler = (
+  input: { params: unknown; query: unknown; body: unknown; caller: Caller | null; cookie: CookieJar },
+  context: Context,
+) => Promise<unknown>;
+
+const check = (schema: z.ZodType, value: unknown, root: string): unknown => {
+  const parsed = schema.safeParse(value);
+  if (!parsed.success) throw new AppError('invalid-input', 'Some of this cannot be used.', fieldsOf(parsed.error, root));
+  return parsed.data;
+};
+
+const bodyOf = (endpoint: Endpoint, request: Request): unknown => {
+  if (endpoint.method === 'GET') return undefined;
+  if (!request.is('application/json')) throw new AppError('unsupported-media-type', 'The body must be JSON.');
+  return request.body;
+};
+
+/** Routes for every endpoint the contract lists: sign-in checked, input checked, reply sent. */
+export const bindEndpoints = (
+  context: Context,
+  handlers: Handlers,
+  guards: Partial<Record<keyof Handlers, RequestHandler>>,
+): Router => {
+  const router = Router();
+  for (const endpoint of Object.values(endpoints) as (Endpoint & { id: keyof Handlers })[]) {
+    const handle = handlers[endpoint.id] as unknown as AnyHandler;
+    const route: RequestHandler = async (request, response) => {
+      const cookie = cookieJar(request, response, context.secureCookies);
+      const caller = await callerOf(context, cookie.token);
+      if (endpoint.access === 'trainer' && !caller) throw new AppError('not-signed-in', 'Sign in first.');
+      const input = {
+        params: check(endpoint.params, request.params, 'params'),
+        query: check(endpoint.query, request.query, 'query'),
+        body: check(endpoint.body, bodyOf(endpoint, request), 'body'),
+        caller,
+        cookie,
+      };
+      response.json(await handle(input, context));
+    };
+    const guard = guards[endpoint.id];
+    const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put';
+    router[method](endpoint.path, ...(guard ? [guard, route] : [route]));
+  }
+  return router;
+};

@@ -1,0 +1,72 @@
+import type { ErrorCode, ErrorReply } from '@drubo/contracts';
+import type { ErrorRequestHandler, RequestHandler } from 'express';
+import type { z } from 'zod';
+import { AppError } from '../errors';
+import type { FieldProblem } from '../errors';
+
+/** The one place that knows which status a code has. */
+const STATUS: Record<ErrorCode, number> = {
+  'invalid-input': 400,
+  'malformed-json': 400,
+  'body-too-large': 413,
+  'unsupported-media-type': 415,
+  'not-signed-in': 401,
+  'wrong-password': 401,
+  'too-many-attempts': 429,
+  'not-found': 404,
+  erased: 410,
+  'stale-version': 409,
+  'session-not-live': 409,
+  'session-not-finished': 409,
+  'already-reviewed': 409,
+  'already-set-up': 409,
+  'command-reused': 409,
+  'not-a-demo': 404,
+  internal: 500,
+};
+
+/** Zod's issues as fields with their full path and a reason. */
+export const fieldsOf = (error: z.ZodError, root: string): FieldProblem[] =>
+  error.issues.flatMap((issue): FieldProblem[] => {
+    const path = [root, ...issue.path].join('.');
+    return issue.code === 'unrecognized_keys'
+      ? issue.keys.map((key) => ({ path: `${path}.${key}`, message: 'is not a field here' }))
+      : [{ path, message: issue.message }];
+  });
+
+/** What express's own body parser throws. */
+const PARSER_CODES: Record<string, [ErrorCode, string]> = {
+  'entity.parse.failed': ['malformed-json', 'The body is not valid JSON.'],
+  'entity.too.large': ['body-too-large', 'The body is too large.'],
+  'charset.unsupported': ['unsupported-media-type', 'The body must be JSON in UTF-8.'],
+  'encoding.unsupported': ['unsupported-media-type', 'The body must be JSON in UTF-8.'],
+  'request.size.invalid': ['malformed-json', 'The body is shorter or longer than announced.'],
+  'request.aborted': ['malformed-json', 'The body was cut off.'],
+};
+
+const toAppError = (error: unknown): AppError | null => {
+  if (error instanceof AppError) return error;
+  const type = error instanceof Error && 'type' in error ? String(error.type) : '';
+  const known = PARSER_CODES[type];
+  if (known) return new AppError(...known);
+  // A path that can't be decoded can't name anything here.
+  return error instanceof URIError ? new AppError('not-found', 'There is nothing at this address.') : null;
+};
+
+/** Turns every error into the one error shape; an unexpected one is logged and told without detail. */
+export const errorHandler: ErrorRequestHandler = (error: unknown, request, response, next) => {
+  if (response.headersSent) {
+    next(error);
+    return;
+  }
+  const known = toAppError(error);
+  if (!known) request.log.error({ err: error }, 'unexpected error');
+  const reply: ErrorReply = known
+    ? { code: known.code, message: known.message, ...(known.fields ? { fields: [...known.fields] } : {}) }
+    : { code: 'internal', message: 'Something went wrong here. Nothing was changed.' };
+  response.status(STATUS[reply.code]).json(reply);
+};
+
+export const notFound: RequestHandler = () => {
+  throw new AppError('not-found', 'There is nothing at this address.');
+};

@@ -1,0 +1,86 @@
+import type { FloorDto, PersonDetailDto } from '@drubo/contracts';
+import type { Caller, Context } from '../context';
+import { toBooking, toPerson } from '../db/mappers/rows';
+import type { PersonRow } from '../db/models';
+import type { Scope } from '../db/scope';
+import { localDateOf } from './local-date';
+import { openSheet } from './next-sheet';
+import { readSheet } from './read-sheet';
+import { sessionLines } from './read-session';
+import { tracksOf } from './tracks';
+
+const LAST_SESSIONS = 12;
+
+const verdictsOf = async (scope: Scope, personId: string) =>
+  (await tracksOf(scope, personId)).flatMap(({ variationId, lastDecision }) =>
+    lastDecision ? [{ variationId, verdict: lastDecision.verdict }] : [],
+  );
+
+/** One person's page. */
+export const readPerson = async (
+  scope: Scope,
+  context: Context,
+  caller: Caller,
+  row: PersonRow,
+): Promise<PersonDetailDto> => {
+  const sheet = await openSheet(scope, row.id);
+  if (!sheet) throw new Error(`person ${row.id} has no open sheet`);
+  const today = localDateOf(context.clock.now(), caller.timeZone);
+  const bookings = await scope.all('bookings', { personId: row.id, cancelled: false }, { order: [['date', 'ASC'], ['time', 'ASC']] });
+  const sessions = await scope.all(
+    'sessions',
+    { personId: row.id, state: ['live', 'finished', 'reviewed'] },
+    { order: [['startedAt', 'DESC']], limit: LAST_SESSIONS },
+  );
+  return {
+    person: toPerson(row),
+    nextSheet: await readSheet(scope, context, sheet),
+    liveSessionId: sessions.find((session) => session.state === 'live')?.id ?? null,
+    bookings: bookings.filter((booking) => booking.date >= today).map(toBooking),
+    sessions: await sessionLines(scope, sessions),
+    lastVerdicts: await verdictsOf(scope, row.id),
+  };
+};
+
+/** A day on the floor. */
+export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> => {
+  const bookings = await scope.all('bookings', { date, cancelled: false }, { order: [['time', 'ASC']] });
+  const ids = bookings.map((booking) => booking.personId);
+  const people = await scope.all('people', { id: ids, archivedAt: null });
+  const sheets = await scope.all('sheets', { personId: ids, state: ['next', 'started'] });
+  const items = await scope.all('sheetItems', { sheetId: sheets.map((sheet) => sheet.id) }, { order: [['position', 'ASC']] });
+  const open = await scope.all('sessions', { state: ['live', 'finished'] }, { order: [['startedAt', 'DESC']], limit: 50 });
+  const doneToday = await scope.all('sessions', { date, state: ['finished', 'reviewed'], personId: ids });
+  const entries = await Promise.all(
+    bookings.flatMap((booking) => {
+      const person = people.find((row) => row.id === booking.personId);
+      return person ? [{ booking, person }] : [];
+    }).map(async ({ booking, person }) => {
+      const sheet = sheets.find((row) => row.personId === person.id);
+      return {
+        booking: toBooking(booking),
+        person: toPerson(person),
+        nextSheet: sheet
+          ? {
+              id: sheet.id,
+              items: items
+                .filter((item) => item.sheetId === sheet.id)
+                .map((item) => ({ variationId: item.variationId, sets: item.dose.sets })),
+            }
+          : null,
+        liveSessionId: open.find((session) => session.personId === person.id && session.state === 'live')?.id ?? null,
+        doneSessionId: doneToday.find((session) => session.personId === person.id)?.id ?? null,
+        lastVerdicts: await verdictsOf(scope, person.id),
+      };
+    }),
+  );
+  return {
+    date,
+    entries,
+    otherLive: await sessionLines(
+      scope,
+      open.filter((session) => session.state === 'live' && !people.some((person) => person.id === session.personId)),
+    ),
+    toReview: await sessionLines(scope, open.filter((session) => session.state === 'finished')),
+  };
+};

@@ -1,0 +1,75 @@
+import { isDeepStrictEqual } from 'node:util';
+import type { LastTimeDto, SheetDto } from '@drubo/contracts';
+import { sheetMinutes } from '@drubo/core';
+import { getVariation } from '@drubo/core/catalogue';
+import type { Context } from '../context';
+import type { SheetItemRow, SheetRow } from '../db/models';
+import type { Scope } from '../db/scope';
+import { findPerson } from './find';
+import { setsOf } from './sets';
+import { studioKit } from './studio-kit';
+import { tracksOf } from './tracks';
+
+/** How many sessions back "last time" looks for a slot. */
+const SESSIONS_BACK = 6;
+
+/** A sheet as it is shown: its items with what was done last time, its minutes, what was left out. */
+export const readSheet = async (scope: Scope, context: Context, sheet: SheetRow): Promise<SheetDto> => {
+  const person = await findPerson(scope, sheet.personId);
+  const rows = await scope.all('sheetItems', { sheetId: sheet.id }, { order: [['position', 'ASC']] });
+  const before = await lastTimes(scope, sheet);
+  const variationOf = (row: SheetItemRow) => getVariation(context.catalogue, row.variationId);
+  const tracks = sheet.state === 'next' ? await tracksOf(scope, sheet.personId) : [];
+  return {
+    id: sheet.id,
+    personId: sheet.personId,
+    personName: person.name,
+    personMinutes: person.minutes,
+    personHeightCm: person.heightCm,
+    version: sheet.version,
+    attempt: sheet.attempt,
+    state: sheet.state,
+    minutes: sheetMinutes(rows.map((row) => ({ dose: row.dose, variation: variationOf(row) }))),
+    items: rows.map((row) => ({
+      id: row.id,
+      slot: row.slot,
+      variationId: row.variationId,
+      method: row.method,
+      proposed: row.proposed,
+      dose: row.dose,
+      edited: !isDeepStrictEqual(row.dose, row.proposed),
+      why: row.why,
+      lastTime: before.get(row.slot) ?? null,
+    })),
+    leftOut: tracks
+      .filter((track) => track.leftOut)
+      .map(({ slot, variationId, lastDecision }) => ({ slot, variationId, reasons: lastDecision?.reasons ?? [] })),
+    kit: await studioKit(scope),
+    createdAt: sheet.createdAt,
+  };
+};
+
+/** Per slot, the newest earlier session that did it. */
+const lastTimes = async (scope: Scope, sheet: SheetRow): Promise<Map<string, LastTimeDto>> => {
+  const all = await scope.all(
+    'sessions',
+    { personId: sheet.personId, state: ['finished', 'reviewed', 'live'] },
+    { order: [['startedAt', 'DESC']], limit: 40 },
+  );
+  const own = all.find((session) => session.sheetId === sheet.id);
+  const earlier = all
+    .filter((session) => session.state !== 'live' && (own ? session.startedAt < own.startedAt : true))
+    .slice(0, SESSIONS_BACK);
+  const items = await scope.all('sheetItems', { sheetId: earlier.map((session) => session.sheetId) });
+  const sets = await setsOf(scope, earlier.map((session) => session.id));
+  const found = new Map<string, LastTimeDto>();
+  for (const session of earlier) {
+    for (const item of items.filter((row) => row.sheetId === session.sheetId)) {
+      const done = sets.filter((set) => set.sessionId === session.id && set.itemId === item.id);
+      if (done.length === 0 || found.has(item.slot)) continue;
+      const { variationId, dose } = item;
+      found.set(item.slot, { sessionId: session.id, date: session.date, variationId, dose, sets: done });
+    }
+  }
+  return found;
+};

@@ -1,0 +1,50 @@
+import { createHash } from 'node:crypto';
+import type { Transaction } from 'sequelize';
+import type { Caller, Context } from '../context';
+import type { Scope } from '../db/scope';
+import { AppError } from '../errors';
+
+/** The command part every write carries. */
+export interface Command {
+  id: string;
+  deviceId: string;
+  deviceSeq: number;
+}
+
+/** Same path and same body: the same write. Key order doesn't matter to Zod's output, which is always the schema's. */
+export const fingerprintOf = (endpointId: string, params: object, body: object): string =>
+  createHash('sha256').update(JSON.stringify([endpointId, params, body])).digest('hex');
+
+/**
+ * Does a write once. A repeat of the command is answered with the stored reply; the same id with other contents is
+ * refused. The reply and the write land in one transaction.
+ */
+export const runCommand = <Reply extends object>(
+  context: Context,
+  caller: Caller,
+  given: { endpointId: string; params: object; body: { command: Command } },
+  work: (scope: Scope, transaction: Transaction) => Promise<Reply>,
+): Promise<Reply> =>
+  context.db.write(caller.studioId, async (scope, transaction) => {
+    const { command } = given.body;
+    const fingerprint = fingerprintOf(given.endpointId, given.params, given.body);
+    const before = await scope.one('commands', { id: command.id });
+    if (before) {
+      if (before.fingerprint !== fingerprint) {
+        throw new AppError('command-reused', 'This command id was used for something else.', [
+          { path: 'command.id', message: 'was used before with other contents' },
+        ]);
+      }
+      return before.reply as Reply;
+    }
+    const reply = await work(scope, transaction);
+    await scope.insert('commands', {
+      id: command.id,
+      trainerId: caller.trainerId,
+      endpointId: given.endpointId,
+      fingerprint,
+      reply,
+      receivedAt: context.clock.now().toISOString(),
+    });
+    return reply;
+  });

@@ -1,0 +1,39 @@
+import { bundle } from '@drubo/contracts/bundle';
+import type { Context } from '../context';
+import { AppError } from '../errors';
+import { fieldsOf } from '../http/errors';
+
+/** Rows written at once; keeps one statement under SQLite's limit of bound values. */
+const CHUNK = 200;
+
+/**
+ * Loads a bundle into a server that has no studio yet: all of it or nothing. The trainers come without passwords.
+ * Throws `invalid-input` naming every bad field.
+ */
+export const importBundle = async (context: Context, file: unknown): Promise<void> => {
+  const parsed = bundle.safeParse(file);
+  if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
+  const { studio, trainers, kits, people, bookings, sheets, sessions, sets, tracks, decisions } = parsed.data;
+  const createdAt = context.clock.now().toISOString();
+  const [firstTrainer] = trainers;
+  if (!firstTrainer) throw new AppError('invalid-input', 'A studio needs a trainer.', [{ path: 'bundle.trainers', message: 'is empty' }]);
+  await context.db.write(studio.id, async (scope, transaction) => {
+    await context.db.models.studios.create({ ...studio, version: 1, createdAt }, { transaction });
+    await scope.insertAll('trainers', trainers.map((trainer) => ({ ...trainer, passwordHash: null, createdAt })));
+    await scope.insertAll('kits', kits);
+    const inChunks = async <Row>(rows: readonly Row[], put: (chunk: readonly Row[]) => Promise<void>) => {
+      for (let at = 0; at < rows.length; at += CHUNK) await put(rows.slice(at, at + CHUNK));
+    };
+    await inChunks(people, (rows) => scope.insertAll('people', rows));
+    await inChunks(bookings, (rows) => scope.insertAll('bookings', rows));
+    await inChunks(sheets.map(({ items: _, ...sheet }) => sheet), (rows) => scope.insertAll('sheets', rows));
+    const items = sheets.flatMap((sheet) => sheet.items.map((item) => ({ ...item, sheetId: sheet.id })));
+    await inChunks(items, (rows) => scope.insertAll('sheetItems', rows));
+    await inChunks(sessions, (rows) => scope.insertAll('sessions', rows));
+    await inChunks(sets, (rows) => scope.insertAll('setRevisions', rows));
+    await inChunks(tracks.map((track) => ({ ...track, estimatorState: null })), (rows) => scope.insertAll('tracks', rows));
+    await inChunks(decisions.map((decision) => ({ ...decision, trainerId: firstTrainer.id })), (rows) =>
+      scope.insertAll('decisions', rows),
+    );
+  });
+};

@@ -1,0 +1,59 @@
+import { QueryTypes } from 'sequelize';
+import { PRAGMAS } from '../src/db/sqlite';
+import { addPerson } from './fixture';
+import { startTestServer, stopAfterAll } from './harness';
+import type { TestServer } from './harness';
+
+let server: TestServer;
+beforeAll(async () => {
+  server = await startTestServer();
+});
+stopAfterAll(() => server);
+
+it('every setting holds inside a transaction, where Sequelize opens another connection', async () => {
+  const { db } = server.context;
+  const values = await db.write('any', async (_scope, transaction) => {
+    const read = async (name: string) =>
+      Object.values((await db.sequelize.query<object>(`PRAGMA ${name}`, { type: QueryTypes.SELECT, transaction }))[0] ?? {})[0];
+    return Object.fromEntries(await Promise.all(Object.keys(PRAGMAS).map(async (name) => [name, await read(name)])));
+  });
+  // Source: SQLite documentation, PRAGMA synchronous: 2 is FULL.
+  expect(values).toEqual({ foreign_keys: 1, journal_mode: 'wal', synchronous: 2, busy_timeout: 5000 });
+});
+
+it('a write that fails half way leaves nothing, and the next one goes on', async () => {
+  const { db } = server.context;
+  const studio = (await db.models.studios.findOne())!.get();
+  const before = await server.dump();
+  await expect(
+    db.write(studio.id, async (scope) => {
+      await scope.insert('kits', { id: 'kit-half', name: 'Half', pieces: [] });
+      throw new Error('half way');
+    }),
+  ).rejects.toThrow('half way');
+  expect(await server.dump()).toBe(before);
+  await db.write(studio.id, (scope) => scope.insert('kits', { id: 'kit-whole', name: 'Whole', pieces: [] }));
+  expect(await db.read(studio.id).one('kits', { id: 'kit-whole' })).toMatchObject({ name: 'Whole' });
+});
+
+it('a row cannot point into another studio', async () => {
+  await addPerson(await server.client('anna'), 'person-anna');
+  await server.addStudio('bert');
+  const booking = { id: 'booking-x', personId: 'person-anna', date: '2026-11-24', time: '09:00', cancelled: false };
+  await expect(server.context.db.write('studio-bert', (scope) => scope.insert('bookings', booking))).rejects.toThrow(
+    /FOREIGN KEY/,
+  );
+});
+
+it('two studios may use one id without meeting', async () => {
+  await addPerson(await server.client('bert'), 'person-anna', { name: 'Same Id' });
+  const { person } = await (await server.client('anna')).call('getPerson', { params: { personId: 'person-anna' } });
+  expect(person.name).toBe('Test Person');
+});
+
+it('opening an existing database again changes nothing', async () => {
+  const before = await server.dump();
+  const second = await startTestServer({ setUp: false, dataDir: server.dataDir });
+  expect(await second.dump()).toBe(before);
+  await second.stop();
+});

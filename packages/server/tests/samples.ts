@@ -1,0 +1,84 @@
+import type { BodyOf, EndpointId, ParamsOf, QueryOf } from '@drubo/contracts';
+import { aPersonBody, aSetBody } from './fixture';
+import type { Filled } from './fixture';
+import { aCommand, PASSWORD } from './harness';
+
+type Samples = { [Id in EndpointId]: { params: ParamsOf<Id>; query: QueryOf<Id>; body: BodyOf<Id> } };
+
+/** A valid request for every endpoint. The type makes a new endpoint's sample, and so its checks, compulsory. */
+export const samplesFor = (on: Filled): Samples => {
+  const bare = { params: {}, query: {}, body: undefined };
+  const ofPerson = { params: { personId: on.personId }, query: {} };
+  const ofSession = { params: { sessionId: on.sessionId }, query: {} };
+  const ofFinished = { params: { sessionId: on.finishedSessionId }, query: {} };
+  const [finishedItem] = on.finishedItems;
+  if (!finishedItem) throw new Error('the finished session has no exercise');
+  return {
+    getAuth: bare,
+    signIn: { ...bare, body: { loginName: 'anna', password: PASSWORD } },
+    signOut: { ...bare, body: {} },
+    createFirstTrainer: {
+      ...bare,
+      body: {
+        studioName: 'Another',
+        unit: 'kg',
+        timeZone: 'Europe/Oslo',
+        trainerName: 'Nobody',
+        loginName: 'nobody',
+        password: PASSWORD,
+      },
+    },
+    openDemo: { ...bare, body: {} },
+    getStudio: bare,
+    saveStudio: { ...bare, body: { command: aCommand(), version: 1, name: 'Studio A', unit: 'kg', timeZone: 'Europe/Oslo' } },
+    exportStudio: bare,
+    getOfflinePack: bare,
+    getHealth: bare,
+    getFloor: { ...bare, query: { date: '2026-11-23' } },
+    listPeople: { ...bare, query: { search: 'test', archived: 'no' } },
+    getPerson: { ...ofPerson, body: undefined },
+    savePerson: { ...ofPerson, body: aPersonBody({ version: 1 }) },
+    setPersonArchived: { ...ofPerson, body: { command: aCommand(), archived: true } },
+    erasePerson: { ...ofPerson, body: { command: aCommand() } },
+    saveBooking: {
+      params: { bookingId: on.bookingId },
+      query: {},
+      body: { command: aCommand(), personId: on.personId, date: '2026-11-24', time: '09:30' },
+    },
+    setBookingCancelled: {
+      params: { bookingId: on.bookingId },
+      query: {},
+      body: { command: aCommand(), cancelled: true },
+    },
+    getSheet: { params: { sheetId: on.sheet.id }, query: {}, body: undefined },
+    editSheetItem: {
+      params: { sheetId: on.sheet.id, itemId: on.item.id },
+      query: {},
+      body: { command: aCommand(), version: 1, dose: on.item.dose },
+    },
+    bringBack: { params: { sheetId: on.sheet.id, slot: 'squat' }, query: {}, body: { command: aCommand(), version: 1 } },
+    startSession: {
+      ...ofSession,
+      body: { command: aCommand(), sheetId: on.sheet.id, startedAt: '2026-11-23T08:00:00.000Z' },
+    },
+    getSession: { ...ofSession, body: undefined },
+    logSet: {
+      params: { sessionId: on.sessionId, setId: on.setId },
+      query: {},
+      body: aSetBody(on.item, { faults: [{ id: 'knees-cave', severity: 'note' }], feltWhere: ['glutes'], reserve: 2 }),
+    },
+    finishSession: {
+      ...ofSession,
+      body: { command: aCommand(), finishedAt: '2026-11-23T08:45:00.000Z', effort: 7, note: 'calm' },
+    },
+    discardSession: { ...ofSession, body: { command: aCommand() } },
+    getReview: { ...ofFinished, body: undefined },
+    acceptReview: {
+      ...ofFinished,
+      body: {
+        command: aCommand(),
+        choices: [{ itemId: finishedItem.id, verdict: 'same-again', dose: finishedItem.dose }],
+      },
+    },
+  };
+};
