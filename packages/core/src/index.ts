@@ -13,6 +13,7 @@ export {
   applyStage,
   firstDose,
   formatTempo,
+  isSameDose,
   loadsForVariation,
   partSeconds,
   repsTop,
@@ -30,5 +31,5 @@ export { painAdvice } from './coaching';
 export { PAIN_BANDS, painBand } from './limits';
 export { ENGINE_VERSION, decideExercise, decideSession } from './progression';
 export type { Change, Decision, ExerciseLog } from './progression';
-export { carryForward, planSheet } from './composer';
+export { planSheet, trackAfter } from './composer';
 export type { PlannedItem, SheetInput, Track } from './composer';

@@ -1,7 +1,7 @@
 import { builtInCatalogue } from '../catalogue';
 import { defaultKit } from '../kit';
 import { reason } from '../vocabulary';
-import { carryForward, planSheet } from '.';
+import { carryForward, planSheet, trackAfter } from '.';
 import type { SheetInput, Track } from '.';
 
 const input: SheetInput = {
@@ -62,5 +62,23 @@ describe('carrying a dose forward', () => {
 
   it('keeps what the trainer changed', () => {
     expect(carryForward(full, capped, { ...capped, sets: 4, reserve: 1 })).toMatchObject({ sets: 4, reserve: 1 });
+  });
+});
+
+describe('the track after a review', () => {
+  const item = { ...squat!, trackDose: squat!.dose };
+  const proposal = { verdict: 'move-up', dose: { ...squat!.dose, repsBeyond: 3 }, reasons: [] } as const;
+
+  it('takes the proposal as it is, whatever order its fields come in', () => {
+    const { tempo, load, ...rest } = proposal.dose;
+    const chosen = { verdict: 'move-up', dose: { load, tempo, ...rest } } as const;
+    const after = trackAfter({ item, proposal, chosen, sessionDate: '2026-01-05' });
+    expect(after).toMatchObject({ dose: { repsBeyond: 3 }, leftOut: false, lastDecision: { edited: false } });
+  });
+
+  it('remembers an edit and an exercise left out', () => {
+    const chosen = { verdict: 'leave-out', dose: squat!.dose } as const;
+    const after = trackAfter({ item, proposal, chosen, sessionDate: '2026-01-05' });
+    expect(after).toMatchObject({ leftOut: true, lastDecision: { verdict: 'leave-out', edited: true } });
   });
 });

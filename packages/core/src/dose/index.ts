@@ -3,6 +3,7 @@ export { formatTempo, partSeconds, secondsPerRep, tempoAt } from './tempo';
 export type { TempoMoment, TempoPhase } from './tempo';
 export { repsTop } from './types';
 export type { Dose } from './types';
+export { isSameDose } from './same';
 export { DOSE_FIELDS } from './why';
 export type { DoseField, DoseWhy } from './why';
 export { GOAL_DOSES, STAGES } from './goal-table';

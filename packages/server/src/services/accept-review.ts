@@ -1,6 +1,5 @@
-import { isDeepStrictEqual } from 'node:util';
 import type { ChoiceDto, ReviewDto } from '@drubo/contracts';
-import { carryForward } from '@drubo/core';
+import { trackAfter } from '@drubo/core';
 import type { Caller, Context } from '../context';
 import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
@@ -32,7 +31,6 @@ export const acceptReview = async (
     if (!row) throw new Error(`item ${item.itemId} left its sheet during a review`);
     const { verdict, dose } = item.proposal;
     const chosen = choices.find((choice) => choice.itemId === item.itemId) ?? { itemId: item.itemId, verdict, dose };
-    const edited = chosen.verdict !== verdict || !isDeepStrictEqual(chosen.dose, dose);
     await scope.insert('decisions', {
       id: context.newId(),
       sessionId: session.id,
@@ -44,17 +42,7 @@ export const acceptReview = async (
     });
     await scope.upsert('tracks', {
       personId: session.personId,
-      slot: row.slot,
-      variationId: row.variationId,
-      method: row.method,
-      dose: carryForward(row.trackDose, row.dose, chosen.dose),
-      leftOut: chosen.verdict === 'leave-out',
-      lastDecision: {
-        verdict: chosen.verdict,
-        reasons: item.proposal.reasons,
-        sessionDate: session.date,
-        edited,
-      },
+      ...trackAfter({ item: row, proposal: item.proposal, chosen, sessionDate: session.date }),
       estimatorState: null,
     });
   }

@@ -1,5 +1,4 @@
-import { isDeepStrictEqual } from 'node:util';
-import { planSheet } from '@drubo/core';
+import { isSameDose, planSheet } from '@drubo/core';
 import type { PlannedItem } from '@drubo/core';
 import type { Context } from '../context';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
@@ -87,7 +86,7 @@ export const replanSheet = async (
     const row = asRow(item, sheet.id, position, before?.id ?? context.newId());
     if (!before) await scope.insert('sheetItems', row);
     else {
-      const edited = !isDeepStrictEqual(before.dose, before.proposed);
+      const edited = !isSameDose(before.dose, before.proposed);
       const { id, ...values } = row;
       await scope.update('sheetItems', edited ? { ...values, dose: before.dose } : values, { id });
     }

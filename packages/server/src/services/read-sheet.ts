@@ -1,6 +1,5 @@
-import { isDeepStrictEqual } from 'node:util';
 import type { LastTimeDto, SheetDto } from '@drubo/contracts';
-import { sheetMinutes } from '@drubo/core';
+import { isSameDose, sheetMinutes } from '@drubo/core';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
@@ -37,7 +36,7 @@ export const readSheet = async (scope: Scope, context: Context, sheet: SheetRow)
       method: row.method,
       proposed: row.proposed,
       dose: row.dose,
-      edited: !isDeepStrictEqual(row.dose, row.proposed),
+      edited: !isSameDose(row.dose, row.proposed),
       why: row.why,
       lastTime: before.get(row.slot) ?? null,
     })),

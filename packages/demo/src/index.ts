@@ -1,0 +1,1 @@
+export { makeDemoBundle } from './make-bundle';

@@ -1,0 +1,54 @@
+import { BUNDLE_VERSION } from '@drubo/contracts/bundle';
+import type { Bundle } from '@drubo/contracts/bundle';
+import { defaultKit } from '@drubo/core';
+import { addDays, daysOn } from './calendar';
+import { CAST } from './cast';
+import type { Story } from './cast';
+import { liveThrough } from './live-through';
+
+/** How far ahead the regulars are booked. */
+const DAYS_BOOKED = 56;
+/** Who comes on the day the demo is made, whatever weekday it is. */
+const TODAY: readonly string[] = ['odran', 'marit', 'yusra', 'nell'];
+
+const bookingsOf = (story: Story, today: string): Bundle['bookings'] => {
+  const later = daysOn(story.days, addDays(today, 1), addDays(today, DAYS_BOOKED));
+  return [...(TODAY.includes(story.key) ? [today] : []), ...later].map((date) => ({
+    id: `${story.key}-booking-${date}`,
+    personId: `${story.key}-person`,
+    date,
+    time: story.time,
+    cancelled: false,
+  }));
+};
+
+/**
+ * The demo studio on a given day: two racks in a converted lamp factory on the invented island of Skarrow, eight
+ * invented people, months of logs for four of them. The same day and seed give the same bundle.
+ */
+export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
+  const kit = { id: 'lamp-works-kit', name: 'Lamp works, both racks', pieces: [...defaultKit('kg').pieces] };
+  const lives = CAST.map((story) => liveThrough(story, kit, today, seed));
+  const exportedAt = `${today}T05:00:00.000Z`;
+  return {
+    format: 'drubo-bundle',
+    version: BUNDLE_VERSION,
+    exportedAt,
+    studio: { id: 'lamp-works-skarrow', name: 'The Lamp Works, Skarrow', unit: 'kg', timeZone: 'Atlantic/Faroe' },
+    trainers: [{ id: 'trainer-tove', name: 'Tove Lindmark', loginName: 'tove' }],
+    kits: [kit],
+    people: CAST.map((story) => ({
+      id: `${story.key}-person`,
+      version: 1,
+      ...story.person,
+      archivedAt: null,
+      createdAt: `${addDays(today, -7 * story.weeks - 2)}T10:00:00.000Z`,
+    })),
+    bookings: CAST.flatMap((story) => bookingsOf(story, today)),
+    sheets: lives.flatMap((life) => life.sheets),
+    sessions: lives.flatMap((life) => life.sessions),
+    sets: lives.flatMap((life) => life.sets) as Bundle['sets'],
+    tracks: lives.flatMap((life) => life.tracks),
+    decisions: lives.flatMap((life) => life.decisions),
+  };
+};
