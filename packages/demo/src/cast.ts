@@ -46,8 +46,8 @@ export const CAST: readonly Story[] = [
     days: [2, 4],
     time: '09:00',
     weeks: 16,
-    strength: 1.25,
-    gainPerWeek: 0.018,
+    strength: 1.03,
+    gainPerWeek: 0.01,
     events: { stallWeeksAgo: 5, fault: { slot: 'squat', id: 'knees-cave', every: 7 } },
   },
   {
@@ -64,8 +64,8 @@ export const CAST: readonly Story[] = [
     days: [1, 2, 5],
     time: '07:30',
     weeks: 15,
-    strength: 1.3,
-    gainPerWeek: 0.012,
+    strength: 1.12,
+    gainPerWeek: 0.008,
     events: { weaker: { side: 'left', reps: 2 } },
   },
   {
@@ -82,8 +82,8 @@ export const CAST: readonly Story[] = [
     days: [2, 5],
     time: '11:15',
     weeks: 14,
-    strength: 1.35,
-    gainPerWeek: 0.02,
+    strength: 1.05,
+    gainPerWeek: 0.011,
     events: { sore: { slot: 'lunge', lastSessions: 2, pain: 4 } },
   },
   {
@@ -100,8 +100,8 @@ export const CAST: readonly Story[] = [
     days: [1, 3],
     time: '17:00',
     weeks: 18,
-    strength: 1.3,
-    gainPerWeek: 0.014,
+    strength: 1.12,
+    gainPerWeek: 0.008,
     events: { layOff: { from: 9, to: 4 }, fault: { slot: 'hinge', id: 'range-short', every: 9 }, lastUnreviewed: true },
   },
   {

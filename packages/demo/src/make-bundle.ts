@@ -1,9 +1,10 @@
 import { BUNDLE_VERSION } from '@drubo/contracts/bundle';
 import type { Bundle } from '@drubo/contracts/bundle';
-import { defaultKit } from '@drubo/core';
+
 import { addDays, daysOn } from './calendar';
 import { CAST } from './cast';
 import type { Story } from './cast';
+import { LAMP_WORKS_KIT } from './kit';
 import { liveThrough } from './live-through';
 
 /** How far ahead the regulars are booked. */
@@ -27,7 +28,7 @@ const bookingsOf = (story: Story, today: string): Bundle['bookings'] => {
  * invented people, months of logs for four of them. The same day and seed give the same bundle.
  */
 export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
-  const kit = { id: 'lamp-works-kit', name: 'Lamp works, both racks', pieces: [...defaultKit('kg').pieces] };
+  const kit = { id: 'lamp-works-kit', name: 'Lamp works, both racks', pieces: [...LAMP_WORKS_KIT.pieces] };
   const lives = CAST.map((story) => liveThrough(story, kit, today, seed));
   const exportedAt = `${today}T05:00:00.000Z`;
   return {
