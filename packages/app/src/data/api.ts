@@ -1,0 +1,60 @@
+import { endpoints, errorReply, urlFor } from '@drubo/contracts';
+import type { BodyOf, Endpoint, EndpointId, ErrorReply, ParamsOf, QueryOf, ReplyOf } from '@drubo/contracts';
+
+/** The server understood and refused. */
+export class RefusedError extends Error {
+  constructor(
+    readonly status: number,
+    readonly reply: ErrorReply,
+  ) {
+    super(reply.message);
+  }
+}
+
+/** Nobody answered, or something that is not our server did. */
+export class UnreachableError extends Error {
+  constructor() {
+    super('The server can’t be reached.');
+  }
+}
+
+export interface CallInput<Id extends EndpointId> {
+  params?: ParamsOf<Id>;
+  query?: QueryOf<Id>;
+  body?: BodyOf<Id>;
+}
+
+/** How long one call may take before it counts as unreachable. */
+const TIMEOUT_MS = 15_000;
+
+const readJson = async (response: Response): Promise<unknown> => {
+  try {
+    return (await response.json()) as unknown;
+  } catch {
+    // A proxy's error page, or a connection cut half way: not our server's answer.
+    throw new UnreachableError();
+  }
+};
+
+/** One call of the API, made from its contract. Throws `RefusedError` or `UnreachableError`. */
+export const callEndpoint = async <Id extends EndpointId>(id: Id, input: CallInput<Id> = {}): Promise<ReplyOf<Id>> => {
+  const endpoint = endpoints[id] as Endpoint;
+  const url = urlFor(
+    endpoint.path,
+    input.params as Record<string, string> | undefined,
+    input.query as Record<string, string | undefined> | undefined,
+  );
+  const init: RequestInit = { method: endpoint.method, signal: AbortSignal.timeout(TIMEOUT_MS) };
+  if (endpoint.method !== 'GET') {
+    init.body = JSON.stringify(input.body ?? {});
+    init.headers = { 'content-type': 'application/json' };
+  }
+  const response = await fetch(url, init).catch(() => {
+    throw new UnreachableError();
+  });
+  const json = await readJson(response);
+  if (response.ok) return json as ReplyOf<Id>;
+  const refusal = errorReply.safeParse(json);
+  if (!refusal.success || response.status >= 500) throw new UnreachableError();
+  throw new RefusedError(response.status, refusal.data);
+};

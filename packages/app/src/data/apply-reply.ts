@@ -1,0 +1,39 @@
+import type { QueryClient } from '@tanstack/react-query';
+import type { ReplyOf } from '@drubo/contracts';
+import { keyOf } from './keys';
+import type { StoredCommand } from './offline/types';
+
+/** Puts what the server answered into the query cache, and has everything it may have changed read again. */
+export const applyReply = (client: QueryClient, { endpointId, params, reply }: StoredCommand): void => {
+  switch (endpointId) {
+    case 'editSheetItem':
+    case 'bringBack': {
+      const sheet = reply as ReplyOf<'editSheetItem'>;
+      client.setQueryData(keyOf('getSheet', { params: { sheetId: sheet.id } }), sheet);
+      break;
+    }
+    case 'startSession': {
+      const detail = reply as ReplyOf<'startSession'>;
+      client.setQueryData(keyOf('getSession', { params: { sessionId: detail.session.id } }), detail);
+      break;
+    }
+    case 'logSet': {
+      const set = reply as ReplyOf<'logSet'>;
+      client.setQueryData<ReplyOf<'getSession'>>(
+        keyOf('getSession', { params: { sessionId: set.sessionId } }),
+        (before) => before && { ...before, sets: [...before.sets.filter((other) => other.id !== set.id), set] },
+      );
+      // One set changes no list; reading them all again after each tap would only cost battery.
+      return;
+    }
+    case 'acceptReview':
+      client.setQueryData(keyOf('getReview', { params: { sessionId: params['sessionId'] ?? '' } }), reply);
+      break;
+    case 'erasePerson':
+      client.removeQueries({ queryKey: ['getPerson', { personId: params['personId'] }] });
+      break;
+    default:
+      break;
+  }
+  void client.invalidateQueries();
+};

@@ -1,0 +1,21 @@
+import type { BodyOf } from '@drubo/contracts';
+import type { WriteId } from '@drubo/contracts';
+import { callEndpoint } from '../api';
+import { openCommandStore } from './store';
+import type { QueueWorld } from './queue';
+
+/** The queue's world in a browser: IndexedDB, fetch, real timers, one tab at a time where the browser has locks. */
+export const browserWorld = async (): Promise<QueueWorld> => ({
+  store: await openCommandStore(),
+  send: ({ endpointId, params, body, id, deviceId, deviceSeq }) => {
+    const withCommand = { command: { id, deviceId, deviceSeq }, ...body } as unknown as BodyOf<WriteId>;
+    return callEndpoint<WriteId>(endpointId, { params: params as never, body: withCommand as never });
+  },
+  now: Date.now,
+  later: (work, ms) => {
+    const timer = setTimeout(work, ms);
+    return () => clearTimeout(timer);
+  },
+  // Without locks (plain http on a LAN address) two tabs may send the same command; the server answers it once.
+  alone: (work) => ('locks' in navigator ? navigator.locks.request('drubo-send', work) : work()),
+});

@@ -1,0 +1,95 @@
+import { sessionIdFor } from '@drubo/contracts';
+import type { BodyOf, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
+import { currentSets, toKg } from '@drubo/core';
+import type { StoredCommand } from './types';
+
+/** The line all of a sheet's and its session's writes wait in, so they are sent in the order they were made. */
+export const sheetAggregate = (sheetId: string): string => `sheet:${sheetId}`;
+export const personAggregate = (personId: string): string => `person:${personId}`;
+
+/** Ids of sheet and try, read back from a session's id. */
+export const sheetOfSession = (sessionId: string): { sheetId: string; attempt: number } => {
+  const cut = sessionId.lastIndexOf('-');
+  return { sheetId: sessionId.slice(0, cut), attempt: Number(sessionId.slice(cut + 1)) };
+};
+
+/** A sheet with this device's unsent edits on it, and the version the next edit has to name. */
+export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredCommand[]): SheetDto => {
+  const waiting = commands.filter(
+    ({ endpointId, params, state }) => endpointId === 'editSheetItem' && params['sheetId'] === sheet.id && state === 'waiting',
+  );
+  return waiting.reduce<SheetDto>((shown, { params, body }) => {
+    const { dose, version } = body as unknown as BodyOf<'editSheetItem'>;
+    return {
+      ...shown,
+      version: Math.max(shown.version, version + 1),
+      items: shown.items.map((item) => (item.id === params['itemId'] ? { ...item, dose, edited: true } : item)),
+    };
+  }, sheet);
+};
+
+const asRecord = ({ params, body, deviceId, deviceSeq, id }: StoredCommand, sheet: SheetDto): SetRecordDto => {
+  const fields = body as unknown as Omit<BodyOf<'logSet'>, 'command'>;
+  return {
+    ...fields,
+    id: params['setId'] ?? id,
+    sessionId: params['sessionId'] ?? '',
+    externalKg: fields.implements.reduce((sum, piece) => sum + piece.count * toKg(piece.value, piece.unit), 0),
+    bodyMassKg: null,
+    deviceId,
+    deviceSeq,
+    receivedAt: null,
+    // A local amendment is newer than anything read before it.
+    revision: sheet.version + deviceSeq + 1_000_000,
+  };
+};
+
+/**
+ * A session as this device knows it: what the server last said, with every write of this device on top, whether sent
+ * or not. Without a server's answer a session that was started here is built from its sheet.
+ * Undefined when neither is known.
+ */
+export const sessionWithCommands = (
+  sessionId: string,
+  fromServer: SessionDetailDto | undefined,
+  sheet: SheetDto | undefined,
+  commands: readonly StoredCommand[],
+): SessionDetailDto | undefined => {
+  const mine = commands.filter((command) => command.params['sessionId'] === sessionId && command.state !== 'needs-you');
+  const started = mine.find((command) => command.endpointId === 'startSession');
+  const base = fromServer ?? (sheet && started && startedHere(sessionId, sheet, started));
+  if (!base) return undefined;
+  const logged = mine.filter((command) => command.endpointId === 'logSet');
+  // A command the server has answered counts as its answer, unless a newer answer is already there.
+  const answered = logged.flatMap(({ state, reply }) => (state === 'done' && reply ? [reply as SetRecordDto] : []));
+  const unsent = logged.filter(({ state }) => state === 'waiting').map((command) => asRecord(command, base.sheet));
+  const last = (endpointId: string) => mine.findLast((command) => command.endpointId === endpointId);
+  const finish = last('finishSession')?.body as Omit<BodyOf<'finishSession'>, 'command'> | undefined;
+  const state =
+    base.session.state !== 'live' ? base.session.state : last('discardSession') ? 'discarded' : finish ? 'finished' : 'live';
+  return {
+    ...base,
+    session: { ...base.session, state, finishedAt: base.session.finishedAt ?? finish?.finishedAt ?? null },
+    sets: currentSets([...base.sets, ...answered, ...unsent]),
+  };
+};
+
+const startedHere = (sessionId: string, sheet: SheetDto, { body }: StoredCommand): SessionDetailDto | undefined => {
+  if (sessionIdFor(sheet.id, sheetOfSession(sessionId).attempt) !== sessionId) return undefined;
+  const { startedAt } = body as unknown as BodyOf<'startSession'>;
+  return {
+    session: {
+      id: sessionId,
+      sheetId: sheet.id,
+      personId: sheet.personId,
+      state: 'live',
+      date: startedAt.slice(0, 10),
+      startedAt,
+      finishedAt: null,
+      effort: null,
+      note: '',
+    },
+    sheet: { ...sheet, state: 'started' },
+    sets: [],
+  };
+};

@@ -1,0 +1,170 @@
+import type { ErrorReply } from '@drubo/contracts';
+import { RefusedError } from '../api';
+import type { CommandStore } from './store';
+import type { StoredCommand, WriteRequest } from './types';
+
+/** How the queue reaches the world; tests put their own in. */
+export interface QueueWorld {
+  store: CommandStore;
+  /** Sends one command; throws `RefusedError` when the server says no, anything else when nobody answers. */
+  send(command: StoredCommand): Promise<unknown>;
+  now(): number;
+  /** Calls back later; gives a way to call it off. */
+  later(work: () => void, ms: number): () => void;
+  /** Runs work in one tab at a time. */
+  alone(work: () => Promise<void>): Promise<void>;
+}
+
+/** What becomes of one write. */
+export type Outcome =
+  | { status: 'done'; reply: unknown }
+  | { status: 'refused'; error: ErrorReply }
+  | { status: 'waiting' };
+
+/** Retry after this long, doubling up to the most. */
+const RETRY_MS = { first: 1_000, most: 20_000 } as const;
+/** Settled commands stay readable this long, so that a reload without a network still shows what was logged. */
+const KEEP_DONE_MS = 3 * 86_400_000;
+/** Refusals that pass by themselves. */
+const TRY_AGAIN = new Set([401, 408, 425, 429]);
+
+export interface Queue {
+  enqueue(request: WriteRequest): Promise<StoredCommand>;
+  /** The outcome of a command, or `waiting` once so many milliseconds have gone by. */
+  settled(id: string, withinMs: number): Promise<Outcome>;
+  flush(): Promise<void>;
+  commands(): readonly StoredCommand[];
+  remove(ids: readonly string[]): Promise<void>;
+  subscribe(listener: () => void): () => void;
+  onDone(listener: (command: StoredCommand) => void): () => void;
+  /** Reads the store again, after another tab wrote to it. */
+  refresh(): Promise<void>;
+  stop(): void;
+}
+
+/** The durable queue of one signed-in trainer on this device. */
+export const makeQueue = async (owner: string, world: QueueWorld): Promise<Queue> => {
+  const { store } = world;
+  let commands: readonly StoredCommand[] = [];
+  const listeners = new Set<() => void>();
+  const doneListeners = new Set<(command: StoredCommand) => void>();
+  let cancelRetry: (() => void) | null = null;
+  let retryMs: number = RETRY_MS.first;
+  let running: Promise<void> | null = null;
+  let isStopped = false;
+
+  const refresh = async () => {
+    commands = await store.all(owner);
+    listeners.forEach((listener) => listener());
+  };
+
+  const settle = async (command: StoredCommand, change: Partial<StoredCommand>) => {
+    const settledAt = world.now();
+    await store.update(command.id, { ...change, settledAt });
+    await refresh();
+    if (change.state === 'done') doneListeners.forEach((listener) => listener({ ...command, ...change, settledAt }));
+  };
+
+  /** Sends one aggregate's commands in order. False when nobody answered and the rest must wait. */
+  const sendAll = async (line: readonly StoredCommand[]): Promise<boolean> => {
+    for (const command of line) {
+      if (isStopped) return false;
+      try {
+        await settle(command, { state: 'done', reply: await world.send(command) });
+      } catch (error) {
+        if (!(error instanceof RefusedError) || TRY_AGAIN.has(error.status)) return false;
+        // Erased for good: there is nothing left to decide, and nothing of it may stay on this device.
+        if (error.status === 410) {
+          await store.remove(commands.filter((other) => other.aggregate === command.aggregate).map(({ id }) => id));
+          await refresh();
+          return true;
+        }
+        await settle(command, { state: 'needs-you', error: error.reply });
+      }
+    }
+    return true;
+  };
+
+  const flushOnce = async () => {
+    await refresh();
+    const lines = new Map<string, StoredCommand[]>();
+    for (const command of commands.filter((candidate) => candidate.state === 'waiting')) {
+      lines.set(command.aggregate, [...(lines.get(command.aggregate) ?? []), command]);
+    }
+    const answered = await Promise.all([...lines.values()].map(sendAll));
+    if (answered.every(Boolean)) retryMs = RETRY_MS.first;
+    else if (!isStopped) {
+      cancelRetry?.();
+      cancelRetry = world.later(() => void flush(), retryMs);
+      retryMs = Math.min(retryMs * 2, RETRY_MS.most);
+    }
+  };
+
+  const flush = (): Promise<void> => {
+    cancelRetry?.();
+    cancelRetry = null;
+    // Commands queued while a flush runs are picked up by one more round right after it.
+    running = (running ?? Promise.resolve()).then(() => world.alone(flushOnce));
+    return running;
+  };
+
+  const forgetOld = async () => {
+    const old = commands.filter(({ state, settledAt }) => state === 'done' && (settledAt ?? 0) < world.now() - KEEP_DONE_MS);
+    if (old.length > 0) await store.remove(old.map(({ id }) => id));
+  };
+
+  await refresh();
+  await forgetOld();
+
+  return {
+    enqueue: async (request) => {
+      const command = await store.add(owner, request, world.now());
+      await refresh();
+      retryMs = RETRY_MS.first;
+      void flush();
+      return command;
+    },
+    settled: (id, withinMs) =>
+      new Promise((resolve) => {
+        const look = (): boolean => {
+          const command = commands.find((candidate) => candidate.id === id);
+          if (command?.state === 'done') resolve({ status: 'done', reply: command.reply });
+          else if (command?.state === 'needs-you' && command.error) resolve({ status: 'refused', error: command.error });
+          else return false;
+          return true;
+        };
+        if (look()) return;
+        const stop = () => {
+          listeners.delete(check);
+          cancel();
+        };
+        const check = () => {
+          if (look()) stop();
+        };
+        const cancel = world.later(() => {
+          stop();
+          resolve({ status: 'waiting' });
+        }, withinMs);
+        listeners.add(check);
+      }),
+    flush,
+    commands: () => commands,
+    remove: async (ids) => {
+      await store.remove(ids);
+      await refresh();
+    },
+    subscribe: (listener) => {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+    onDone: (listener) => {
+      doneListeners.add(listener);
+      return () => void doneListeners.delete(listener);
+    },
+    refresh,
+    stop: () => {
+      isStopped = true;
+      cancelRetry?.();
+    },
+  };
+};

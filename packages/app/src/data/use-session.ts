@@ -1,0 +1,44 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { PersonDetailDto, SheetDto } from '@drubo/contracts';
+import { keyOf } from './keys';
+import { sessionWithCommands, sheetOfSession, sheetWithCommands } from './offline/overlay';
+import { useCommands } from './offline/QueueProvider';
+import { useEndpoint } from './use-endpoint';
+
+/** A sheet from the cache, wherever it was read: on its own, or on the person's page. */
+const useCachedSheet = (sheetId: string): SheetDto | undefined => {
+  const client = useQueryClient();
+  const own = client.getQueryData<SheetDto>(keyOf('getSheet', { params: { sheetId } }));
+  return (
+    own ??
+    client
+      .getQueriesData<PersonDetailDto>({ queryKey: ['getPerson'] })
+      .map(([, person]) => person?.nextSheet)
+      .find((sheet) => sheet?.id === sheetId)
+  );
+};
+
+/** A sheet with unsent edits on it. */
+export const useSheet = (sheetId: string) => {
+  const query = useEndpoint('getSheet', { params: { sheetId } });
+  const cached = useCachedSheet(sheetId);
+  const commands = useCommands();
+  const sheet = useMemo(() => {
+    const base = query.data ?? cached;
+    return base && sheetWithCommands(base, commands);
+  }, [query.data, cached, commands]);
+  return { ...query, sheet };
+};
+
+/** A session with everything this device logged on it, sent or not. */
+export const useSession = (sessionId: string) => {
+  const query = useEndpoint('getSession', { params: { sessionId } });
+  const cached = useCachedSheet(sheetOfSession(sessionId).sheetId);
+  const commands = useCommands();
+  const detail = useMemo(
+    () => sessionWithCommands(sessionId, query.data, cached && sheetWithCommands(cached, commands), commands),
+    [sessionId, query.data, cached, commands],
+  );
+  return { ...query, detail };
+};

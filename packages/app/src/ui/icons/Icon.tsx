@@ -1,0 +1,46 @@
+import Svg, { Circle, Path } from 'react-native-svg';
+
+/** Our own line icons on a 24 grid; each is one or more strokes. */
+const STROKES = {
+  floor: ['M3 20h18', 'M6 20v-7h5v7', 'M13 20v-11h5v11'],
+  people: ['M4 20c0-4 2-6 5-6s5 2 5 6', 'M15 13.5c3 0 5 2 5 6'],
+  moves: ['M3 20h5v-5h5v-5h5V5h3'],
+  studio: ['M5 8v8', 'M8 6v12', 'M8 12h8', 'M16 6v12', 'M19 8v8'],
+  plus: ['M12 5v14', 'M5 12h14'],
+  minus: ['M5 12h14'],
+  close: ['M6 6l12 12', 'M18 6L6 18'],
+  check: ['M5 12.5l4.5 4.5L19 7.5'],
+  back: ['M15 5l-7 7 7 7'],
+  forward: ['M9 5l7 7-7 7'],
+  search: ['M15.5 15.5L20 20'],
+  why: ['M9 9.2c.3-1.8 1.5-2.7 3-2.7 1.8 0 3.1 1.1 3.1 2.7 0 2.3-3.1 2.4-3.1 4.8', 'M12 17.4v.2'],
+  more: ['M5 12h.01', 'M12 12h.01', 'M19 12h.01'],
+  down: ['M6 9l6 6 6-6'],
+  warning: ['M12 4L2.5 20h19z', 'M12 10v5', 'M12 17.5v.1'],
+  pause: ['M8 5v14', 'M16 5v14'],
+  play: ['M7 5l12 7-12 7z'],
+  waiting: ['M12 7v5l3 3'],
+} as const;
+
+const CIRCLES: Partial<Record<IconName, { cx: number; cy: number; r: number }[]>> = {
+  people: [
+    { cx: 9, cy: 8, r: 3.2 },
+    { cx: 16, cy: 9, r: 2.5 },
+  ],
+  search: [{ cx: 10.5, cy: 10.5, r: 6.5 }],
+  waiting: [{ cx: 12, cy: 12, r: 8.5 }],
+};
+
+export type IconName = keyof typeof STROKES;
+
+/** One line icon. Decorative: the control it sits in carries the name. */
+export const Icon = ({ name, size = 24, color }: { name: IconName; size?: number; color: string }) => (
+  <Svg width={size} height={size} viewBox="0 0 24 24" aria-hidden>
+    {CIRCLES[name]?.map((circle) => (
+      <Circle key={circle.cx} {...circle} stroke={color} strokeWidth={2} fill="none" />
+    ))}
+    {STROKES[name].map((d) => (
+      <Path key={d} d={d} stroke={color} strokeWidth={2} strokeLinecap="round" strokeLinejoin="round" fill="none" />
+    ))}
+  </Svg>
+);
