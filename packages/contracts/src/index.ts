@@ -3,7 +3,7 @@ export type { BodyOf, Endpoint, EndpointId, Endpoints, ParamsOf, QueryOf, ReplyO
 export { urlFor } from './endpoints/url';
 export { ERROR_CODES, errorReply } from './dto/errors';
 export type { ErrorCode, ErrorReply } from './dto/errors';
-export { personFields } from './dto/person';
+export { PERSON_BOUNDS, personFields } from './dto/person';
 export type { BookingDto, PersonDto } from './dto/person';
 export type { KitDto } from './dto/dose';
 export { dose as doseSchema } from './dto/dose';

@@ -1,3 +1,3 @@
-import { Text } from 'react-native-paper';
-import { SchemeProvider } from '../theme/scheme';
-export default function Layout() { return <SchemeProvider><Text>hello</Text></SchemeProvider>; }
+import { Root } from '../features/shell/Root';
+
+export default Root;

@@ -1,2 +1,3 @@
-import { Text } from 'react-native-paper';
-export default function Index() { return <Text>hi</Text>; }
+import { FloorScreen } from '../features/floor/FloorScreen';
+
+export default FloorScreen;

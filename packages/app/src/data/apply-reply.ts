@@ -35,5 +35,6 @@ export const applyReply = (client: QueryClient, { endpointId, params, reply }: S
     default:
       break;
   }
-  void client.invalidateQueries();
+  // The offline pack is big and repeats what the screens read; it keeps its own hour.
+  void client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'getOfflinePack' });
 };

@@ -7,7 +7,7 @@ import { keyOf } from './keys';
 export const useEndpoint = <Id extends EndpointId>(
   id: Id,
   input: { params?: ParamsOf<Id>; query?: QueryOf<Id> } = {},
-  options: { enabled?: boolean } = {},
+  options: { enabled?: boolean; staleTime?: number } = {},
 ) =>
   useQuery<ReplyOf<Id>>({
     queryKey: keyOf(id, input),

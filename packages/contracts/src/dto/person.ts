@@ -2,11 +2,17 @@ import { z } from 'zod';
 import { GOALS, TRAINING_AGES } from '@drubo/core/vocabulary';
 import { id, instant, localDate, localTime, requiredText, text, version } from './basics';
 
+/** What body mass and height may be. House default: wide enough for anybody, narrow enough to catch a slip. */
+export const PERSON_BOUNDS = { massKg: { min: 25, max: 350 }, heightCm: { min: 100, max: 250 } } as const;
+
+const between = ({ min, max }: { min: number; max: number }, unit: string) =>
+  z.number().min(min, `must be at least ${min} ${unit}`).max(max, `must be at most ${max} ${unit}`);
+
 /** What the trainer types in. Null means not asked. */
 export const personFields = {
   name: requiredText(80),
-  massKg: z.number().min(25, 'must be at least 25 kg').max(350, 'must be at most 350 kg').nullable(),
-  heightCm: z.number().min(100, 'must be at least 100 cm').max(250, 'must be at most 250 cm').nullable(),
+  massKg: between(PERSON_BOUNDS.massKg, 'kg').nullable(),
+  heightCm: between(PERSON_BOUNDS.heightCm, 'cm').nullable(),
   goal: z.enum(GOALS),
   trainingAge: z.enum(TRAINING_AGES),
   minutes: z.int().min(10, 'must be at least 10 minutes').max(180, 'must be at most 180 minutes'),

@@ -11,7 +11,7 @@ export const lastVerdict = z.object({ variationId: z.string(), verdict: z.enum(V
 export const floorEntry = z.object({
   booking,
   person,
-  nextSheet: z.object({ id, items: z.array(z.object({ variationId: z.string(), sets: z.int() })) }).nullable(),
+  nextSheet: z.object({ id, attempt: z.int().min(0), items: z.array(z.object({ variationId: z.string(), sets: z.int() })) }).nullable(),
   liveSessionId: id.nullable(),
   /** The session that was done today, if it is. */
   doneSessionId: id.nullable(),

@@ -63,6 +63,7 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
         nextSheet: sheet
           ? {
               id: sheet.id,
+              attempt: sheet.attempt,
               items: items
                 .filter((item) => item.sheetId === sheet.id)
                 .map((item) => ({ variationId: item.variationId, sets: item.dose.sets })),

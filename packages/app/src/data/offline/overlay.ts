@@ -28,6 +28,9 @@ export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredComm
   }, sheet);
 };
 
+/** A read may have begun this long before it arrived. */
+const READ_SLACK_MS = 15_000;
+
 const asRecord = ({ params, body, deviceId, deviceSeq, id }: StoredCommand, sheet: SheetDto): SetRecordDto => {
   const fields = body as unknown as Omit<BodyOf<'logSet'>, 'command'>;
   return {
@@ -47,21 +50,24 @@ const asRecord = ({ params, body, deviceId, deviceSeq, id }: StoredCommand, shee
 /**
  * A session as this device knows it: what the server last said, with every write of this device on top, whether sent
  * or not. Without a server's answer a session that was started here is built from its sheet.
- * Undefined when neither is known.
+ * Undefined when neither is known. `readAt`: when the server's answer arrived.
  */
 export const sessionWithCommands = (
   sessionId: string,
   fromServer: SessionDetailDto | undefined,
   sheet: SheetDto | undefined,
   commands: readonly StoredCommand[],
+  readAt = 0,
 ): SessionDetailDto | undefined => {
   const mine = commands.filter((command) => command.params['sessionId'] === sessionId && command.state !== 'needs-you');
   const started = mine.find((command) => command.endpointId === 'startSession');
   const base = fromServer ?? (sheet && started && startedHere(sessionId, sheet, started));
   if (!base) return undefined;
   const logged = mine.filter((command) => command.endpointId === 'logSet');
-  // A command the server has answered counts as its answer, unless a newer answer is already there.
-  const answered = logged.flatMap(({ state, reply }) => (state === 'done' && reply ? [reply as SetRecordDto] : []));
+  // An answer counts only while the session was not read since: what was read later may lack a set undone elsewhere.
+  const answered = logged.flatMap(({ state, reply, settledAt }) =>
+    state === 'done' && reply && (settledAt ?? 0) > readAt - READ_SLACK_MS ? [reply as SetRecordDto] : [],
+  );
   const unsent = logged.filter(({ state }) => state === 'waiting').map((command) => asRecord(command, base.sheet));
   const last = (endpointId: string) => mine.findLast((command) => command.endpointId === endpointId);
   const finish = last('finishSession')?.body as Omit<BodyOf<'finishSession'>, 'command'> | undefined;

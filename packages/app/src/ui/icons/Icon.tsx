@@ -17,6 +17,7 @@ const STROKES = {
   more: ['M5 12h.01', 'M12 12h.01', 'M19 12h.01'],
   down: ['M6 9l6 6 6-6'],
   warning: ['M12 4L2.5 20h19z', 'M12 10v5', 'M12 17.5v.1'],
+  restart: ['M5 12a7 7 0 1 0 2.3-5.2', 'M5 4v4h4'],
   pause: ['M8 5v14', 'M16 5v14'],
   play: ['M7 5l12 7-12 7z'],
   waiting: ['M12 7v5l3 3'],

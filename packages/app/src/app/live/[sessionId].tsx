@@ -1,0 +1,3 @@
+import { LiveScreen } from '../../features/live/LiveScreen';
+
+export default LiveScreen;

@@ -1,0 +1,3 @@
+import { EditPersonScreen } from '../../../features/people/EditPersonScreen';
+
+export default EditPersonScreen;

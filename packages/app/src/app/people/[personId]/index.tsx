@@ -1,0 +1,3 @@
+import { PersonScreen } from '../../../features/people/PersonScreen';
+
+export default PersonScreen;

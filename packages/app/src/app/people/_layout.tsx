@@ -1,0 +1,3 @@
+import { PeopleLayout } from '../../features/people/PeopleLayout';
+
+export default PeopleLayout;

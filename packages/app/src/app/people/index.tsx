@@ -1,0 +1,3 @@
+import { PeopleScreen } from '../../features/people/PeopleScreen';
+
+export default PeopleScreen;

@@ -1,0 +1,3 @@
+import { NewPersonScreen } from '../../features/people/EditPersonScreen';
+
+export default NewPersonScreen;

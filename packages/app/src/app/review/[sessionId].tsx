@@ -1,0 +1,3 @@
+import { ReviewScreen } from '../../features/review/ReviewScreen';
+
+export default ReviewScreen;

@@ -1,0 +1,3 @@
+import { SheetScreen } from '../../features/sheet/SheetScreen';
+
+export default SheetScreen;

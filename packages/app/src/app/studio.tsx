@@ -1,0 +1,3 @@
+import { StudioScreen } from '../features/studio/StudioScreen';
+
+export default StudioScreen;

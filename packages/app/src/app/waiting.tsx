@@ -1,0 +1,3 @@
+import { WaitingScreen } from '../features/waiting/WaitingScreen';
+
+export default WaitingScreen;

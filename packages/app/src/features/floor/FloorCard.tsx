@@ -1,0 +1,114 @@
+import { Link, useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import type { FloorEntryDto } from '@drubo/contracts';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { useStart } from '../../data/use-start';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Txt } from '../../ui/Txt';
+import { VerdictMark } from '../../ui/VerdictMark';
+
+/** One booking: when, who, what they do, what moved last time, and one Start. */
+export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: boolean }) => {
+  const { booking, person, nextSheet, liveSessionId, doneSessionId, lastVerdicts } = entry;
+  // What changed is worth a look before starting; what stays the same is not.
+  const changes = lastVerdicts.filter(({ verdict }) => verdict === 'ease-back' || verdict === 'leave-out');
+  return (
+    <Card>
+      <View style={styles.row}>
+        <Txt kind="number" style={styles.time}>
+          {booking.time}
+        </Txt>
+        <View style={styles.text}>
+          <Link href={`/people/${person.id}`} asChild>
+            <Txt kind="heading" role="link">
+              {person.name}
+            </Txt>
+          </Link>
+          {person.note ? (
+            <Txt kind="small" tone="quiet" numberOfLines={2}>
+              {person.note}
+            </Txt>
+          ) : null}
+        </View>
+      </View>
+      {nextSheet && (
+        <View style={styles.work}>
+          {nextSheet.items.map(({ variationId, sets }) => {
+            const variation = findVariation(builtInCatalogue, variationId);
+            return variation ? (
+              <View key={variationId} style={styles.item}>
+                <FamilyGlyph family={variation.family} name={variation.name} />
+                <Txt kind="label">{sets}</Txt>
+              </View>
+            ) : null;
+          })}
+          <Txt kind="small" tone="quiet">
+            sets
+          </Txt>
+        </View>
+      )}
+      {changes.map(({ variationId, verdict }) => (
+        <View key={variationId} style={styles.change}>
+          <VerdictMark verdict={verdict} size="small" />
+          <Txt kind="small">{findVariation(builtInCatalogue, variationId)?.name ?? variationId}</Txt>
+        </View>
+      ))}
+      <Actions sheet={nextSheet} liveSessionId={liveSessionId} doneSessionId={doneSessionId} name={person.name} isToday={isToday} />
+    </Card>
+  );
+};
+
+const Actions = ({
+  sheet,
+  liveSessionId,
+  doneSessionId,
+  name,
+  isToday,
+}: {
+  sheet: FloorEntryDto['nextSheet'];
+  liveSessionId: string | null;
+  doneSessionId: string | null;
+  name: string;
+  isToday: boolean;
+}) => {
+  const router = useRouter();
+  const { start, isReady } = useStart();
+  const look = sheet && (
+    <Button grow label="Sheet" says={`Sheet of ${name}`} onPress={() => router.push(`/sheet/${sheet.id}`)} />
+  );
+  if (liveSessionId) {
+    return (
+      <View style={styles.actions}>
+        <Button grow look="main" label="Go on" says={`Go on with ${name}`} onPress={() => router.push(`/live/${liveSessionId}`)} />
+      </View>
+    );
+  }
+  if (doneSessionId) {
+    return (
+      <View style={styles.actions}>
+        <Button grow label="Done: look at it" says={`Session of ${name}`} onPress={() => router.push(`/review/${doneSessionId}`)} />
+      </View>
+    );
+  }
+  return (
+    <View style={styles.actions}>
+      {look}
+      {sheet && isToday && (
+        <Button grow look="main" label="Start" says={`Start ${name}`} disabled={!isReady} onPress={() => void start(sheet)} />
+      )}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: SPACE.m, alignItems: 'flex-start' },
+  time: { minWidth: 62 },
+  text: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+  work: { flexDirection: 'row', gap: SPACE.l, alignItems: 'center', flexWrap: 'wrap' },
+  item: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
+  change: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flexWrap: 'wrap' },
+  actions: { flexDirection: 'row', gap: SPACE.s },
+});

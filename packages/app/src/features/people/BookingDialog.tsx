@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { endpoints } from '@drubo/contracts';
+import type { PersonDto } from '@drubo/contracts';
+import { newId } from '../../data/ids';
+import { personAggregate } from '../../data/offline/overlay';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { DateTimeField } from '../../ui/DateTimeField';
+import { formatDay, todayIn } from '../../ui/days';
+import { Modal } from '../../ui/Modal';
+import { Txt } from '../../ui/Txt';
+import { useSnack } from '../shell/SnackProvider';
+import { useStudio } from '../shell/StudioContext';
+
+const { date: dateSchema, time: timeSchema } = endpoints.saveBooking.body.shape;
+
+/** A date and a time in the studio's time zone. */
+export const BookingDialog = ({ person, onClose }: { person: PersonDto; onClose(): void }) => {
+  const { studio } = useStudio();
+  const writer = useWriter();
+  const snack = useSnack();
+  const today = todayIn(studio.timeZone);
+  const [bookingId] = useState(newId);
+  const [date, setDate] = useState(today);
+  const [time, setTime] = useState('09:00');
+  const [isTried, setTried] = useState(false);
+  const dateError = !dateSchema.safeParse(date).success
+    ? 'Date must be a day between 2000 and 2100'
+    : date < today
+      ? 'Date lies in the past'
+      : undefined;
+  const timeError = timeSchema.safeParse(time).success ? undefined : 'Time must be HH:MM';
+  const book = async () => {
+    setTried(true);
+    if (dateError || timeError) return;
+    await writer.log({
+      endpointId: 'saveBooking',
+      params: { bookingId },
+      body: { personId: person.id, date, time },
+      aggregate: personAggregate(person.id),
+    });
+    snack({ text: `${person.name} is booked for ${formatDay(date)}, ${time}.` });
+    onClose();
+  };
+  return (
+    <Modal
+      title={`Book ${person.name}`}
+      onClose={onClose}
+      actions={
+        <>
+          <Button label="Cancel" onPress={onClose} />
+          <Button look="main" label="Book" disabled={!writer.isReady} onPress={() => void book()} />
+        </>
+      }
+    >
+      <View style={{ flexDirection: 'row', gap: SPACE.m, flexWrap: 'wrap' }}>
+        <DateTimeField label="Date" type="date" value={date} min={today} onChange={setDate} error={isTried ? dateError : undefined} />
+        <DateTimeField label="Time" type="time" value={time} onChange={setTime} error={isTried ? timeError : undefined} />
+      </View>
+      <Txt kind="small" tone="quiet">
+        In the studio’s time, {studio.timeZone}.
+      </Txt>
+    </Modal>
+  );
+};

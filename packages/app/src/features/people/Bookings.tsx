@@ -1,0 +1,64 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { BookingDto, PersonDto } from '@drubo/contracts';
+import { personAggregate } from '../../data/offline/overlay';
+import { useCommands, useWriter } from '../../data/offline/QueueProvider';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { formatDay } from '../../ui/days';
+import { IconButton } from '../../ui/IconButton';
+import { Heading, Txt } from '../../ui/Txt';
+import { useSnack } from '../shell/SnackProvider';
+import { BookingDialog } from './BookingDialog';
+import { bookingsWithCommands } from './bookings-with-commands';
+
+/** How many of the bookings ahead are shown before asking for all. */
+const SHOWN = 3;
+
+/** When this person comes. A cancelled booking can be brought back at once. */
+export const Bookings = ({ person, bookings }: { person: PersonDto; bookings: readonly BookingDto[] }) => {
+  const writer = useWriter();
+  const snack = useSnack();
+  const commands = useCommands();
+  const [isOpen, setOpen] = useState(false);
+  const [isAll, setAll] = useState(false);
+  const ahead = bookingsWithCommands(bookings, commands, person.id);
+  const setCancelled = (bookingId: string, cancelled: boolean) =>
+    writer.log({
+      endpointId: 'setBookingCancelled',
+      params: { bookingId },
+      body: { cancelled },
+      aggregate: personAggregate(person.id),
+    });
+  const cancel = async ({ id, date, time }: BookingDto) => {
+    await setCancelled(id, true);
+    snack({ text: `${formatDay(date)}, ${time} cancelled.`, undo: () => void setCancelled(id, false) });
+  };
+  return (
+    <Card>
+      <View style={styles.row}>
+        <Heading style={styles.grow}>Bookings</Heading>
+        {person.archivedAt === null && <Button label="Book" icon="plus" says="Book a session" onPress={() => setOpen(true)} />}
+      </View>
+      {ahead.length === 0 && <Txt tone="quiet">None ahead.</Txt>}
+      {ahead.slice(0, isAll ? undefined : SHOWN).map((booking) => (
+        <View key={booking.id} style={styles.row}>
+          <Txt style={styles.grow}>
+            {formatDay(booking.date)}, {booking.time}
+          </Txt>
+          <IconButton icon="close" says={`Cancel ${formatDay(booking.date)}, ${booking.time}`} onPress={() => void cancel(booking)} />
+        </View>
+      ))}
+      {ahead.length > SHOWN && (
+        <Button look="quiet" label={isAll ? 'Fewer' : `All ${ahead.length}`} onPress={() => setAll(!isAll)} />
+      )}
+      {isOpen && <BookingDialog person={person} onClose={() => setOpen(false)} />}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 40 },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});

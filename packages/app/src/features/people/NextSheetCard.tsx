@@ -1,0 +1,41 @@
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import type { SheetDto } from '@drubo/contracts';
+import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
+import { formatLoad, formatSets } from '@drubo/core/explain';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Heading, Txt } from '../../ui/Txt';
+
+/** The next sheet in short: what, how much, how long. */
+export const NextSheetCard = ({ sheet }: { sheet: SheetDto }) => {
+  const router = useRouter();
+  return (
+    <Card>
+      <View style={styles.row}>
+        <Heading style={styles.grow}>Next sheet · {sheet.minutes} min</Heading>
+        <Button label="Open" says="Open the next sheet" onPress={() => router.push(`/sheet/${sheet.id}`)} />
+      </View>
+      {sheet.items.map(({ id, variationId, dose }) => {
+        const variation = getVariation(builtInCatalogue, variationId);
+        return (
+          <View key={id} style={styles.row}>
+            <FamilyGlyph family={variation.family} />
+            <Txt style={styles.grow}>{variation.name}</Txt>
+            <Txt kind="label" style={styles.right}>
+              {formatSets(dose, variation.stance)} · {formatLoad(dose.load)}
+            </Txt>
+          </View>
+        );
+      })}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  right: { textAlign: 'right', flexShrink: 1 },
+});

@@ -1,0 +1,29 @@
+import { Slot, usePathname } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { usePalette } from '../../theme/use-palette';
+import { useWide } from '../shell/use-wide';
+import { PeopleScreen } from './PeopleScreen';
+
+/** A phone shows the list or one person; a wide screen shows the list beside the person. */
+export const PeopleLayout = () => {
+  const palette = usePalette();
+  const { isWide } = useWide();
+  const isList = usePathname() === '/people';
+  if (!isWide || isList) return <Slot />;
+  return (
+    <View style={styles.row}>
+      <View style={[styles.list, { borderColor: palette.hairline }]}>
+        <PeopleScreen />
+      </View>
+      <View style={styles.detail}>
+        <Slot />
+      </View>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flex: 1, flexDirection: 'row' },
+  list: { width: 360, borderRightWidth: 1 },
+  detail: { flex: 1 },
+});

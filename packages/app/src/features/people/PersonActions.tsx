@@ -1,0 +1,61 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { PersonDto } from '@drubo/contracts';
+import { RefusedError } from '../../data/api';
+import { personAggregate } from '../../data/offline/overlay';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Confirm } from '../../ui/Confirm';
+import { useSnack } from '../shell/SnackProvider';
+
+/** Editing, archiving and, for somebody archived, erasing for good. */
+export const PersonActions = ({ person }: { person: PersonDto }) => {
+  const router = useRouter();
+  const writer = useWriter();
+  const snack = useSnack();
+  const [isAsking, setAsking] = useState(false);
+  const isArchived = person.archivedAt !== null;
+  const aggregate = personAggregate(person.id);
+  const params = { personId: person.id };
+
+  const setArchived = (archived: boolean) =>
+    writer.log({ endpointId: 'setPersonArchived', params, body: { archived }, aggregate });
+
+  const archive = async () => {
+    await setArchived(!isArchived);
+    if (isArchived) snack({ text: `${person.name} is back.` });
+    else snack({ text: `${person.name} is archived. Nothing was deleted.`, undo: () => void setArchived(false) });
+    router.replace('/people');
+  };
+
+  const erase = async () => {
+    setAsking(false);
+    try {
+      await writer.save({ endpointId: 'erasePerson', params, body: {}, aggregate });
+      router.replace('/people');
+      snack({ text: `${person.name} and everything logged for them is erased.` });
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+      snack({ text: error.message });
+    }
+  };
+
+  return (
+    <View style={{ flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' }}>
+      <Button label="Edit details" onPress={() => router.push(`/people/${person.id}/edit`)} />
+      <Button label={isArchived ? 'Restore' : 'Archive'} disabled={!writer.isReady} onPress={() => void archive()} />
+      {isArchived && <Button look="danger" label="Erase for good" onPress={() => setAsking(true)} />}
+      {isAsking && (
+        <Confirm
+          title={`Erase ${person.name}?`}
+          text="Deletes the person, their bookings, sheets, sessions and logged sets for good. It can’t be undone, here or on any other phone."
+          yes="Erase for good"
+          onYes={() => void erase()}
+          onNo={() => setAsking(false)}
+        />
+      )}
+    </View>
+  );
+};

@@ -1,0 +1,102 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Controller, useForm } from 'react-hook-form';
+import { View } from 'react-native';
+import type { PersonDto } from '@drubo/contracts';
+import { GOAL_LABELS, TRAINING_AGE_LABELS } from '@drubo/core/explain';
+import { GOALS, TRAINING_AGES } from '@drubo/core/vocabulary';
+import { RefusedError } from '../../data/api';
+import { newId } from '../../data/ids';
+import { personAggregate } from '../../data/offline/overlay';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Choices } from '../../ui/Choices';
+import { FormField } from '../../ui/FormField';
+import { Txt } from '../../ui/Txt';
+import { useSnack } from '../shell/SnackProvider';
+import { useStudio } from '../shell/StudioContext';
+import { formValuesOf, lengthUnit, personResolver } from './person-form';
+import type { PersonFields } from './person-form';
+
+const GOAL_OPTIONS = GOALS.map((value) => ({ value, label: GOAL_LABELS[value] }));
+const AGE_OPTIONS = TRAINING_AGES.map((value) => ({ value, label: TRAINING_AGE_LABELS[value] }));
+
+/** Adds a person or changes one. Checked here, and again by the server. */
+export const PersonForm = ({ person }: { person: PersonDto | null }) => {
+  const router = useRouter();
+  const { unit } = useStudio();
+  const writer = useWriter();
+  const snack = useSnack();
+  const [newPersonId] = useState(newId);
+  const { control, handleSubmit, setError, formState } = useForm({
+    resolver: personResolver(unit),
+    defaultValues: formValuesOf(person, unit),
+  });
+  const submit = handleSubmit(async (fields: PersonFields) => {
+    const personId = person?.id ?? newPersonId;
+    // A measure shown in pounds or inches is rounded; one nobody touched goes back exactly as it was.
+    const { mass, height } = formState.dirtyFields;
+    const untouched = person
+      ? { ...(mass ? {} : { massKg: person.massKg }), ...(height ? {} : { heightCm: person.heightCm }) }
+      : {};
+    try {
+      const result = await writer.save({
+        endpointId: 'savePerson',
+        params: { personId },
+        body: { version: person?.version ?? 0, ...fields, ...untouched },
+        aggregate: personAggregate(personId),
+      });
+      if (result.status === 'waiting') {
+        snack({ text: `${fields.name} is kept on this device and will be sent.` });
+        router.replace('/people');
+      } else router.replace(`/people/${personId}`);
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+      const [field] = error.reply.fields ?? [];
+      setError('root', { message: [error.reply.message, field && `${field.path.replace('body.', '')} ${field.message}.`].filter(Boolean).join(' ') });
+    }
+  });
+  const errors = formState.errors as Record<string, { message?: string } | undefined>;
+  return (
+    <View style={{ gap: SPACE.l }}>
+      <FormField control={control} name="name" label="Name" />
+      <Controller
+        control={control}
+        name="goal"
+        render={({ field }) => <Choices label="Main goal" options={GOAL_OPTIONS} value={field.value} onChange={field.onChange} />}
+      />
+      {errors['goal'] && (
+        <Txt kind="small" tone="clay" role="alert">
+          Main goal {errors['goal'].message}
+        </Txt>
+      )}
+      <Controller
+        control={control}
+        name="trainingAge"
+        render={({ field }) => <Choices label="Trained with loads for" options={AGE_OPTIONS} value={field.value} onChange={field.onChange} />}
+      />
+      {errors['trainingAge'] && (
+        <Txt kind="small" tone="clay" role="alert">
+          Trained with loads for: {errors['trainingAge'].message}
+        </Txt>
+      )}
+      <FormField control={control} name="minutes" label="Minutes for a session" unit="min" inputMode="numeric" />
+      <FormField control={control} name="mass" label="Body mass" unit={unit} inputMode="decimal" help="May stay empty: first loads then start at the lightest." />
+      <FormField control={control} name="height" label="Height" unit={lengthUnit(unit)} inputMode="decimal" help="May stay empty." />
+      <FormField control={control} name="note" label="Note" multiline />
+      {errors['root'] && (
+        <Txt tone="clay" role="alert">
+          {errors['root'].message}
+        </Txt>
+      )}
+      <Button
+        look="main"
+        label={person ? 'Save' : 'Add this person'}
+        busy={formState.isSubmitting}
+        disabled={!writer.isReady}
+        onPress={() => void submit()}
+      />
+    </View>
+  );
+};

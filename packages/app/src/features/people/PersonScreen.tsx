@@ -1,0 +1,106 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { View } from 'react-native';
+import type { PersonDetailDto } from '@drubo/contracts';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { formatMass, formatNumber, GOAL_LABELS, TRAINING_AGE_LABELS } from '@drubo/core/explain';
+import { cmToInches } from '@drubo/core';
+import type { MassUnit } from '@drubo/core/vocabulary';
+import { useEndpoint } from '../../data/use-endpoint';
+import { useStart } from '../../data/use-start';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Shown } from '../../ui/states';
+import { Heading, Txt } from '../../ui/Txt';
+import { VerdictMark } from '../../ui/VerdictMark';
+import { SessionLine } from '../floor/SessionLine';
+import { Screen } from '../shell/Screen';
+import { useStudio } from '../shell/StudioContext';
+import { Bookings } from './Bookings';
+import { NextSheetCard } from './NextSheetCard';
+import { PersonActions } from './PersonActions';
+
+/** Body measures and training in one quiet line; what was not asked says so. */
+const factsOf = ({ person }: PersonDetailDto, unit: MassUnit): string =>
+  [
+    person.massKg === null ? 'body mass not asked' : formatMass(person.massKg, unit),
+    person.heightCm === null
+      ? 'height not asked'
+      : unit === 'kg'
+        ? `${formatNumber(person.heightCm, 0)} cm`
+        : `${formatNumber(cmToInches(person.heightCm), 1)} in`,
+    GOAL_LABELS[person.goal].toLowerCase(),
+    TRAINING_AGE_LABELS[person.trainingAge].toLowerCase(),
+    `${person.minutes} min`,
+  ].join(' · ');
+
+/** One person: the next sheet first, then bookings, where things stand, what was done, and their details. */
+export const PersonScreen = () => {
+  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const query = useEndpoint('getPerson', { params: { personId } });
+  return (
+    <Shown what="this person" query={query}>
+      {(detail) => <PersonPage detail={detail} />}
+    </Shown>
+  );
+};
+
+const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
+  const router = useRouter();
+  const { unit } = useStudio();
+  const { start, isReady } = useStart();
+  const { person, nextSheet, liveSessionId, sessions, lastVerdicts } = detail;
+  const isArchived = person.archivedAt !== null;
+  return (
+    <Screen
+      title={person.name}
+      beside={isArchived ? 'Archived' : `${person.minutes} min a session`}
+      back="/people"
+      footer={
+        isArchived ? null : liveSessionId ? (
+          <Button look="main" size="live" label="Go on with the session" onPress={() => router.push(`/live/${liveSessionId}`)} />
+        ) : (
+          <Button look="main" size="live" label="Start the session" disabled={!isReady} onPress={() => void start(nextSheet)} />
+        )
+      }
+    >
+      <Txt kind="small" tone="quiet">
+        {factsOf(detail, unit)}
+      </Txt>
+      {person.note ? (
+        <Card edge="saffron">
+          <Txt>{person.note}</Txt>
+        </Card>
+      ) : null}
+      <NextSheetCard sheet={nextSheet} />
+      <Bookings person={person} bookings={detail.bookings} />
+      {lastVerdicts.length > 0 && (
+        <Card>
+          <Heading>Last decided</Heading>
+          {lastVerdicts.map(({ variationId, verdict }) => (
+            <View key={variationId} style={{ flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.s, flexWrap: 'wrap' }}>
+              <Txt>{findVariation(builtInCatalogue, variationId)?.name ?? variationId}</Txt>
+              <VerdictMark verdict={verdict} size="small" />
+            </View>
+          ))}
+        </Card>
+      )}
+      <View style={{ gap: SPACE.s }}>
+        <Heading>Sessions</Heading>
+        {sessions.length === 0 ? (
+          <Txt tone="quiet">None yet. The first one keeps 4 in reserve and two sets an exercise.</Txt>
+        ) : (
+          sessions.map((line) => (
+            <SessionLine
+              key={line.session.id}
+              line={line}
+              nameless
+              action={line.session.state === 'live' ? 'Go on' : line.session.state === 'finished' ? 'Review' : 'Look'}
+            />
+          ))
+        )}
+      </View>
+      <PersonActions person={person} />
+    </Screen>
+  );
+};

@@ -1,0 +1,34 @@
+import { Slot, usePathname } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useOfflinePack } from '../../data/use-offline-pack';
+import { usePalette } from '../../theme/use-palette';
+import { PlaceBar } from './PlaceBar';
+import { SnackProvider } from './SnackProvider';
+import { UpdatePrompt } from './UpdatePrompt';
+import { useWide } from './use-wide';
+
+/** Screens that use the whole phone: their main action sits where the bar would be. */
+const WITHOUT_BAR = /^\/(sheet|review|live)\//;
+
+/** What stands around every signed-in screen. Live coaching has the floor to itself. */
+export const Shell = () => {
+  const palette = usePalette();
+  const path = usePathname();
+  const { isWide } = useWide();
+  useOfflinePack();
+  const isLive = path.startsWith('/live/');
+  return (
+    <SnackProvider>
+      <View style={[styles.fill, { backgroundColor: palette.ground }, isWide && styles.beside]}>
+        {isWide && !isLive && <PlaceBar rail />}
+        <View style={styles.fill}>
+          <UpdatePrompt />
+          <Slot />
+        </View>
+        {!isWide && !WITHOUT_BAR.test(path) && <PlaceBar rail={false} />}
+      </View>
+    </SnackProvider>
+  );
+};
+
+const styles = StyleSheet.create({ fill: { flex: 1 }, beside: { flexDirection: 'row' } });

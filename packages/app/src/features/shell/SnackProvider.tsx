@@ -1,0 +1,34 @@
+import { createContext, useContext, useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import { Snackbar } from 'react-native-paper';
+
+interface Snack {
+  text: string;
+  undo?: () => void;
+}
+
+const SnackContext = createContext<(snack: Snack) => void>(() => undefined);
+
+/** Says in one line that something was done, with a way to undo it. */
+export const useSnack = () => useContext(SnackContext);
+
+const SHOWN_MS = 6_000;
+
+export const SnackProvider = ({ children }: { children: ReactNode }) => {
+  const [snack, setSnack] = useState<Snack | null>(null);
+  const show = useMemo(() => (next: Snack) => setSnack(next), []);
+  return (
+    <SnackContext.Provider value={show}>
+      {children}
+      <Snackbar
+        visible={snack !== null}
+        duration={SHOWN_MS}
+        onDismiss={() => setSnack(null)}
+        wrapperStyle={{ bottom: 72 }}
+        {...(snack?.undo ? { action: { label: 'Undo', onPress: snack.undo } } : {})}
+      >
+        {snack?.text ?? ''}
+      </Snackbar>
+    </SnackContext.Provider>
+  );
+};

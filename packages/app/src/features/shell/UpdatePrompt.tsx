@@ -1,0 +1,32 @@
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { registerShell } from '../../data/offline/service-worker';
+import { SPACE } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Button } from '../../ui/Button';
+import { Txt } from '../../ui/Txt';
+
+/** Offers a newer build once it lies ready; never switches by itself in the middle of a session. */
+export const UpdatePrompt = () => {
+  const palette = usePalette();
+  const [switchOver, setSwitch] = useState<(() => void) | null>(null);
+  useEffect(() => {
+    registerShell((go) => setSwitch(() => go)).catch((error: unknown) => {
+      console.warn('No offline shell:', error);
+    });
+  }, []);
+  if (!switchOver) return null;
+  return (
+    <View role="status" style={[styles.row, { backgroundColor: palette.mossTint }]}>
+      <Txt kind="small" style={styles.text}>
+        A newer Drubo is ready. What you logged is safe.
+      </Txt>
+      <Button label="Use it now" look="quiet" onPress={switchOver} />
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: SPACE.l, gap: SPACE.s },
+  text: { flexGrow: 1, flexShrink: 1 },
+});

@@ -1,0 +1,31 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useForm } from 'react-hook-form';
+import { View } from 'react-native';
+import { endpoints } from '@drubo/contracts';
+import { useEnter } from '../../data/use-auth';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { FormField } from '../../ui/FormField';
+import { Txt } from '../../ui/Txt';
+
+/** Name and password. */
+export const SignInForm = () => {
+  const enter = useEnter('signIn');
+  const { control, handleSubmit } = useForm({
+    resolver: zodResolver(endpoints.signIn.body),
+    defaultValues: { loginName: '', password: '' },
+  });
+  const submit = handleSubmit((values) => enter.mutate(values));
+  return (
+    <View style={{ gap: SPACE.m }}>
+      <FormField control={control} name="loginName" label="Name you sign in with" autoComplete="username" onSubmitEditing={() => void submit()} />
+      <FormField control={control} name="password" label="Password" secureTextEntry autoComplete="current-password" onSubmitEditing={() => void submit()} />
+      {enter.error ? (
+        <Txt tone="clay" role="alert">
+          {enter.error.message}
+        </Txt>
+      ) : null}
+      <Button look="main" label="Sign in" busy={enter.isPending} onPress={() => void submit()} />
+    </View>
+  );
+};

@@ -1,0 +1,48 @@
+import { ScrollView, StyleSheet, View } from 'react-native';
+import Svg, { Circle, Path } from 'react-native-svg';
+import { useEnter } from '../../data/use-auth';
+import { SPACE } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Heading, Txt } from '../../ui/Txt';
+import { FirstRunForm } from './FirstRunForm';
+import { SignInForm } from './SignInForm';
+
+/** The way in: a first trainer on a fresh server, a name and password on any other, one button on a demo. */
+export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: boolean }) => {
+  const palette = usePalette();
+  const openDemo = useEnter('openDemo');
+  return (
+    <ScrollView role="main" contentContainerStyle={styles.page}>
+      <View style={styles.column}>
+        <Svg viewBox="0 0 240 90" width={240} height={90} aria-hidden>
+          <Path d="M6 80h60V56h60V32h60V10h48" stroke={palette.moss} strokeWidth={5} fill="none" strokeLinejoin="round" strokeLinecap="round" />
+          <Circle cx={148} cy={12} r={8} stroke={palette.ink} strokeWidth={4} fill="none" />
+        </Svg>
+        <Heading level={1} kind="title" style={styles.name}>
+          Drubo
+        </Heading>
+        <Txt tone="quiet">Lower-body sessions, planned for one person at a time, coached on the floor, and decided from what was logged.</Txt>
+        {demo && (
+          <Card edge="moss">
+            <Txt>This server shows an invented studio with invented people.</Txt>
+            <Button look="main" label="Open the demo studio" busy={openDemo.isPending} onPress={() => openDemo.mutate({})} />
+            {openDemo.error ? (
+              <Txt tone="clay" role="alert">
+                {openDemo.error.message}
+              </Txt>
+            ) : null}
+          </Card>
+        )}
+        {firstRun ? <FirstRunForm /> : demo ? null : <SignInForm />}
+      </View>
+    </ScrollView>
+  );
+};
+
+const styles = StyleSheet.create({
+  page: { alignItems: 'center', padding: SPACE.xl, paddingTop: SPACE.xxl * 2, flexGrow: 1 },
+  column: { width: '100%', maxWidth: 420, gap: SPACE.l },
+  name: { fontSize: 40, lineHeight: 46 },
+});

@@ -1,0 +1,59 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Variation } from '@drubo/core/catalogue';
+import type { Tempo } from '@drubo/core/vocabulary';
+import { IconButton } from '../ui/IconButton';
+import { SPACE } from '../theme/tokens';
+import { Figure } from './Figure';
+import { TempoReadout } from './TempoReadout';
+import { usePacer } from './use-pacer';
+import { useReducedMotion } from './use-reduced-motion';
+
+interface Props {
+  variation: Variation;
+  tempo: Tempo;
+  /** Planned reps, shown beside the running count. */
+  reps: number;
+  width: number;
+  height: number;
+  loaded: boolean;
+}
+
+/**
+ * The figure moving at the set's tempo, with the count. It can be paused and begun again at rep one; where less
+ * motion is asked for, the figure stands in its low end and only words and bar count.
+ */
+export const MovingFigure = ({ variation, tempo, reps, width, height, loaded }: Props) => {
+  const [isRunning, setRunning] = useState(true);
+  const isReduced = useReducedMotion();
+  const { moment, restart } = usePacer(tempo, variation.startsAt, isRunning);
+  const readoutWidth = 128;
+  return (
+    <View style={[styles.row, { height }]}>
+      <Figure
+        variation={variation}
+        depth={isReduced ? 1 : moment.depth}
+        width={width - readoutWidth}
+        height={height - SPACE.s}
+        loaded={loaded}
+      />
+      <View style={[styles.side, { width: readoutWidth }]}>
+        <TempoReadout tempo={tempo} moment={moment} reps={reps} compact={height < 190} />
+        <View style={styles.controls}>
+          <IconButton icon="restart" says="Count from rep 1" onPress={restart} />
+          <IconButton
+            icon={isRunning ? 'pause' : 'play'}
+            says={isRunning ? 'Pause the figure' : 'Move the figure'}
+            onPress={() => setRunning(!isRunning)}
+          />
+        </View>
+      </View>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center' },
+  side: { alignItems: 'flex-end', gap: SPACE.xs },
+  controls: { flexDirection: 'row' },
+});

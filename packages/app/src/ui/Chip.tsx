@@ -1,0 +1,62 @@
+import { Pressable, StyleSheet } from 'react-native';
+import { RADIUS, SPACE, TARGET } from '../theme/tokens';
+import type { Palette } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { Txt } from './Txt';
+
+/** A small thing to tick. Chosen shows as a filled frame and is said as pressed, never by colour alone. */
+export const Chip = ({
+  label,
+  chosen,
+  onPress,
+  onLongPress,
+  tone = 'moss',
+  says,
+  height = TARGET.usual,
+  grow = false,
+  role = 'button',
+}: {
+  label: string;
+  chosen: boolean;
+  onPress(): void;
+  onLongPress?: () => void;
+  tone?: 'moss' | 'clay' | 'saffron';
+  says?: string;
+  height?: number;
+  grow?: boolean;
+  role?: 'button' | 'radio';
+}) => {
+  const palette = usePalette();
+  const tint: keyof Palette = ({ moss: 'mossTint', clay: 'clayTint', saffron: 'saffronTint' } as const)[tone];
+  return (
+    <Pressable
+      role={role}
+      aria-label={says ?? label}
+      {...(role === 'radio' ? { 'aria-checked': chosen } : { 'aria-pressed': chosen })}
+      onPress={onPress}
+      {...(onLongPress ? { onLongPress } : {})}
+      style={({ pressed }) => [
+        styles.chip,
+        {
+          minHeight: height,
+          minWidth: TARGET.usual,
+          backgroundColor: chosen ? palette[tint] : palette.card,
+          borderColor: chosen ? palette[tone] : palette.edge,
+          borderWidth: chosen ? 2 : 1,
+          opacity: pressed ? 0.75 : 1,
+        },
+        grow && styles.grow,
+      ]}
+    >
+      <Txt kind="label" tone={chosen ? tone : 'ink'} style={styles.label}>
+        {label}
+      </Txt>
+    </Pressable>
+  );
+};
+
+const styles = StyleSheet.create({
+  chip: { borderRadius: RADIUS, paddingHorizontal: SPACE.s, alignItems: 'center', justifyContent: 'center' },
+  grow: { flexGrow: 1, flexBasis: 0 },
+  label: { textAlign: 'center' },
+});

@@ -1,0 +1,77 @@
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { explain } from '@drubo/core/explain';
+import type { Explanation } from '@drubo/core/explain';
+import type { Reason } from '@drubo/core/vocabulary';
+import { useStudio } from '../features/shell/StudioContext';
+import { RADIUS, SPACE, TARGET } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { Button } from './Button';
+import { Icon } from './icons/Icon';
+import { Modal } from './Modal';
+import { Txt } from './Txt';
+
+/** Reasons in the trainer's words and unit. */
+export const useExplain = (): ((reasons: readonly Reason[]) => Explanation[]) => {
+  const { unit } = useStudio();
+  const nameOf = (id: string) => findVariation(builtInCatalogue, id)?.name ?? id;
+  return (reasons) => reasons.map((reason) => explain(reason, { unit, nameOf }));
+};
+
+/** Reasons one under the other, each with where it comes from. */
+export const ReasonList = ({ reasons }: { reasons: readonly Reason[] }) => (
+  <View style={styles.list}>
+    {useExplain()(reasons).map(({ code, text, source }, at) => (
+      <View key={`${code}-${at}`} style={styles.reason}>
+        <Txt>{text}</Txt>
+        <Txt kind="small" tone="quiet">
+          Source: {source}
+        </Txt>
+      </View>
+    ))}
+  </View>
+);
+
+/** The question mark beside a number: opens the rule, its inputs and its source. */
+export const WhyDot = ({ about, reasons, label }: { about: string; reasons: readonly Reason[]; label?: string }) => {
+  const palette = usePalette();
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <Pressable
+        role="button"
+        aria-label={`Why: ${about}`}
+        onPress={() => setOpen(true)}
+        style={({ pressed }) => [styles.hit, { opacity: pressed ? 0.6 : 1 }]}
+      >
+        {label ? (
+          <Txt kind="label" tone="moss" style={styles.link}>
+            {label}
+          </Txt>
+        ) : (
+          <View style={[styles.dot, { borderColor: palette.edge }]}>
+            <Icon name="why" size={18} color={palette.quiet} />
+          </View>
+        )}
+      </Pressable>
+      {isOpen && (
+        <Modal
+          title={`Why: ${about}`}
+          onClose={() => setOpen(false)}
+          actions={<Button label="Close" onPress={() => setOpen(false)} />}
+        >
+          <ReasonList reasons={reasons} />
+        </Modal>
+      )}
+    </>
+  );
+};
+
+const styles = StyleSheet.create({
+  list: { gap: SPACE.l },
+  reason: { gap: SPACE.xs },
+  hit: { minWidth: TARGET.usual, minHeight: TARGET.usual, alignItems: 'center', justifyContent: 'center' },
+  dot: { width: 30, height: 30, borderRadius: RADIUS * 1.5, borderWidth: 1, alignItems: 'center', justifyContent: 'center' },
+  link: { textDecorationLine: 'underline' },
+});

@@ -1,0 +1,58 @@
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { ActivityIndicator } from 'react-native-paper';
+import { SPACE } from '../theme/tokens';
+import { UnreachableError } from '../data/api';
+import { Button } from './Button';
+import { Card } from './Card';
+import { Heading, Txt } from './Txt';
+
+/** Nothing here yet, and what to do next. */
+export const Empty = ({ title, text, children }: { title: string; text: string; children?: ReactNode }) => (
+  <View style={styles.box}>
+    <Heading>{title}</Heading>
+    <Txt tone="quiet" style={styles.centre}>
+      {text}
+    </Txt>
+    {children}
+  </View>
+);
+
+export const Loading = ({ what }: { what: string }) => (
+  <View style={styles.box} role="status" aria-label={`Loading ${what}`}>
+    <ActivityIndicator />
+    <Txt tone="quiet">Loading {what}</Txt>
+  </View>
+);
+
+/** What happened, what is safe, what to do. */
+export const Failed = ({ what, error, retry }: { what: string; error: unknown; retry(): void }) => {
+  const isAway = error instanceof UnreachableError;
+  const message = error instanceof Error ? error.message : 'Something went wrong.';
+  return (
+    <Card edge="clay">
+      <Heading>{isAway ? `No connection for ${what}` : `Can’t show ${what}`}</Heading>
+      <Txt>{isAway ? 'This was not read on this device yet. Whatever you logged is kept here and will be sent.' : message}</Txt>
+      <Button label="Try again" onPress={retry} />
+    </Card>
+  );
+};
+
+/** Shows a query as it stands: its data, even old data while the server is away, else loading or why not. */
+export const Shown = <Data,>({
+  what,
+  query,
+  children,
+}: {
+  what: string;
+  query: { data: Data | undefined; error: unknown; refetch(): unknown };
+  children(data: Data): ReactNode;
+}) => {
+  if (query.data !== undefined) return <>{children(query.data)}</>;
+  return query.error ? <Failed what={what} error={query.error} retry={() => void query.refetch()} /> : <Loading what={what} />;
+};
+
+const styles = StyleSheet.create({
+  box: { alignItems: 'center', gap: SPACE.m, paddingVertical: SPACE.xxl, paddingHorizontal: SPACE.l },
+  centre: { textAlign: 'center', maxWidth: 420 },
+});
