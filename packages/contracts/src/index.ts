@@ -11,6 +11,7 @@ export { sessionIdFor } from './dto/sheet';
 export type { LastTimeDto, SheetDto, SheetItemDto } from './dto/sheet';
 export type { SetRecordDto } from './dto/set';
 export type { ChoiceDto, DecisionDto, ReviewDto, ReviewItemDto, SessionDetailDto, SessionDto } from './dto/session';
+export { studioFormSchema } from './dto/studio';
 export type { AuthStateDto, StudioDto, TrainerDto } from './dto/studio';
 export type { FloorDto, FloorEntryDto, OfflinePackDto, PersonDetailDto, SessionLineDto } from './dto/views';
 export { wireMatchesCore } from './dto/same-shape';

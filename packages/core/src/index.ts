@@ -10,6 +10,7 @@ export type { Arms, FigureImplement, FigureSpec, FootPlacement, KeyPose, LegPoin
 // Dose and tempo
 export {
   DOSE_FIELDS,
+  GOAL_DOSES,
   applyStage,
   firstDose,
   formatTempo,

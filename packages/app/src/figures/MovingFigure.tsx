@@ -17,16 +17,23 @@ interface Props {
   width: number;
   height: number;
   loaded: boolean;
+  /** Told when the count begins again at rep one: a set begins. */
+  onCount?: () => void;
 }
 
 /**
  * The figure moving at the set's tempo, with the count. It can be paused and begun again at rep one; where less
  * motion is asked for, the figure stands in its low end and only words and bar count.
  */
-export const MovingFigure = ({ variation, tempo, reps, width, height, loaded }: Props) => {
+export const MovingFigure = ({ variation, tempo, reps, width, height, loaded, onCount }: Props) => {
   const [isRunning, setRunning] = useState(true);
   const isReduced = useReducedMotion();
   const { moment, restart } = usePacer(tempo, variation.startsAt, isRunning);
+  const begin = () => {
+    restart();
+    setRunning(true);
+    onCount?.();
+  };
   const readoutWidth = 128;
   return (
     <View style={[styles.row, { height }]}>
@@ -40,7 +47,7 @@ export const MovingFigure = ({ variation, tempo, reps, width, height, loaded }: 
       <View style={[styles.side, { width: readoutWidth }]}>
         <TempoReadout tempo={tempo} moment={moment} reps={reps} compact={height < 190} />
         <View style={styles.controls}>
-          <IconButton icon="restart" says="Count from rep 1" onPress={restart} />
+          <IconButton icon="restart" says="Count from rep 1" onPress={begin} />
           <IconButton
             icon={isRunning ? 'pause' : 'play'}
             says={isRunning ? 'Pause the figure' : 'Move the figure'}

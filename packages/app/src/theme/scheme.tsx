@@ -1,6 +1,6 @@
 import { createContext, useContext, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import { useColorScheme } from 'react-native';
+import { useColorScheme, View } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 import { readSetting, writeSetting } from '../data/settings';
 import { chalkTheme, nightTheme } from './paper';
@@ -35,7 +35,7 @@ export const SchemeProvider = ({ children }: { children: ReactNode }) => {
   const isNight = scheme === 'night' || (scheme === 'system' && system === 'dark');
   return (
     <SchemeContext.Provider value={value}>
-      <PaperProvider theme={isNight ? nightTheme : chalkTheme}>{children}</PaperProvider>
+      <Themed isNight={isNight}>{children}</Themed>
     </SchemeContext.Provider>
   );
 };
@@ -43,5 +43,12 @@ export const SchemeProvider = ({ children }: { children: ReactNode }) => {
 /** The night floor, whatever the rest shows: for coaching live, unless the trainer chose chalk. */
 export const NightFloor = ({ children }: { children: ReactNode }) => {
   const { scheme } = useScheme();
-  return <PaperProvider theme={scheme === 'chalk' ? chalkTheme : nightTheme}>{children}</PaperProvider>;
+  return <Themed isNight={scheme !== 'chalk'}>{children}</Themed>;
 };
+
+/** A theme, and the mark that gives its focus rings their colour (in index.html). */
+const Themed = ({ isNight, children }: { isNight: boolean; children: ReactNode }) => (
+  <View style={{ flex: 1 }} {...({ dataSet: { theme: isNight ? 'night' : 'chalk' } } as object)}>
+    <PaperProvider theme={isNight ? nightTheme : chalkTheme}>{children}</PaperProvider>
+  </View>
+);

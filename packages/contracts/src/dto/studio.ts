@@ -23,6 +23,9 @@ export const newPassword = z.string().min(10, 'must have at least 10 characters'
 
 export const studioFields = { name: requiredText(80), unit: z.enum(MASS_UNITS), timeZone };
 
+/** The form a trainer changes a studio with. */
+export const studioFormSchema = z.object(studioFields);
+
 export const studio = z.object({ id, version, ...studioFields });
 export type StudioDto = z.infer<typeof studio>;
 

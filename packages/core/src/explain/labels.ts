@@ -1,4 +1,4 @@
-import type { BasisId, FaultId, Goal, SetEnding, Side, TrainingAge, Verdict } from '../vocabulary';
+import type { BasisId, Family, FaultId, Goal, LoadPosition, SetEnding, Side, TrainingAge, Verdict } from '../vocabulary';
 
 /** Words for ids, as they stand on screen. */
 export const GOAL_LABELS: Record<Goal, string> = {
@@ -13,6 +13,15 @@ export const TRAINING_AGE_LABELS: Record<TrainingAge, string> = {
   novice: 'New to it',
   intermediate: 'Some years',
   advanced: 'Many years',
+};
+
+export const FAMILY_LABELS: Record<Family, string> = { squat: 'Squat', lunge: 'Lunge', hinge: 'Hinge', bridge: 'Bridge' };
+
+export const POSITION_LABELS: Record<LoadPosition, string> = {
+  none: 'nothing held',
+  goblet: 'held at the chest',
+  sides: 'held at the sides',
+  hips: 'across the hips',
 };
 
 export const VERDICT_LABELS: Record<Verdict, string> = {

@@ -1,6 +1,6 @@
 import { sessionIdFor } from '@drubo/contracts';
 import type { BodyOf, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
-import { currentSets, toKg } from '@drubo/core';
+import { currentSets, isSameDose, toKg } from '@drubo/core';
 import type { StoredCommand } from './types';
 
 /** The line all of a sheet's and its session's writes wait in, so they are sent in the order they were made. */
@@ -23,7 +23,7 @@ export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredComm
     return {
       ...shown,
       version: Math.max(shown.version, version + 1),
-      items: shown.items.map((item) => (item.id === params['itemId'] ? { ...item, dose, edited: true } : item)),
+      items: shown.items.map((item) => (item.id === params['itemId'] ? { ...item, dose, edited: !isSameDose(dose, item.proposed) } : item)),
     };
   }, sheet);
 };

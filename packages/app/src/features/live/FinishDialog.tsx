@@ -1,0 +1,64 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Chip } from '../../ui/Chip';
+import { Field } from '../../ui/Field';
+import { Modal } from '../../ui/Modal';
+import { Txt } from '../../ui/Txt';
+
+const SCALE = Array.from({ length: 11 }, (_, at) => at);
+const NOTE_MAX = 2000;
+
+/** Asks before finishing, says what is missing, and takes effort and a note; both may stay empty. */
+export const FinishDialog = ({
+  done,
+  planned,
+  onFinish,
+  onClose,
+}: {
+  done: number;
+  planned: number;
+  onFinish(result: { effort: number | null; note: string }): void;
+  onClose(): void;
+}) => {
+  const [effort, setEffort] = useState<number | null>(null);
+  const [note, setNote] = useState('');
+  const isTooLong = note.trim().length > NOTE_MAX;
+  return (
+    <Modal
+      title="Finish the session?"
+      onClose={onClose}
+      actions={
+        <>
+          <Button label="Go on" onPress={onClose} />
+          <Button look="main" label="Finish" disabled={isTooLong} onPress={() => onFinish({ effort, note: note.trim() })} />
+        </>
+      }
+    >
+      <Txt>
+        {done} of {planned} sets logged.{done < planned ? ' The rest stays undone.' : ''}
+      </Txt>
+      <View role="radiogroup" aria-label="Effort of the whole session" style={{ gap: SPACE.xs }}>
+        <Txt kind="small" tone="quiet">
+          Effort of the whole session, 0 to 10 · {effort === null ? 'not asked' : `${effort} said`}
+        </Txt>
+        <View style={styles.grid}>
+          {SCALE.map((value) => (
+            <Chip
+              key={value}
+              role="radio"
+              label={String(value)}
+              says={`Effort ${value} of 10`}
+              chosen={effort === value}
+              onPress={() => setEffort(effort === value ? null : value)}
+            />
+          ))}
+        </View>
+      </View>
+      <Field label="Note" multiline value={note} onChangeText={setNote} error={isTooLong ? `must have at most ${NOTE_MAX} letters` : undefined} />
+    </Modal>
+  );
+};
+
+const styles = StyleSheet.create({ grid: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs } });

@@ -1,0 +1,75 @@
+import { StyleSheet, View } from 'react-native';
+import type { SetRecordDto } from '@drubo/contracts';
+import { painAdvice } from '@drubo/core';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { formatLoad, SIDE_LABELS } from '@drubo/core/explain';
+import { RADIUS, SPACE } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Txt } from '../../ui/Txt';
+import { useExplain, WhyDot } from '../../ui/Why';
+import { lastTimeLine } from '../sheet/last-time';
+import { lastLogged } from './progress';
+import type { Exercise } from './progress';
+import { RestStrip } from './RestStrip';
+import type { Live } from './use-live';
+
+/** What was just logged, in words. */
+const wordsOf = (set: SetRecordDto, name: string): string =>
+  [
+    `${name}, set ${set.setIndex + 1}${set.side === 'both' ? '' : ` ${SIDE_LABELS[set.side]}`}`,
+    `${set.reps ?? '–'} × ${formatLoad(set)}`,
+    set.reserve === null ? null : `${set.reserve} in reserve`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+
+/** One strip: what the pain just entered asks for; else the rest running down; else last time. */
+export const InfoStrip = ({ live, exercise, sets }: { live: Live; exercise: Exercise; sets: readonly SetRecordDto[] }) => {
+  const palette = usePalette();
+  const explainAll = useExplain();
+  const advice = painAdvice(live.pad?.jointPain ?? null);
+  if (live.problem) {
+    return (
+      <View role="alert" style={[styles.strip, { borderColor: palette.clay }]}>
+        <Txt tone="clay">{live.problem}</Txt>
+      </View>
+    );
+  }
+  if (advice) {
+    return (
+      <View role="alert" style={[styles.strip, styles.row, { borderColor: palette.clay, backgroundColor: palette.clayTint }]}>
+        <Txt style={styles.grow}>{explainAll([advice])[0]?.text ?? ''}</Txt>
+        <WhyDot about="pain" reasons={[advice]} label="why" />
+      </View>
+    );
+  }
+  const last = lastLogged(sets);
+  const from = live.exercises.find(({ item }) => item.id === last?.itemId);
+  // Nobody rests after the last set of the session, and not while an earlier set is put right.
+  const isResting = last && from && !live.amended && live.place.skippedRestAfter !== last.id && live.exercises.some(({ isOpen }) => isOpen);
+  if (isResting) {
+    return (
+      <RestStrip
+        loggedAt={last.loggedAt}
+        restSeconds={from.item.dose.restSeconds}
+        what={wordsOf(last, findVariation(builtInCatalogue, from.item.variationId)?.name ?? '')}
+        onSkip={() => live.skipRest(last.id)}
+        onUndo={() => void live.undo(last)}
+      />
+    );
+  }
+  const { lastTime } = exercise.item;
+  return (
+    <View style={[styles.strip, { borderColor: palette.hairline, backgroundColor: palette.card }]}>
+      <Txt kind="small" tone="quiet" numberOfLines={2}>
+        {lastTime ? `Last time, ${lastTimeLine(lastTime, exercise.variation.stance)}` : `First time here. ${exercise.variation.cues.slice(0, 2).join('. ')}.`}
+      </Txt>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  strip: { borderWidth: 1, borderRadius: RADIUS, paddingHorizontal: SPACE.m, paddingVertical: SPACE.s, minHeight: 56, justifyContent: 'center' },
+  row: { flexDirection: 'row', alignItems: 'center' },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});

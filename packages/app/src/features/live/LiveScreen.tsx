@@ -1,0 +1,22 @@
+import { Redirect, useLocalSearchParams } from 'expo-router';
+import { useSession } from '../../data/use-session';
+import { NightFloor } from '../../theme/scheme';
+import { Shown } from '../../ui/states';
+import { LivePage } from './LivePage';
+
+/** Coaching a session: one exercise at a time, on the night floor. A finished one goes on to its review. */
+export const LiveScreen = () => {
+  const { sessionId } = useLocalSearchParams<{ sessionId: string }>();
+  const { detail, error, refetch } = useSession(sessionId);
+  return (
+    <NightFloor>
+      <Shown what="this session" query={{ data: detail, error, refetch }}>
+        {(shown) => {
+          const { state, personId } = shown.session;
+          if (state === 'live') return <LivePage key={sessionId} detail={shown} />;
+          return <Redirect href={state === 'discarded' ? `/people/${personId}` : `/review/${sessionId}`} />;
+        }}
+      </Shown>
+    </NightFloor>
+  );
+};

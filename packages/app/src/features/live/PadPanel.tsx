@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { SessionDetailDto } from '@drubo/contracts';
+import { loadsForVariation, nextDown, nextUp } from '@drubo/core';
+import { formatLoad } from '@drubo/core/explain';
+import { SPACE, TARGET } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Stepper } from '../../ui/Stepper';
+import { FaultRow } from './FaultRow';
+import { endingOf, isAsPlanned } from './pad';
+import { PainDialog } from './PainDialog';
+import type { Exercise } from './progress';
+import { ReservePad } from './ReservePad';
+import { SessionButtons } from './SessionButtons';
+import type { Live } from './use-live';
+
+const MAX_REPS = 100;
+
+/** The pad of the set at hand: reps, load, reserve, pain and faults, and one big button. */
+export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exercise; detail: SessionDetailDto }) => {
+  const [dialog, setDialog] = useState<'pain' | 'stop' | null>(null);
+  const { pad, amended } = live;
+  if (!pad) return null;
+  const { item, variation } = exercise;
+  const loads = loadsForVariation(detail.sheet.kit, variation);
+  const lighter = nextDown(loads, pad.load.externalKg);
+  const heavier = nextUp(loads, pad.load.externalKg);
+  const does = `${pad.reps} × ${formatLoad(pad.load)}`;
+  return (
+    <View style={styles.box}>
+      <View style={styles.row}>
+        <Stepper
+          label={variation.stance === 'one-leg' ? 'Reps, this leg' : 'Reps'}
+          size={TARGET.live}
+          value={String(pad.reps)}
+          onDown={pad.reps > 0 ? () => live.change({ reps: pad.reps - 1 }) : null}
+          onUp={pad.reps < MAX_REPS ? () => live.change({ reps: pad.reps + 1 }) : null}
+        />
+        <Stepper
+          label="Load"
+          size={TARGET.live}
+          value={formatLoad(pad.load)}
+          onDown={lighter ? () => live.change({ load: lighter }) : null}
+          onUp={heavier ? () => live.change({ load: heavier }) : null}
+        />
+      </View>
+      <ReservePad value={pad.reserve} target={item.dose.reserve} onChange={(reserve) => live.change({ reserve })} />
+      <FaultRow exercise={exercise} pad={pad} onChange={live.change} onPain={() => setDialog('pain')} />
+      <Button
+        look="main"
+        size="live"
+        disabled={!live.isReady}
+        label={amended ? `Save the change · ${does}` : isAsPlanned(pad, item) ? `Log as planned · ${does}` : `Log set · ${does}`}
+        onPress={() => void live.log()}
+      />
+      <SessionButtons
+        live={live}
+        exercise={exercise}
+        detail={detail}
+        ending={endingOf(pad, item)}
+        onPainStop={() => setDialog('stop')}
+      />
+      {dialog && (
+        <PainDialog
+          title={dialog === 'stop' ? 'Stop: pain' : 'Joint pain in this set'}
+          value={pad.jointPain}
+          yes={
+            dialog === 'stop'
+              ? {
+                  label: `Log ${pad.reps} reps, ended by pain`,
+                  onPress: () => {
+                    setDialog(null);
+                    void live.stopForPain();
+                  },
+                }
+              : { label: 'Done', onPress: () => setDialog(null) }
+          }
+          onChange={(jointPain) => live.change({ jointPain })}
+          onClose={() => setDialog(null)}
+        />
+      )}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  box: { gap: SPACE.s },
+  row: { flexDirection: 'row', gap: SPACE.m },
+});

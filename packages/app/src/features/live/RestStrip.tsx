@@ -1,0 +1,59 @@
+import { StyleSheet, View } from 'react-native';
+import { formatRest } from '@drubo/core/explain';
+import { RADIUS, SPACE } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Button } from '../../ui/Button';
+import { Txt } from '../../ui/Txt';
+import { useNow } from './use-now';
+
+/** Rest running down after a set, with a way to cut it short and to take the set back. */
+export const RestStrip = ({
+  loggedAt,
+  restSeconds,
+  what,
+  onSkip,
+  onUndo,
+}: {
+  loggedAt: string;
+  restSeconds: number;
+  /** What was just logged, in words. */
+  what: string;
+  onSkip(): void;
+  onUndo(): void;
+}) => {
+  const palette = usePalette();
+  const now = useNow(true);
+  const passed = Math.max(0, (now - Date.parse(loggedAt)) / 1000);
+  const left = restSeconds - passed;
+  const isRested = left <= 0;
+  return (
+    <View style={[styles.strip, { backgroundColor: palette.card, borderColor: isRested ? palette.moss : palette.hairline }]}>
+      <View style={styles.text}>
+        <View style={styles.line} role="timer" aria-label={isRested ? 'Rested' : `Rest ${formatRest(left)} min left`}>
+          <Txt kind="number" tone={isRested ? 'moss' : 'ink'}>
+            {isRested ? 'Rested' : `Rest ${formatRest(Math.ceil(left))}`}
+          </Txt>
+          <Txt kind="small" tone="quiet">
+            {isRested ? `${formatRest(passed)} since the set` : `of ${formatRest(restSeconds)} min`}
+          </Txt>
+        </View>
+        <Txt kind="small" tone="quiet" numberOfLines={1} aria-live="polite">
+          {what}
+        </Txt>
+        <View aria-hidden style={[styles.track, { backgroundColor: palette.hairline }]}>
+          <View style={[styles.fill, { backgroundColor: palette.moss, width: `${Math.min(1, passed / Math.max(1, restSeconds)) * 100}%` }]} />
+        </View>
+      </View>
+      <Button look="quiet" label="Undo" says="Undo the last set" onPress={onUndo} />
+      <Button look="quiet" label={isRested ? 'Hide' : 'Skip'} says={isRested ? 'Hide the rest' : 'Skip the rest'} onPress={onSkip} />
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  strip: { flexDirection: 'row', alignItems: 'center', borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
+  text: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2, paddingVertical: SPACE.xs },
+  line: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.s },
+  track: { height: 4, borderRadius: 2 },
+  fill: { height: 4, borderRadius: 2 },
+});

@@ -1,0 +1,45 @@
+import { ScrollView, StyleSheet } from 'react-native';
+import type { SetSlot } from '@drubo/core';
+import { SIDE_LABELS } from '@drubo/core/explain';
+import { SPACE } from '../../theme/tokens';
+import { Chip } from '../../ui/Chip';
+import { IconButton } from '../../ui/IconButton';
+import type { Exercise } from './progress';
+
+const sideLetter = { left: ' L', right: ' R', both: '' } as const;
+
+/** The rows of an exercise: what is logged shows its reps; tapping one goes back to it. */
+export const SetRow = ({
+  exercise,
+  slot,
+  onChoose,
+  onAdd,
+}: {
+  exercise: Exercise;
+  slot: SetSlot | undefined;
+  onChoose(slot: SetSlot | null): void;
+  onAdd(): void;
+}) => (
+  <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={styles.row} style={styles.scroll}>
+    {exercise.rows.map(({ slot: row, set }) => {
+      const isHere = row.setIndex === slot?.setIndex && row.side === slot.side;
+      const name = `Set ${row.setIndex + 1}${row.side === 'both' ? '' : `, ${SIDE_LABELS[row.side]}`}`;
+      const label = `${row.setIndex + 1}${sideLetter[row.side]}`;
+      return (
+        <Chip
+          key={`${row.setIndex}-${row.side}`}
+          label={set ? `${label} ✓ ${set.reps ?? '–'}` : label}
+          says={set ? `${name}: ${set.reps ?? 'unknown'} reps logged. Change it` : `${name}, not logged`}
+          chosen={isHere}
+          onPress={() => onChoose(set || !isHere ? row : null)}
+        />
+      );
+    })}
+    <IconButton icon="plus" says="One more set" onPress={onAdd} framed />
+  </ScrollView>
+);
+
+const styles = StyleSheet.create({
+  scroll: { flexGrow: 0, flexShrink: 0 },
+  row: { flexDirection: 'row', gap: SPACE.xs },
+});

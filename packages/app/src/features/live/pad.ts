@@ -1,0 +1,136 @@
+import { endpoints } from '@drubo/contracts';
+import type { BodyOf, SetRecordDto, SheetItemDto } from '@drubo/contracts';
+import { repsTop } from '@drubo/core';
+import type { Load, SeenFault, SetSlot } from '@drubo/core';
+import type { FaultId, FaultSeverity, SetEnding } from '@drubo/core/vocabulary';
+
+/** What the trainer has entered about the set at hand. Nothing is pre-selected: null was not asked. */
+export interface Pad {
+  reps: number;
+  load: Load;
+  reserve: number | null;
+  faults: readonly SeenFault[];
+  isUnclean: boolean;
+  jointPain: number | null;
+  /** Null: follows from the reps. */
+  endedBy: SetEnding | null;
+}
+
+/** Top of the reserve scale; it means that many or more. */
+export const RESERVE_CAP = 5;
+
+/** The reps a set is planned for: the top of the range in force. */
+export const plannedReps = (item: SheetItemDto): number => repsTop(item.dose);
+
+/** The load a set was done with, as a load of the exercise. */
+const loadOf = (set: SetRecordDto, item: SheetItemDto): Load => ({
+  position: item.dose.load.position,
+  implements: set.implements,
+  externalKg: set.externalKg,
+});
+
+/** A fresh pad: planned reps, and the load last used for this exercise today. `done` in the order it was logged. */
+export const freshPad = (item: SheetItemDto, done: readonly SetRecordDto[]): Pad => {
+  const last = done.at(-1);
+  return {
+    reps: plannedReps(item),
+    load: last ? loadOf(last, item) : item.dose.load,
+    reserve: null,
+    faults: [],
+    isUnclean: false,
+    jointPain: null,
+    endedBy: null,
+  };
+};
+
+/** A logged set back on the pad, to be amended. */
+export const padOf = (set: SetRecordDto, item: SheetItemDto): Pad => ({
+  reps: set.reps ?? 0,
+  load: loadOf(set, item),
+  reserve: set.reserve,
+  faults: set.faults,
+  isUnclean: set.clean === 'no',
+  jointPain: set.jointPain,
+  endedBy: set.endedBy,
+});
+
+const breaks = ({ severity }: SeenFault): boolean => severity !== 'note';
+
+/** Whether the set counts as not clean: said so, or a fault above a note. */
+export const isUnclean = (pad: Pad): boolean => pad.isUnclean || pad.faults.some(breaks);
+
+/** Why the set ended: as said, else as planned when the reps are there, else by choice. */
+export const endingOf = (pad: Pad, item: SheetItemDto): SetEnding =>
+  pad.endedBy ?? (pad.reps >= plannedReps(item) ? 'planned' : 'choice');
+
+/** Whether logging this pad is logging exactly what was planned. */
+export const isAsPlanned = (pad: Pad, item: SheetItemDto): boolean =>
+  pad.reps === plannedReps(item) &&
+  pad.load.externalKg === item.dose.load.externalKg &&
+  pad.reserve === null &&
+  pad.faults.length === 0 &&
+  !pad.isUnclean &&
+  pad.jointPain === null &&
+  (pad.endedBy === null || pad.endedBy === 'planned');
+
+const NEXT_SEVERITY: Record<FaultSeverity, FaultSeverity | null> = { note: 'breaks', breaks: 'dangerous', dangerous: null };
+
+/** Tapping a fault: a note, then it breaks the set, then it was dangerous, then nothing again. */
+export const tapFault = (faults: readonly SeenFault[], id: FaultId): SeenFault[] => {
+  const seen = faults.find((fault) => fault.id === id);
+  if (!seen) return [...faults, { id, severity: 'note' }];
+  const severity = NEXT_SEVERITY[seen.severity];
+  return faults.flatMap((fault) => (fault.id !== id ? [fault] : severity ? [{ id, severity }] : []));
+};
+
+/** A long press says dangerous at once. */
+export const markDangerous = (faults: readonly SeenFault[], id: FaultId): SeenFault[] => [
+  ...faults.filter((fault) => fault.id !== id),
+  { id, severity: 'dangerous' },
+];
+
+type SetBody = Omit<BodyOf<'logSet'>, 'command'>;
+
+/** The record a pad becomes, as it is sent. `restBeforeSeconds` null: nobody measured it. */
+export const setBodyOf = (
+  pad: Pad,
+  item: SheetItemDto,
+  slot: SetSlot,
+  measured: { loggedAt: string; restBeforeSeconds: number | null },
+): SetBody => ({
+  itemId: item.id,
+  kind: 'work',
+  side: slot.side,
+  setIndex: slot.setIndex,
+  round: null,
+  parentSetId: null,
+  plannedReps: plannedReps(item),
+  plannedSeconds: null,
+  reps: pad.reps,
+  seconds: null,
+  endedBy: endingOf(pad, item),
+  faults: pad.faults,
+  clean: isUnclean(pad) ? 'no' : 'yes',
+  jointPain: pad.jointPain,
+  feltWhere: [],
+  reserve: pad.reserve,
+  reserveFrom: pad.reserve === null ? null : 'client',
+  tempoMeasured: null,
+  implements: pad.load.implements,
+  removed: false,
+  loggedBy: 'trainer',
+  ...measured,
+});
+
+/** What a client says of a set, by the contract. */
+const SAID = Object.keys(endpoints.logSet.body.shape).filter((key) => key !== 'command') as (keyof SetBody)[];
+
+/** The record that undoes a logged set: everything as it was, marked as removed. */
+export const removalOf = (set: SetRecordDto): SetBody => ({
+  ...(Object.fromEntries(SAID.map((key) => [key, set[key]])) as SetBody),
+  removed: true,
+});
+
+/** The id of the set in one row of an exercise. Two phones logging one row amend it instead of doubling it. */
+export const setIdFor = (sessionId: string, item: SheetItemDto, { setIndex, side }: SetSlot): string =>
+  `${sessionId}-${item.slot}-${setIndex}-${side}`;

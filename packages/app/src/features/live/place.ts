@@ -1,0 +1,49 @@
+import { z } from 'zod';
+import { doseSchema } from '@drubo/contracts';
+import { FAULTS, FAULT_SEVERITIES, SET_ENDINGS, SIDES } from '@drubo/core/vocabulary';
+import { readSetting, writeSetting } from '../../data/settings';
+
+const slot = z.object({ setIndex: z.int().min(0).max(49), side: z.enum(SIDES) });
+
+/** Where the trainer stands in a running session. Kept on the device, so that a reload comes back to it. */
+const placeSchema = z.object({
+  itemId: z.string().nullable(),
+  /** A row chosen by hand; null: the next one to log. */
+  slot: slot.nullable(),
+  /** What was entered and not logged yet; null: nothing. */
+  pad: z
+    .object({
+      reps: z.int().min(0).max(100),
+      load: doseSchema.shape.load,
+      reserve: z.int().min(0).max(10).nullable(),
+      faults: z.array(z.object({ id: z.enum(FAULTS), severity: z.enum(FAULT_SEVERITIES) })).readonly(),
+      isUnclean: z.boolean(),
+      jointPain: z.int().min(0).max(10).nullable(),
+      endedBy: z.enum(SET_ENDINGS).nullable(),
+    })
+    .nullable(),
+  extraSets: z.record(z.string(), z.int().min(0).max(20)),
+  /** Rest the trainer cut short: the id of the set it followed. */
+  skippedRestAfter: z.string().nullable(),
+});
+export type Place = z.infer<typeof placeSchema>;
+
+export const START: Place = { itemId: null, slot: null, pad: null, extraSets: {}, skippedRestAfter: null };
+
+const nameOf = (sessionId: string): string => `live-${sessionId}`;
+
+/** The place kept for a session; the start when there is none or it can't be read. */
+export const readPlace = (sessionId: string): Place => {
+  const kept = readSetting(nameOf(sessionId));
+  if (kept === null) return START;
+  try {
+    return placeSchema.catch(START).parse(JSON.parse(kept));
+  } catch {
+    // Not JSON: something else wrote here. The log itself is elsewhere, so only the place is lost.
+    return START;
+  }
+};
+
+export const keepPlace = (sessionId: string, place: Place): void => writeSetting(nameOf(sessionId), JSON.stringify(place));
+
+export const forgetPlace = (sessionId: string): void => writeSetting(nameOf(sessionId), null);

@@ -1,0 +1,106 @@
+import { useEffect, useState } from 'react';
+import type { SessionDetailDto, SetRecordDto } from '@drubo/contracts';
+import type { SetSlot } from '@drubo/core';
+import { sheetAggregate } from '../../data/offline/overlay';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { freshPad, padOf, removalOf, setBodyOf, setIdFor } from './pad';
+import type { Pad } from './pad';
+import { keepPlace, readPlace } from './place';
+import type { Place } from './place';
+import { currentExercise, exercisesOf } from './progress';
+
+/** A second tap within this time is the same tap: a wet thumb must not log two sets. */
+const DOUBLE_TAP_MS = 700;
+
+/** The running session as the screen uses it: where the trainer stands, what is on the pad, and logging. */
+export const useLive = (detail: SessionDetailDto) => {
+  const { session } = detail;
+  const writer = useWriter();
+  const [place, setPlaceState] = useState<Place>(() => readPlace(session.id));
+  const [lastTapAt, setLastTapAt] = useState(0);
+  const [countedFrom, setCountedFrom] = useState<number | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const setPlace = (change: Partial<Place>) => setPlaceState((before) => ({ ...before, ...change }));
+  useEffect(() => keepPlace(session.id, place), [session.id, place]);
+
+  const exercises = exercisesOf(detail, place.extraSets);
+  const exercise = currentExercise(exercises, place.itemId);
+  const slot: SetSlot | undefined = place.slot ?? exercise?.next;
+  const amended = exercise?.rows.find((row) => row.slot.setIndex === slot?.setIndex && row.slot.side === slot.side)?.set ?? null;
+  const pad: Pad | undefined =
+    place.pad ?? (exercise && (amended ? padOf(amended, exercise.item) : freshPad(exercise.item, exercise.done)));
+
+  const send = (setId: string, body: ReturnType<typeof setBodyOf>) =>
+    writer.log({ endpointId: 'logSet', params: { sessionId: session.id, setId }, body, aggregate: sheetAggregate(session.sheetId) });
+
+  /** Whether a write is safe on this device. When it is not, the pad stays as it is and the trainer is told. */
+  const isKept = async (write: () => Promise<void>): Promise<boolean> => {
+    try {
+      await write();
+      setProblem(null);
+      return true;
+    } catch (error) {
+      setProblem(`Not logged: this device could not keep it (${error instanceof Error ? error.message : 'storage failed'}). Try again.`);
+      return false;
+    }
+  };
+
+  /** Logs or amends the set at hand, then stands at the next one. `change` is laid over the pad first. */
+  const log = async (change: Partial<Pad> = {}): Promise<void> => {
+    const now = Date.now();
+    if (!exercise || !slot || !pad || now - lastTapAt < DOUBLE_TAP_MS) return;
+    setLastTapAt(now);
+    const previous = exercise.done.at(-1);
+    const rest = countedFrom !== null && previous ? (countedFrom - Date.parse(previous.loggedAt)) / 1000 : -1;
+    const body = setBodyOf({ ...pad, ...change }, exercise.item, slot, {
+      // An amendment says what was wrong, not that it happened later.
+      loggedAt: amended?.loggedAt ?? new Date(now).toISOString(),
+      restBeforeSeconds: amended ? amended.restBeforeSeconds : rest >= 0 ? Math.round(rest) : null,
+    });
+    if (!(await isKept(() => send(setIdFor(session.id, exercise.item, slot), body)))) return;
+    setCountedFrom(null);
+    // The last row of an exercise was just logged: stand at the next exercise that has one.
+    const isLastRow = exercise.rows.filter((row) => !row.set).length <= (amended ? 0 : 1);
+    setPlace({ slot: null, pad: null, itemId: isLastRow && !amended ? null : exercise.item.id });
+  };
+
+  /** Logs the set at hand as ended by pain and leaves the exercise for today. */
+  const stopForPain = async (): Promise<void> => {
+    await log({ endedBy: 'pain' });
+    setPlace({ itemId: null });
+  };
+
+  return {
+    exercises,
+    exercise,
+    slot,
+    pad,
+    amended,
+    place,
+    problem,
+    isReady: writer.isReady,
+    log,
+    stopForPain,
+    change: (change: Partial<Pad>) => pad && setPlace({ pad: { ...pad, ...change } }),
+    goTo: (itemId: string) => setPlace({ itemId, slot: null, pad: null }),
+    choose: (chosen: SetSlot | null) => setPlace({ slot: chosen, pad: null, itemId: exercise?.item.id ?? null }),
+    addSet: () =>
+      exercise &&
+      setPlace({
+        itemId: exercise.item.id,
+        slot: null,
+        pad: null,
+        extraSets: { ...place.extraSets, [exercise.item.id]: (place.extraSets[exercise.item.id] ?? 0) + 1 },
+      }),
+    /** Undoes a logged set; the record keeps it. */
+    undo: async (set: SetRecordDto) => {
+      if (await isKept(() => send(set.id, removalOf(set)))) setPlace({ slot: null, pad: null, itemId: set.itemId });
+    },
+    skipRest: (setId: string) => setPlace({ skippedRestAfter: setId }),
+    countFromNow: () => setCountedFrom(Date.now()),
+    setSession: (request: Omit<Parameters<typeof writer.log>[0], 'aggregate'>) =>
+      writer.log({ ...request, aggregate: sheetAggregate(session.sheetId) }),
+  };
+};
+
+export type Live = ReturnType<typeof useLive>;

@@ -1,0 +1,100 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { ReviewDto } from '@drubo/contracts';
+import { RefusedError } from '../../data/api';
+import { sheetAggregate } from '../../data/offline/overlay';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { formatDay, minutesBetween } from '../../ui/days';
+import { Txt } from '../../ui/Txt';
+import { Screen } from '../shell/Screen';
+import { useSnack } from '../shell/SnackProvider';
+import { useWide } from '../shell/use-wide';
+import { allChoices, choiceOf, isEdited, isOpen } from './choices';
+import type { Edits } from './choices';
+import { ReviewCard } from './ReviewCard';
+
+/** A verdict per exercise, each to be accepted or edited; then the next sheet exists with them. */
+export const ReviewPage = ({ review }: { review: ReviewDto }) => {
+  const router = useRouter();
+  const writer = useWriter();
+  const snack = useSnack();
+  const { isWide } = useWide();
+  const [edits, setEdits] = useState<Edits>({});
+  const [isSending, setSending] = useState(false);
+  const { session, items, nextSheetId } = review;
+  const open = isOpen(review);
+  const editedCount = items.filter((item) => isEdited(choiceOf(item, edits), item)).length;
+
+  const accept = async () => {
+    setSending(true);
+    try {
+      const result = await writer.save({
+        endpointId: 'acceptReview',
+        params: { sessionId: session.id },
+        body: { choices: allChoices(review, edits) },
+        aggregate: sheetAggregate(session.sheetId),
+      });
+      if (result.status === 'waiting') {
+        snack({ text: 'Kept on this device; the next sheet follows when the server is back.' });
+        router.replace(`/people/${session.personId}`);
+      } else if (result.reply.nextSheetId) {
+        snack({ text: 'The next sheet is ready.' });
+        router.replace(`/sheet/${result.reply.nextSheetId}`);
+      }
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+      snack({ text: error.message });
+    } finally {
+      setSending(false);
+    }
+  };
+
+  const facts = [
+    formatDay(session.date),
+    session.finishedAt ? `${minutesBetween(session.startedAt, session.finishedAt)} min` : null,
+    session.effort === null ? 'effort not asked' : `effort ${session.effort} of 10`,
+  ];
+  const label = session.state === 'reviewed' ? 'Decide again' : editedCount > 0 ? 'Save · make the next sheet' : 'Accept all · make the next sheet';
+  return (
+    <Screen
+      title="Review"
+      beside={`${review.personName} · ${facts.filter(Boolean).join(' · ')}`}
+      back={`/people/${session.personId}`}
+      footer={
+        open ? (
+          <Button look="main" size="live" label={label} busy={isSending} disabled={!writer.isReady} onPress={() => void accept()} />
+        ) : nextSheetId ? (
+          <Button look="main" size="live" label="Open the next sheet" onPress={() => router.push(`/sheet/${nextSheetId}`)} />
+        ) : null
+      }
+    >
+      {session.note ? (
+        <Card>
+          <Txt>{session.note}</Txt>
+        </Card>
+      ) : null}
+      {session.state === 'reviewed' && open && (
+        <Card edge="saffron">
+          <Txt>Inputs changed: a set was amended after this was decided. Decide again?</Txt>
+        </Card>
+      )}
+      <View style={isWide ? { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m } : { gap: SPACE.m }}>
+        {items.map((item) => (
+          <View key={item.itemId} style={isWide ? { width: '49%' } : undefined}>
+            <ReviewCard
+              item={item}
+              kit={review.kit}
+              choice={choiceOf(item, edits)}
+              canEdit={open}
+              onChoose={(choice) => setEdits({ ...edits, [item.itemId]: choice })}
+            />
+          </View>
+        ))}
+      </View>
+    </Screen>
+  );
+};

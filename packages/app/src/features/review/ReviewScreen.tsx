@@ -1,0 +1,37 @@
+import { useLocalSearchParams } from 'expo-router';
+import { RefusedError } from '../../data/api';
+import { useCommands } from '../../data/offline/QueueProvider';
+import { useEndpoint } from '../../data/use-endpoint';
+import { Empty, Shown } from '../../ui/states';
+import { Screen } from '../shell/Screen';
+import { ReviewPage } from './ReviewPage';
+
+/** Judging a session: it needs the server, so what still waits on this phone is sent first. */
+export const ReviewScreen = () => {
+  const { sessionId } = useLocalSearchParams<{ sessionId: string }>();
+  const query = useEndpoint('getReview', { params: { sessionId } });
+  const waiting = useCommands().filter(({ state, params }) => state === 'waiting' && params['sessionId'] === sessionId).length;
+  const isNotThere = query.error instanceof RefusedError && ['session-not-finished', 'not-found'].includes(query.error.reply.code);
+  if (waiting > 0 && (!query.data || query.data.session.state === 'live')) {
+    return (
+      <Screen title="Review" back="/">
+        <Empty
+          title="Waiting for the server"
+          text={`${waiting} ${waiting === 1 ? 'entry is' : 'entries are'} safe on this device and will be sent by ${waiting === 1 ? 'itself' : 'themselves'}. The verdicts come right after.`}
+        />
+      </Screen>
+    );
+  }
+  if (isNotThere && !query.data) {
+    return (
+      <Screen title="Review" back="/">
+        <Empty title="Nothing to review" text="This session is still running, or it was never sent from the phone that logged it." />
+      </Screen>
+    );
+  }
+  return (
+    <Shown what="this review" query={query}>
+      {(review) => <ReviewPage key={sessionId} review={review} />}
+    </Shown>
+  );
+};

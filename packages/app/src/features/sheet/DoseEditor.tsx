@@ -1,0 +1,79 @@
+import { StyleSheet, View } from 'react-native';
+import { repsTop, secondsPerRep } from '@drubo/core';
+import type { Dose, DoseField, DoseWhy, Load } from '@drubo/core';
+import type { Variation } from '@drubo/core/catalogue';
+import { formatLoad, formatRest } from '@drubo/core/explain';
+import { PHASE_ORDER, PHASE_WORDS } from '../../figures/phase-words';
+import { SPACE } from '../../theme/tokens';
+import { Stepper } from '../../ui/Stepper';
+import { Txt } from '../../ui/Txt';
+import { WhyDot } from '../../ui/Why';
+import { stepDose, stepTempo } from './step-dose';
+import type { Stepped } from './step-dose';
+
+interface Props {
+  dose: Dose;
+  variation: Variation;
+  /** Every load the kit makes for it, lightest first. */
+  loads: readonly Load[];
+  onChange(dose: Dose): void;
+  /** Reasons behind the proposed numbers, where there are any. */
+  why?: DoseWhy;
+}
+
+/** Every number of a dose, each a stepper with its unit and its why. */
+export const DoseEditor = ({ dose, variation, loads, onChange, why }: Props) => {
+  const step = (field: Stepped, by: 1 | -1) => {
+    const next = stepDose(dose, field, by, loads);
+    return next && (() => onChange(next));
+  };
+  const row = (label: string, field: Stepped, value: string, reasons?: DoseField) => (
+    <View style={styles.row}>
+      <Stepper label={label} value={value} onDown={step(field, -1)} onUp={step(field, 1)} />
+      {why && reasons ? <WhyDot about={label.toLowerCase()} reasons={why[reasons]} /> : null}
+    </View>
+  );
+  const aSide = variation.stance === 'one-leg' ? ' a side' : '';
+  return (
+    <View style={styles.box}>
+      {row('Load', 'load', formatLoad(dose.load), 'load')}
+      {row('Sets', 'sets', `${dose.sets} sets`, 'sets')}
+      {row(`Reps from${aSide}`, 'repsLow', `${dose.repsLow} reps`, 'reps')}
+      {row(`Reps to${aSide}`, 'repsHigh', `${repsTop(dose)} reps`, 'reps')}
+      {row('Reserve target', 'reserve', `${dose.reserve} in reserve`, 'reserve')}
+      {row('Rest', 'rest', `${formatRest(dose.restSeconds)} min`, 'rest')}
+      <View style={styles.tempo}>
+        <View style={styles.row}>
+          <Txt kind="small" tone="quiet" style={styles.grow}>
+            Tempo · {secondsPerRep(dose.tempo)} s a rep (x is fast, counted 1 s)
+          </Txt>
+          {why ? <WhyDot about="tempo" reasons={why.tempo} /> : null}
+        </View>
+        {PHASE_ORDER.map((phase) => {
+          const to = (by: 1 | -1) => {
+            const tempo = stepTempo(dose.tempo, phase, by);
+            return tempo && (() => onChange({ ...dose, tempo }));
+          };
+          const part = dose.tempo[phase];
+          return (
+            <Stepper
+              key={phase}
+              label={PHASE_WORDS[phase]}
+              value={part === 'x' ? `${PHASE_WORDS[phase]} x` : `${PHASE_WORDS[phase]} ${part} s`}
+              onDown={to(-1)}
+              onUp={to(1)}
+              hideLabel
+            />
+          );
+        })}
+      </View>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  box: { gap: SPACE.m },
+  row: { flexDirection: 'row', alignItems: 'flex-end', gap: SPACE.xs },
+  grow: { flexGrow: 1, flexShrink: 1, alignSelf: 'center' },
+  tempo: { gap: SPACE.xs },
+});

@@ -1,0 +1,45 @@
+import { StyleSheet, View } from 'react-native';
+import type { SheetDto } from '@drubo/contracts';
+import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
+import type { Family } from '@drubo/core/vocabulary';
+import { sheetAggregate } from '../../data/offline/overlay';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Txt } from '../../ui/Txt';
+import { VerdictMark } from '../../ui/VerdictMark';
+import { ReasonList } from '../../ui/Why';
+
+/** What the last review left out, why, and the way back. */
+export const LeftOut = ({ sheet }: { sheet: SheetDto }) => {
+  const writer = useWriter();
+  const bringBack = (slot: string) =>
+    writer.log({
+      endpointId: 'bringBack',
+      params: { sheetId: sheet.id, slot: slot as Family },
+      body: { version: sheet.version },
+      aggregate: sheetAggregate(sheet.id),
+    });
+  return (
+    <>
+      {sheet.leftOut.map(({ slot, variationId, reasons }) => (
+        <Card key={slot} edge="saffron">
+          <View style={styles.row}>
+            <VerdictMark verdict="leave-out" />
+            <Txt kind="bold" style={styles.grow}>
+              {getVariation(builtInCatalogue, variationId).name}
+            </Txt>
+          </View>
+          <ReasonList reasons={reasons} />
+          <Button label="Bring it back" disabled={!writer.isReady} onPress={() => void bringBack(slot)} />
+        </Card>
+      ))}
+    </>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.m, flexWrap: 'wrap' },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});

@@ -1,0 +1,88 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { sessionIdFor } from '@drubo/contracts';
+import type { SheetDto } from '@drubo/contracts';
+import { sheetMinutes } from '@drubo/core';
+import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
+import { useSheet } from '../../data/use-session';
+import { useStart } from '../../data/use-start';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Empty, Shown } from '../../ui/states';
+import { Heading, Txt } from '../../ui/Txt';
+import { Screen } from '../shell/Screen';
+import { useWide } from '../shell/use-wide';
+import { LeftOut } from './LeftOut';
+import { MinutesBar } from './MinutesBar';
+import { SheetLine } from './SheetLine';
+
+/** The session being designed: an exercise a line, every number changeable, last time beside this time. */
+export const SheetScreen = () => {
+  const { sheetId } = useLocalSearchParams<{ sheetId: string }>();
+  const { sheet, error, refetch } = useSheet(sheetId);
+  return (
+    <Shown what="this sheet" query={{ data: sheet, error, refetch }}>
+      {(shown) => <SheetPage sheet={shown} />}
+    </Shown>
+  );
+};
+
+const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
+  const { isWide } = useWide();
+  // Counted here, so that an edit shows its minutes before the server has heard of it.
+  const minutes = sheetMinutes(
+    sheet.items.map(({ dose, variationId }) => ({ dose, variation: getVariation(builtInCatalogue, variationId) })),
+  );
+  return (
+    <Screen title={sheet.personName} beside="Next sheet" back={`/people/${sheet.personId}`} footer={<Footer sheet={sheet} />}>
+      {sheet.state === 'next' ? null : (
+        <Card edge="saffron">
+          <Txt>
+            {sheet.state === 'started'
+              ? 'This session is running. Its numbers are changed set by set, on the floor.'
+              : 'This session is done. Its numbers stay as they were prescribed.'}
+          </Txt>
+        </Card>
+      )}
+      <MinutesBar minutes={minutes} budget={sheet.personMinutes} />
+      <View>
+        <Heading>Main</Heading>
+        <Txt kind="small" tone="quiet">
+          {sheet.state === 'next' ? 'Tap a line to change its numbers.' : 'As prescribed.'}
+        </Txt>
+      </View>
+      {sheet.items.length === 0 && (
+        <Empty title="Nothing on this sheet" text="Every exercise was left out. Bring one back below to have something to start with." />
+      )}
+      <View style={isWide ? { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m } : { gap: SPACE.m }}>
+        {sheet.items.map((item) => (
+          <View key={item.id} style={isWide ? { width: '49%' } : undefined}>
+            <SheetLine sheet={sheet} item={item} />
+          </View>
+        ))}
+      </View>
+      <LeftOut sheet={sheet} />
+    </Screen>
+  );
+};
+
+const Footer = ({ sheet }: { sheet: SheetDto }) => {
+  const router = useRouter();
+  const { start, isReady } = useStart();
+  if (sheet.state === 'done') return null;
+  if (sheet.state === 'started') {
+    const href = `/live/${sessionIdFor(sheet.id, sheet.attempt)}` as const;
+    return <Button look="main" size="live" label="Go on" onPress={() => router.push(href)} />;
+  }
+  return (
+    <Button
+      look="main"
+      size="live"
+      label="Start"
+      says={`Start the session of ${sheet.personName}`}
+      disabled={!isReady || sheet.items.length === 0}
+      onPress={() => void start(sheet)}
+    />
+  );
+};

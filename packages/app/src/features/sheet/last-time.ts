@@ -1,0 +1,32 @@
+import type { LastTimeDto, SetRecordDto } from '@drubo/contracts';
+import { formatLoad } from '@drubo/core/explain';
+import type { Stance } from '@drubo/core/vocabulary';
+import { formatDay } from '../../ui/days';
+
+/** Reps of the work sets in order: '12, 12, 11', or both sides of a set as '10/8'. */
+export const repsOf = (sets: readonly SetRecordDto[], stance: Stance): string => {
+  const bySet = new Map<number, SetRecordDto[]>();
+  for (const set of sets.filter((candidate) => candidate.kind === 'work')) {
+    bySet.set(set.setIndex, [...(bySet.get(set.setIndex) ?? []), set]);
+  }
+  return [...bySet.values()]
+    .map((rows) => {
+      if (stance === 'two-leg') return String(rows[0]?.reps ?? '–');
+      const of = (side: 'left' | 'right') => rows.find((row) => row.side === side)?.reps ?? '–';
+      return `${of('left')}/${of('right')}`;
+    })
+    .join(', ');
+};
+
+/** The lowest reserve that was said, or that it was not asked. */
+const reserveOf = (sets: readonly SetRecordDto[]): string => {
+  const said = sets.map((set) => set.reserve).filter((reserve): reserve is number => reserve !== null);
+  return said.length === 0 ? 'reserve not asked' : `${Math.min(...said)} in reserve at least`;
+};
+
+/** Last time in one line: 'Tue 17 Nov: 24 kg bell · 12, 12, 11 reps · 2 in reserve at least'. */
+export const lastTimeLine = ({ date, sets, dose }: LastTimeDto, stance: Stance): string => {
+  const loads = [...new Set(sets.map((set) => formatLoad(set)))];
+  const reps = `${repsOf(sets, stance)} reps${stance === 'one-leg' ? ' left/right' : ''}`;
+  return `${formatDay(date)}: ${loads.length > 0 ? loads.join(', ') : formatLoad(dose.load)} · ${reps} · ${reserveOf(sets)}`;
+};

@@ -1,0 +1,56 @@
+import { nextDown, nextUp, repsTop } from '@drubo/core';
+import type { Dose, Load } from '@drubo/core';
+import type { Tempo, TempoPart } from '@drubo/core/vocabulary';
+
+/** The numbers of a dose a trainer steps through. */
+export const STEPPED = ['sets', 'repsLow', 'repsHigh', 'load', 'rest', 'reserve'] as const;
+export type Stepped = (typeof STEPPED)[number];
+
+/** Ends of each scale; the server accepts no more. */
+const RANGES = { sets: [1, 12], reps: [1, 100], rest: [0, 900], reserve: [0, 10] } as const;
+const REST_STEP_SECONDS = 15;
+
+const within = (value: number, [low, high]: readonly [number, number]): boolean => value >= low && value <= high;
+
+/**
+ * The dose one step up or down in one number, or null at the end of its scale. Loads step along the kit; the two ends
+ * of the rep range push each other; a range set by hand has no extra reps beyond it.
+ */
+export const stepDose = (dose: Dose, field: Stepped, by: 1 | -1, loads: readonly Load[]): Dose | null => {
+  switch (field) {
+    case 'sets':
+      return within(dose.sets + by, RANGES.sets) ? { ...dose, sets: dose.sets + by } : null;
+    case 'repsLow': {
+      const repsLow = dose.repsLow + by;
+      if (!within(repsLow, RANGES.reps)) return null;
+      return { ...dose, repsLow, repsHigh: Math.max(dose.repsHigh, repsLow) };
+    }
+    case 'repsHigh': {
+      const repsHigh = repsTop(dose) + by;
+      if (!within(repsHigh, RANGES.reps)) return null;
+      return { ...dose, repsHigh, repsBeyond: 0, repsLow: Math.min(dose.repsLow, repsHigh) };
+    }
+    case 'load': {
+      const load = (by > 0 ? nextUp : nextDown)(loads, dose.load.externalKg);
+      return load ? { ...dose, load } : null;
+    }
+    case 'rest': {
+      const restSeconds = dose.restSeconds + by * REST_STEP_SECONDS;
+      return within(restSeconds, RANGES.rest) ? { ...dose, restSeconds } : null;
+    }
+    case 'reserve':
+      return within(dose.reserve + by, RANGES.reserve) ? { ...dose, reserve: dose.reserve + by } : null;
+  }
+};
+
+/** Slowest a phase may be set by hand, in seconds. House default; the wire takes 20. */
+const SLOWEST = 10;
+/** Lifting may also be fast: one step under a second. */
+const SCALE: readonly TempoPart[] = [0, 'x', ...Array.from({ length: SLOWEST }, (_, at) => at + 1)];
+
+/** The tempo with one phase a step slower or faster, or null at the end. Only lifting may be fast (`x`). */
+export const stepTempo = (tempo: Tempo, phase: keyof Tempo, by: 1 | -1): Tempo | null => {
+  const scale = phase === 'lifting' ? SCALE : SCALE.filter((part) => part !== 'x');
+  const next = scale[scale.indexOf(tempo[phase]) + by];
+  return next === undefined ? null : { ...tempo, [phase]: next };
+};

@@ -1,0 +1,77 @@
+import { StyleSheet, View } from 'react-native';
+import type { KitDto } from '@drubo/contracts';
+import { loadsForVariation } from '@drubo/core';
+import type { KitPiece } from '@drubo/core';
+import { builtInCatalogue } from '@drubo/core/catalogue';
+import { formatMass, formatNumber, POSITION_LABELS } from '@drubo/core/explain';
+import { PIECE_TYPES } from '@drubo/core/vocabulary';
+import type { PieceType } from '@drubo/core/vocabulary';
+import { RADIUS, SPACE } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Card } from '../../ui/Card';
+import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Heading, Txt } from '../../ui/Txt';
+import { useStudio } from '../shell/StudioContext';
+
+const TYPE_LABELS: Record<PieceType, string> = { dumbbell: 'Dumbbells', kettlebell: 'Kettlebells' };
+
+/** Sizes of one type with how many there are, by unit as labelled. */
+const sizesOf = (pieces: readonly KitPiece[], type: PieceType): { owned: number; sizes: string }[] => {
+  const groups = new Map<string, KitPiece[]>();
+  for (const piece of pieces.filter((candidate) => candidate.type === type && candidate.owned > 0)) {
+    const key = `${piece.owned} ${piece.unit}`;
+    groups.set(key, [...(groups.get(key) ?? []), piece]);
+  }
+  return [...groups.values()].map((group) => ({
+    owned: group[0]?.owned ?? 0,
+    sizes: `${group.map(({ value }) => formatNumber(value, 2)).join(', ')} ${group[0]?.unit ?? ''}`,
+  }));
+};
+
+/** What is in the room, and every load it makes for each movement. */
+export const KitCard = ({ kit }: { kit: KitDto }) => {
+  const palette = usePalette();
+  const { unit } = useStudio();
+  return (
+    <Card>
+      <Heading>Kit · {kit.name}</Heading>
+      {PIECE_TYPES.map((type) => (
+        <View key={type}>
+          <Txt kind="label">{TYPE_LABELS[type]}</Txt>
+          {sizesOf(kit.pieces, type).map(({ owned, sizes }) => (
+            <Txt key={sizes} kind="small" tone="quiet">
+              {owned === 1 ? 'One each' : `${owned} of each`}: {sizes}
+            </Txt>
+          ))}
+        </View>
+      ))}
+      <Heading level={3} kind="label">
+        Loads it makes, in {unit}
+      </Heading>
+      {builtInCatalogue.variations.map((variation) => (
+        <View key={variation.id} style={styles.strip}>
+          <View style={styles.name}>
+            <FamilyGlyph family={variation.family} />
+            <Txt kind="small">
+              {variation.name}, {POSITION_LABELS[variation.loadPositions[0] ?? 'none']}
+            </Txt>
+          </View>
+          <View style={styles.loads}>
+            {loadsForVariation(kit, variation).map((load) => (
+              <View key={load.externalKg} style={[styles.load, { borderColor: palette.hairline }]}>
+                <Txt kind="small">{load.externalKg === 0 ? 'bodyweight' : formatMass(load.externalKg, unit).replace(` ${unit}`, '')}</Txt>
+              </View>
+            ))}
+          </View>
+        </View>
+      ))}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({
+  strip: { gap: SPACE.xs },
+  name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  loads: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs },
+  load: { borderWidth: 1, borderRadius: RADIUS / 2, paddingHorizontal: SPACE.s, paddingVertical: 2 },
+});

@@ -1,0 +1,60 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { Controller, useForm } from 'react-hook-form';
+import { View } from 'react-native';
+import { studioFormSchema } from '@drubo/contracts';
+import type { StudioDto } from '@drubo/contracts';
+import { RefusedError } from '../../data/api';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Choices } from '../../ui/Choices';
+import { FormField } from '../../ui/FormField';
+import { Txt } from '../../ui/Txt';
+import { useSnack } from '../shell/SnackProvider';
+
+const UNITS = [
+  { value: 'kg', label: 'Kilograms' },
+  { value: 'lb', label: 'Pounds' },
+] as const;
+
+/** Name, unit and time zone. Loads stay as the pieces are labelled; sums are read in the unit. */
+export const StudioForm = ({ studio }: { studio: StudioDto }) => {
+  const writer = useWriter();
+  const snack = useSnack();
+  const { name, unit, timeZone } = studio;
+  const { control, handleSubmit, setError, formState } = useForm({
+    resolver: zodResolver(studioFormSchema),
+    defaultValues: { name, unit, timeZone },
+  });
+  const submit = handleSubmit(async (values) => {
+    try {
+      await writer.save({
+        endpointId: 'saveStudio',
+        params: {},
+        body: { version: studio.version, ...values },
+        aggregate: `studio:${studio.id}`,
+      });
+      snack({ text: 'Saved.' });
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+      setError('root', { message: error.message });
+    }
+  });
+  return (
+    <View style={{ gap: SPACE.m }}>
+      <FormField control={control} name="name" label="Studio name" />
+      <Controller
+        control={control}
+        name="unit"
+        render={({ field }) => <Choices label="Weights are read in" options={UNITS} value={field.value} onChange={field.onChange} />}
+      />
+      <FormField control={control} name="timeZone" label="Time zone" help="As in Europe/Oslo. Bookings are in this time." />
+      {formState.errors.root && (
+        <Txt tone="clay" role="alert">
+          {formState.errors.root.message}
+        </Txt>
+      )}
+      <Button label="Save" busy={formState.isSubmitting} disabled={!writer.isReady} onPress={() => void submit()} />
+    </View>
+  );
+};

@@ -1,0 +1,29 @@
+import type { BodyOf, WriteId } from '@drubo/contracts';
+import type { StoredCommand } from '../../data/offline/types';
+
+const NAMES: Record<WriteId, string> = {
+  savePerson: 'Person’s details',
+  setPersonArchived: 'Archiving or restoring a person',
+  erasePerson: 'Erasing a person',
+  saveBooking: 'Booking',
+  setBookingCancelled: 'Cancelling a booking',
+  editSheetItem: 'Change on a sheet',
+  bringBack: 'Bringing an exercise back',
+  startSession: 'Start of a session',
+  logSet: 'Set',
+  finishSession: 'End of a session',
+  discardSession: 'Discarding a session',
+  acceptReview: 'Review',
+  saveStudio: 'Studio details',
+};
+
+/** What a queued write is, as a trainer would say it. */
+export const inWords = ({ endpointId, body }: Pick<StoredCommand, 'endpointId' | 'body'>): string => {
+  if (endpointId === 'logSet') {
+    const { setIndex, reps, removed } = body as unknown as BodyOf<'logSet'>;
+    return `${removed ? 'Undoing set' : 'Set'} ${setIndex + 1}: ${reps ?? '–'} reps`;
+  }
+  if (endpointId === 'savePerson') return `Details of ${String(body['name'])}`;
+  if (endpointId === 'saveBooking') return `Booking on ${String(body['date'])}, ${String(body['time'])}`;
+  return NAMES[endpointId];
+};
