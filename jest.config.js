@@ -6,7 +6,19 @@ const node = (name) => ({
   transform: { '\\.[jt]sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }] },
 });
 
-/** One run for every package: pure ones under plain Node, the app under jest-expo. */
+/** One run for every package: pure code under plain Node, what is drawn under jest-expo. */
 module.exports = {
-  projects: [node('core'), node('contracts'), node('demo'), node('server')],
+  projects: [
+    node('core'),
+    node('contracts'),
+    node('demo'),
+    node('server'),
+    node('app'),
+    {
+      displayName: 'app, drawn',
+      preset: 'jest-expo/ios',
+      rootDir: `${__dirname}/packages/app`,
+      testMatch: ['<rootDir>/src/**/*.test.tsx'],
+    },
+  ],
 };

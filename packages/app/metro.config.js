@@ -3,11 +3,23 @@ const { getDefaultConfig } = require('expo/metro-config');
 
 const config = getDefaultConfig(__dirname);
 
-/** Icon fonts are heavy: Paper's few icons are drawn by our own small set instead. */
-const OWN_ICONS = path.join(__dirname, 'src/ui/icons/paper-icons.tsx');
-const isIconFont = (name) => /vector-icons(\/|$)/.test(name) && name.includes('MaterialCommunityIcons');
+/** Modules that weigh a lot and bring nothing here, with the small ones that stand in for them. */
+const STAND_INS = [
+  {
+    // Paper's few icons are drawn by our own small set instead of an icon font.
+    isMeant: (name) => /vector-icons(\/|$)/.test(name) && name.includes('MaterialCommunityIcons'),
+    file: path.join(__dirname, 'src/ui/icons/paper-icons.tsx'),
+  },
+  {
+    // Zod brings every language it can speak; only English is used.
+    isMeant: (name, from) => /[\\/]zod[\\/]/.test(from) && /locales\/index\.(js|cjs)$/.test(name),
+    file: path.join(__dirname, 'src/data/zod-locales.ts'),
+  },
+];
 
-config.resolver.resolveRequest = (context, name, platform) =>
-  isIconFont(name) ? { type: 'sourceFile', filePath: OWN_ICONS } : context.resolveRequest(context, name, platform);
+config.resolver.resolveRequest = (context, name, platform) => {
+  const standIn = STAND_INS.find(({ isMeant }) => isMeant(name, context.originModulePath));
+  return standIn ? { type: 'sourceFile', filePath: standIn.file } : context.resolveRequest(context, name, platform);
+};
 
 module.exports = config;

@@ -9,7 +9,7 @@ export const daysBetween = (from: string, to: string): number =>
   Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
 
 /** 1 for Monday to 7 for Sunday. */
-export const weekdayOf = (date: string): number => new Date(`${date}T00:00:00Z`).getUTCDay() || 7;
+const weekdayOf = (date: string): number => new Date(`${date}T00:00:00Z`).getUTCDay() || 7;
 
 /** The days from `from` to before `to` that fall on one of the weekdays. */
 export const daysOn = (weekdays: readonly number[], from: string, to: string): string[] =>

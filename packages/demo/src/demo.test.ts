@@ -51,14 +51,18 @@ describe('the logs exercise the decisions', () => {
   });
 
   it('the conductor was away for five weeks and waits for a review', () => {
-    const days = historyOf('bastian').map((session) => Date.parse(session.date) / 86_400_000).sort((a, b) => a - b);
+    const days = historyOf('bastian')
+      .map((session) => Date.parse(session.date) / 86_400_000)
+      .sort((a, b) => a - b);
     expect(Math.max(...days.slice(1).map((day, at) => day - days[at]!))).toBeGreaterThanOrEqual(34);
     expect(historyOf('bastian').filter((session) => session.state === 'finished')).toHaveLength(1);
   });
 
   it('the cartographer’s left leg does fewer reps', () => {
     const sum = (side: string) =>
-      made.sets.filter((set) => set.sessionId.startsWith('odran') && set.side === side).reduce((all, set) => all + (set.reps ?? 0), 0);
+      made.sets
+        .filter((set) => set.sessionId.startsWith('odran') && set.side === side)
+        .reduce((all, set) => all + (set.reps ?? 0), 0);
     expect(sum('left')).toBeLessThan(sum('right'));
   });
 
@@ -69,7 +73,15 @@ describe('the logs exercise the decisions', () => {
     const logs = sheet.items.map((item) => {
       const variation = getVariation(builtInCatalogue, item.variationId);
       const sets = currentSets(made.sets.filter((set) => set.itemId === item.id));
-      return { itemId: item.id, variation, dose: item.dose, method: item.method, sets, loads: loadsForVariation(kit!, variation), bodyMassKg: 68 };
+      return {
+        itemId: item.id,
+        variation,
+        dose: item.dose,
+        method: item.method,
+        sets,
+        loads: loadsForVariation(kit!, variation),
+        bodyMassKg: 68,
+      };
     });
     const stored = made.decisions.filter((decision) => decision.sessionId === session.id).map((decision) => decision.proposal);
     expect(decideSession(logs)).toEqual(stored);

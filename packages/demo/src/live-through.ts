@@ -32,9 +32,9 @@ const sheetOf = (story: Story, number: number, planned: readonly PlannedItem[], 
   };
 };
 
-/** The days a story trains, its lay-off left out. */
+/** The days a story trains, its lay-off left out; never the day before today, when some come again. */
 const trainingDays = ({ days, weeks, events }: Story, today: string): string[] =>
-  daysOn(days, addDays(today, -7 * weeks), today).filter((date) => {
+  daysOn(days, addDays(today, -7 * weeks), addDays(today, -1)).filter((date) => {
     const weeksAgo = daysBetween(date, today) / 7;
     return !events.layOff || weeksAgo > events.layOff.from || weeksAgo < events.layOff.to;
   });
@@ -88,7 +88,15 @@ export const liveThrough = (story: Story, kit: Kit, today: string, seed: number)
       });
       sets.push(...done);
       const loads = loadsForVariation(kit, variation);
-      return { itemId: item.id, variation, dose: item.dose, method: item.method, sets: done, loads, bodyMassKg: story.person.massKg };
+      return {
+        itemId: item.id,
+        variation,
+        dose: item.dose,
+        method: item.method,
+        sets: done,
+        loads,
+        bodyMassKg: story.person.massKg,
+      };
     });
     const isWaiting = story.events.lastUnreviewed === true && number === days.length - 1;
     const finishedAt = new Date(Date.parse(startedAt) + story.person.minutes * 60_000).toISOString();

@@ -134,7 +134,10 @@ describe.each(named(writes))('%s, its body', (_id, route) => {
 
   it('refuses a field it does not know', () =>
     changesNothing(async () => {
-      const { status, reply } = await send(route, { ...sampleOf(route), body: { ...(sampleOf(route).body as object), extra: 1 } });
+      const { status, reply } = await send(route, {
+        ...sampleOf(route),
+        body: { ...(sampleOf(route).body as object), extra: 1 },
+      });
       expect([status, refusal(reply).fields]).toEqual([400, [{ path: 'body.extra', message: 'is not a field here' }]]);
     }));
 
@@ -171,7 +174,13 @@ describe.each(named(writes))('%s, its body', (_id, route) => {
 
 describe('values the trade would call nonsense', () => {
   const cases: [string, EndpointId, string, unknown, string][] = [
-    ['a negative load', 'logSet', 'implements', [{ pieceId: 'k', type: 'kettlebell', value: -8, unit: 'kg', count: 1 }], 'body.implements.0.value'],
+    [
+      'a negative load',
+      'logSet',
+      'implements',
+      [{ pieceId: 'k', type: 'kettlebell', value: -8, unit: 'kg', count: 1 }],
+      'body.implements.0.value',
+    ],
     ['500 reps', 'logSet', 'reps', 500, 'body.reps'],
     ['pain of 11', 'logSet', 'jointPain', 11, 'body.jointPain'],
     ['half a rep', 'logSet', 'reps', 7.5, 'body.reps'],

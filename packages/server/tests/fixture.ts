@@ -17,10 +17,7 @@ export const aPersonBody = (over: Partial<BodyOf<'savePerson'>> = {}): BodyOf<'s
 });
 
 /** A set of an item as the app logs it in one tap. */
-export const aSetBody = (
-  item: SheetDto['items'][number],
-  over: Partial<BodyOf<'logSet'>> = {},
-): BodyOf<'logSet'> => ({
+export const aSetBody = (item: SheetDto['items'][number], over: Partial<BodyOf<'logSet'>> = {}): BodyOf<'logSet'> => ({
   command: aCommand(),
   itemId: item.id,
   kind: 'work',
@@ -99,7 +96,14 @@ export const fillStudio = async (client: TestClient, prefix: string) => {
   const done = await addPerson(client, `${prefix}-person-2`);
   const finished = await startOn(client, done.nextSheet);
   await finish(client, finished.session.id);
-  return { ...ids, sheet, item, sessionId: session.id, finishedSessionId: finished.session.id, finishedItems: finished.sheet.items };
+  return {
+    ...ids,
+    sheet,
+    item,
+    sessionId: session.id,
+    finishedSessionId: finished.session.id,
+    finishedItems: finished.sheet.items,
+  };
 };
 
 export type Filled = Awaited<ReturnType<typeof fillStudio>>;

@@ -9,7 +9,7 @@ import { start } from '../src/start';
 import type { Running } from '../src/start';
 
 /** Monday morning in winter, UTC. */
-export const NOW = new Date('2026-11-23T08:00:00.000Z');
+const NOW = new Date('2026-11-23T08:00:00.000Z');
 export const PASSWORD = 'correct horse battery';
 
 export interface CallInput<Id extends EndpointId> {
@@ -35,8 +35,7 @@ export interface TestServer extends Running {
 }
 
 const clientFor = (url: string, cookie: string): TestClient => {
-  const raw = (path: string, init: RequestInit = {}) =>
-    fetch(`${url}${path}`, { ...init, headers: { cookie, ...init.headers } });
+  const raw = (path: string, init: RequestInit = {}) => fetch(`${url}${path}`, { ...init, headers: { cookie, ...init.headers } });
   const send = (id: EndpointId, input: { params?: object; query?: object; body?: unknown } = {}) => {
     const endpoint = endpoints[id] as Endpoint;
     const init: RequestInit = { method: endpoint.method };
@@ -64,7 +63,9 @@ const clientFor = (url: string, cookie: string): TestClient => {
 const cookieOf = (response: Response): string => (response.headers.get('set-cookie') ?? '').split(';')[0] ?? '';
 
 /** A real server on its own port and data folder, set up with studio A and its trainer `anna`. */
-export const startTestServer = async (options: { setUp?: boolean; demo?: boolean; dataDir?: string } = {}): Promise<TestServer> => {
+export const startTestServer = async (
+  options: { setUp?: boolean; demo?: boolean; dataDir?: string } = {},
+): Promise<TestServer> => {
   const dataDir = options.dataDir ?? mkdtempSync(join(tmpdir(), 'drubo-test-'));
   const clock = { now: () => NOW };
   const running = await start(
@@ -117,7 +118,10 @@ export const startTestServer = async (options: { setUp?: boolean; demo?: boolean
       const tables = await Promise.all(
         Object.entries(models)
           .filter(([name]) => name !== 'signIns')
-          .map(async ([name, model]) => [name, await (model as { findAll(o: object): Promise<object[]> }).findAll({ raw: true })]),
+          .map(async ([name, model]) => [
+            name,
+            await (model as { findAll(o: object): Promise<object[]> }).findAll({ raw: true }),
+          ]),
       );
       return JSON.stringify(tables);
     },

@@ -184,11 +184,16 @@ describe('sessions', () => {
 
   it('a removed set leaves the sums but not the record', async () => {
     const { sets, session } = await anna.call('getSession', {
-      params: { sessionId: sessionIdFor((await anna.call('getPerson', { params: { personId: 'person-pounds' } })).nextSheet.id, 0) },
+      params: {
+        sessionId: sessionIdFor((await anna.call('getPerson', { params: { personId: 'person-pounds' } })).nextSheet.id, 0),
+      },
     });
     const { itemId } = sets[0]!;
     const item = { id: itemId, dose: { repsHigh: 8, load: { implements: [] } } } as never;
-    await anna.call('logSet', { params: { sessionId: session.id, setId: 'pound-set-1' }, body: aSetBody(item, { removed: true }) });
+    await anna.call('logSet', {
+      params: { sessionId: session.id, setId: 'pound-set-1' },
+      body: aSetBody(item, { removed: true }),
+    });
     expect((await anna.call('getSession', { params: { sessionId: session.id } })).sets).toEqual([]);
     expect(await server.context.db.models.setRevisions.count({ where: { id: 'pound-set-1' } })).toBe(2);
   });

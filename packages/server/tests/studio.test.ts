@@ -37,7 +37,9 @@ describe('people', () => {
     const { person, nextSheet } = await addPerson(anna, 'person-unknown', { massKg: null, heightCm: null });
     expect([person.massKg, person.heightCm]).toEqual([null, null]);
     expect(nextSheet.items[0]?.why.load[0]?.code).toBe('load-mass-unknown');
-    expect((await anna.refused('savePerson', { params: { personId: 'person-new-9' }, body: aPersonBody({ version: 3 }) })).status).toBe(404);
+    expect(
+      (await anna.refused('savePerson', { params: { personId: 'person-new-9' }, body: aPersonBody({ version: 3 }) })).status,
+    ).toBe(404);
   });
 });
 

@@ -33,7 +33,14 @@ export const SetMarks = ({ sets, dose }: { sets: readonly SetRecordDto[]; dose: 
         return (
           <G key={set.id}>
             <Line x1={x - 14} x2={x + 14} y1={middle} y2={middle} stroke={palette.edge} strokeWidth={3} />
-            <Circle cx={x} cy={y} r={5} fill={isShort ? palette.card : palette.moss} stroke={isShort ? palette.clay : palette.moss} strokeWidth={2.5} />
+            <Circle
+              cx={x}
+              cy={y}
+              r={5}
+              fill={isShort ? palette.card : palette.moss}
+              stroke={isShort ? palette.clay : palette.moss}
+              strokeWidth={2.5}
+            />
             <SvgText x={x + 9} y={y - 5} fontFamily={FONTS.heading} fontSize={13} fill={palette.ink}>
               {`${reps}${set.side === 'both' ? '' : set.side === 'left' ? 'L' : 'R'}`}
             </SvgText>

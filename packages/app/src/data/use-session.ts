@@ -37,7 +37,8 @@ export const useSession = (sessionId: string) => {
   const cached = useCachedSheet(sheetOfSession(sessionId).sheetId);
   const commands = useCommands();
   const detail = useMemo(
-    () => sessionWithCommands(sessionId, query.data, cached && sheetWithCommands(cached, commands), commands, query.dataUpdatedAt),
+    () =>
+      sessionWithCommands(sessionId, query.data, cached && sheetWithCommands(cached, commands), commands, query.dataUpdatedAt),
     [sessionId, query.data, query.dataUpdatedAt, cached, commands],
   );
   return { ...query, detail };

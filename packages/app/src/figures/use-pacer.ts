@@ -8,7 +8,11 @@ import { useReducedMotion } from './use-reduced-motion';
 const FRAMES_PER_SECOND = 24;
 
 /** Where the figure stands in its tempo while it runs. Pausing holds it; starting again goes on from there. */
-export const usePacer = (tempo: Tempo, startsAt: 'top' | 'bottom', isRunning: boolean): { moment: TempoMoment; restart(): void } => {
+export const usePacer = (
+  tempo: Tempo,
+  startsAt: 'top' | 'bottom',
+  isRunning: boolean,
+): { moment: TempoMoment; restart(): void } => {
   const isReduced = useReducedMotion();
   const [seconds, setSeconds] = useState(0);
   const [run, setRun] = useState(0);

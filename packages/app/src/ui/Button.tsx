@@ -34,7 +34,7 @@ export const Button = ({
   const palette = usePalette();
   const isOff = disabled || busy;
   const tone = isOff ? 'quiet' : ({ main: 'onMoss', plain: 'ink', quiet: 'moss', danger: 'clay' } as const)[look];
-  const fill = isOff ? palette.hairline : look === 'main' ? palette.moss : look === 'quiet' ? 'transparent' : palette.card;
+  const fill = isOff ? palette.ground : look === 'main' ? palette.moss : look === 'quiet' ? 'transparent' : palette.card;
   return (
     <Pressable
       role="button"
@@ -48,7 +48,7 @@ export const Button = ({
         {
           minHeight: TARGET[size],
           backgroundColor: fill,
-          borderColor: look === 'plain' || look === 'danger' ? palette.edge : 'transparent',
+          borderColor: isOff ? palette.hairline : look === 'plain' || look === 'danger' ? palette.edge : 'transparent',
           opacity: pressed ? 0.75 : 1,
         },
         grow && styles.grow,

@@ -14,8 +14,20 @@ const LINES: Record<Family, string> = {
 export const FamilyGlyph = ({ family, size = 20, name }: { family: Family; size?: number; name?: string }) => {
   const palette = usePalette();
   return (
-    <Svg width={size} height={size} viewBox="0 0 22 22" {...(name ? { role: 'img', 'aria-label': name } : { 'aria-hidden': true })}>
-      <Path d={LINES[family]} stroke={palette[family]} strokeWidth={2.6} strokeLinecap="round" strokeLinejoin="round" fill="none" />
+    <Svg
+      width={size}
+      height={size}
+      viewBox="0 0 22 22"
+      {...(name ? { role: 'img', 'aria-label': name } : { 'aria-hidden': true })}
+    >
+      <Path
+        d={LINES[family]}
+        stroke={palette[family]}
+        strokeWidth={2.6}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+        fill="none"
+      />
     </Svg>
   );
 };

@@ -1,8 +1,7 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions } from 'react-native';
 import { Dialog, Portal } from 'react-native-paper';
-import { SPACE } from '../theme/tokens';
-import { FONTS } from '../theme/tokens';
+import { SPACE, FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 
 /** A dialog that closes on Escape and outside taps, scrolls when it is long, and names itself. */

@@ -11,6 +11,8 @@ export const Stepper = ({
   onUp,
   size = TARGET.usual,
   hideLabel = false,
+  note,
+  share = 1,
 }: {
   label: string;
   value: string;
@@ -19,8 +21,16 @@ export const Stepper = ({
   onUp: (() => void) | null;
   size?: number;
   hideLabel?: boolean;
+  /** A word under the value, such as what kind of weight it is. */
+  note?: string;
+  /** Its part of the row beside other steppers. */
+  share?: number;
 }) => (
-  <View role="group" aria-label={`${label}: ${value}`} style={styles.box}>
+  <View
+    role="group"
+    aria-label={`${label}: ${[value, note].filter(Boolean).join(' ')}`}
+    style={[styles.box, { flexGrow: share }]}
+  >
     {!hideLabel && (
       <Txt kind="small" tone="quiet">
         {label}
@@ -28,16 +38,24 @@ export const Stepper = ({
     )}
     <View style={styles.row}>
       <IconButton framed size={size} icon="minus" says={`${label}: less`} disabled={!onDown} onPress={() => onDown?.()} />
-      <Txt kind="number" style={styles.value} aria-live="polite" numberOfLines={2}>
-        {value}
-      </Txt>
+      <View style={styles.value} aria-live="polite">
+        <Txt kind="number" style={styles.centre}>
+          {value}
+        </Txt>
+        {note ? (
+          <Txt kind="small" tone="quiet" style={styles.centre}>
+            {note}
+          </Txt>
+        ) : null}
+      </View>
       <IconButton framed size={size} icon="plus" says={`${label}: more`} disabled={!onUp} onPress={() => onUp?.()} />
     </View>
   </View>
 );
 
 const styles = StyleSheet.create({
-  box: { flexGrow: 1, flexBasis: 0, minWidth: 150, gap: 2 },
+  box: { flexBasis: 0, minWidth: 150, gap: 2 },
   row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
-  value: { flexGrow: 1, flexBasis: 0, textAlign: 'center' },
+  value: { flexGrow: 1, flexShrink: 1, flexBasis: 0, minWidth: 0 },
+  centre: { textAlign: 'center' },
 });

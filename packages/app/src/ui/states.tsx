@@ -18,7 +18,7 @@ export const Empty = ({ title, text, children }: { title: string; text: string; 
   </View>
 );
 
-export const Loading = ({ what }: { what: string }) => (
+const Loading = ({ what }: { what: string }) => (
   <View style={styles.box} role="status" aria-label={`Loading ${what}`}>
     <ActivityIndicator />
     <Txt tone="quiet">Loading {what}</Txt>
@@ -26,7 +26,7 @@ export const Loading = ({ what }: { what: string }) => (
 );
 
 /** What happened, what is safe, what to do. */
-export const Failed = ({ what, error, retry }: { what: string; error: unknown; retry(): void }) => {
+const Failed = ({ what, error, retry }: { what: string; error: unknown; retry(): void }) => {
   const isAway = error instanceof UnreachableError;
   const message = error instanceof Error ? error.message : 'Something went wrong.';
   return (

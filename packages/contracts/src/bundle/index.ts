@@ -70,8 +70,6 @@ export const bundle = z.object({
   ),
   sets: z.array(setRecord),
   tracks: z.array(track),
-  decisions: z.array(
-    z.object({ id, sessionId: id, itemId: id, decidedAt: instant, proposal: decision, chosen: choice }),
-  ),
+  decisions: z.array(z.object({ id, sessionId: id, itemId: id, decidedAt: instant, proposal: decision, chosen: choice })),
 });
 export type Bundle = z.infer<typeof bundle>;

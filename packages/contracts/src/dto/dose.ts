@@ -20,7 +20,7 @@ export const load = z.strictObject({
 const tempoPart = z.union([z.int().min(0).max(20), z.literal('x')]);
 
 /** Seconds of lowering, bottom, lifting, top; `x` is fast and counts one. */
-export const tempo = z.strictObject({ lowering: tempoPart, bottom: tempoPart, lifting: tempoPart, top: tempoPart });
+const tempo = z.strictObject({ lowering: tempoPart, bottom: tempoPart, lifting: tempoPart, top: tempoPart });
 
 const doseShape = z.strictObject({
   sets: z.int().min(1).max(12),

@@ -28,7 +28,10 @@ export const setFields = {
   reps: reps.nullable(),
   seconds: seconds.nullable(),
   endedBy: z.enum(SET_ENDINGS),
-  faults: z.array(z.strictObject({ id: z.enum(FAULTS), severity: z.enum(FAULT_SEVERITIES) })).max(12).readonly(),
+  faults: z
+    .array(z.strictObject({ id: z.enum(FAULTS), severity: z.enum(FAULT_SEVERITIES) }))
+    .max(12)
+    .readonly(),
   clean: z.enum(CLEAN_VALUES),
   jointPain: z.int().min(0).max(10).nullable(),
   feltWhere: z.array(text(40)).max(8).readonly(),

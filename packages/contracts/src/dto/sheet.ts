@@ -28,7 +28,7 @@ export const sheetItem = z.object({
 });
 export type SheetItemDto = z.infer<typeof sheetItem>;
 
-export const leftOutSlot = z.object({ slot: z.string(), variationId: z.string(), reasons: z.array(reason).readonly() });
+const leftOutSlot = z.object({ slot: z.string(), variationId: z.string(), reasons: z.array(reason).readonly() });
 
 export const sheet = z.object({
   id,

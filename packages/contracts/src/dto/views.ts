@@ -6,12 +6,14 @@ import { session, sessionDetail } from './session';
 import { sheet } from './sheet';
 
 /** Last verdict of a slot, to be seen at a glance. */
-export const lastVerdict = z.object({ variationId: z.string(), verdict: z.enum(VERDICTS) });
+const lastVerdict = z.object({ variationId: z.string(), verdict: z.enum(VERDICTS) });
 
 export const floorEntry = z.object({
   booking,
   person,
-  nextSheet: z.object({ id, attempt: z.int().min(0), items: z.array(z.object({ variationId: z.string(), sets: z.int() })) }).nullable(),
+  nextSheet: z
+    .object({ id, attempt: z.int().min(0), items: z.array(z.object({ variationId: z.string(), sets: z.int() })) })
+    .nullable(),
   liveSessionId: id.nullable(),
   /** The session that was done today, if it is. */
   doneSessionId: id.nullable(),

@@ -28,7 +28,9 @@ const operationOf = (endpoint: Endpoint): Json => ({
   summary: endpoint.summary,
   security: endpoint.access === 'public' ? [] : [{ session: [] }],
   parameters: [...parametersOf(endpoint.params, 'path'), ...parametersOf(endpoint.query, 'query')],
-  ...(endpoint.method === 'GET' ? {} : { requestBody: { required: true, content: jsonContent(schemaOf(endpoint.body, 'input')) } }),
+  ...(endpoint.method === 'GET'
+    ? {}
+    : { requestBody: { required: true, content: jsonContent(schemaOf(endpoint.body, 'input')) } }),
   responses: {
     200: { description: 'Done', content: jsonContent(schemaOf(endpoint.reply, 'output')) },
     default: {

@@ -1,6 +1,5 @@
 import type { FigureImplement, FigureSpec } from '../body';
-import type { BasisId, Family, FaultId, LoadPosition, Stance } from '../vocabulary';
-import type { Tempo } from '../vocabulary';
+import type { BasisId, Family, FaultId, LoadPosition, Stance, Tempo } from '../vocabulary';
 
 /** A clean-rep range, both ends meant. */
 export interface RepRange {

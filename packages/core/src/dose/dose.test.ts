@@ -89,7 +89,12 @@ describe('minutes', () => {
     const dose = { ...firstDose(novice, goblet, kit).dose, sets: 3, repsHigh: 12, restSeconds: 90 };
     // One: 45 + 3 × 12 × 5 + 2 × 90 = 405 s. Two with 45 s between: 855 s = 14.25 min.
     expect(sheetMinutes([{ dose, variation: goblet }])).toBe(7);
-    expect(sheetMinutes([{ dose, variation: goblet }, { dose, variation: goblet }])).toBe(15);
+    expect(
+      sheetMinutes([
+        { dose, variation: goblet },
+        { dose, variation: goblet },
+      ]),
+    ).toBe(15);
     expect(sheetMinutes([])).toBe(0);
   });
 });

@@ -1,6 +1,5 @@
-import type { Goal, TrainingAge } from '../vocabulary';
+import type { Goal, TrainingAge, Tempo } from '../vocabulary';
 import type { RepRange } from '../catalogue/types';
-import type { Tempo } from '../vocabulary';
 
 interface GoalDose {
   sets: Record<TrainingAge, number>;

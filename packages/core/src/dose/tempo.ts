@@ -22,8 +22,7 @@ export const secondsPerRep = (tempo: Tempo): number =>
  * Tempo as the trade writes it: lowering–bottom–lifting–top.
  * @example formatTempo({ lowering: 3, bottom: 1, lifting: 1, top: 0 }) // '3-1-1-0'
  */
-export const formatTempo = (tempo: Tempo): string =>
-  [tempo.lowering, tempo.bottom, tempo.lifting, tempo.top].join('-');
+export const formatTempo = (tempo: Tempo): string => [tempo.lowering, tempo.bottom, tempo.lifting, tempo.top].join('-');
 
 /** Where a set stands in its tempo. `depth` is 0 tall, 1 low; `second` counts from 1 within the phase. */
 export interface TempoMoment {
@@ -56,5 +55,4 @@ export const tempoAt = (tempo: Tempo, startsAt: 'top' | 'bottom', seconds: numbe
   return { rep: rep + 2, phase: order[0], second: 1, phaseSeconds: partSeconds(tempo[order[0]]), depth: depthIn(order[0], 0) };
 };
 
-const depthIn = (phase: TempoPhase, share: number): number =>
-  ({ lowering: share, bottom: 1, lifting: 1 - share, top: 0 })[phase];
+const depthIn = (phase: TempoPhase, share: number): number => ({ lowering: share, bottom: 1, lifting: 1 - share, top: 0 })[phase];

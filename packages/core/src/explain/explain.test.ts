@@ -4,7 +4,17 @@ import { builtInCatalogue, getVariation } from '../catalogue';
 import { anExerciseLog } from '../testing';
 import { decideExercise } from '../progression';
 import { BASES, REASON_CODES, reason } from '../vocabulary';
-import { BASIS_LABELS, explain, formatDose, formatLoad, formatMass, formatReps, formatRest } from '.';
+import {
+  BASIS_LABELS,
+  explain,
+  formatDose,
+  formatLoad,
+  formatMass,
+  formatPieces,
+  formatPieceTypes,
+  formatReps,
+  formatRest,
+} from '.';
 import { WORDING } from './wording';
 
 const context = { unit: 'kg', nameOf: (id: string) => getVariation(builtInCatalogue, id).name } as const;
@@ -43,6 +53,12 @@ describe('formats', () => {
     [[{ ...bell, type: 'dumbbell' as const, value: 10, count: 2 }], '2 × 10 kg'],
     [[{ ...bell, value: 45, unit: 'lb' as const }], '45 lb bell'],
   ])('a load as labelled: %j is %s', (pieces, text) => expect(formatLoad({ implements: pieces })).toBe(text));
+
+  it('numbers and kind of a load apart, for narrow places', () => {
+    const pair = { implements: [{ ...bell, type: 'dumbbell' as const, count: 2 }] };
+    expect([formatPieces(pair), formatPieceTypes(pair)]).toEqual(['2 × 24 kg', 'dumbbells']);
+    expect([formatPieces({ implements: [] }), formatPieceTypes({ implements: [] })]).toEqual(['–', 'bodyweight']);
+  });
 
   it('masses carry their unit, rests their minutes, ranges both ends', () => {
     // Source: 1 lb = 0.45359237 kg exactly (1959 agreement).

@@ -13,18 +13,27 @@ export const formatNumber = (value: number, digits = 1): string => String(Number
  */
 export const formatMass = (kg: number, unit: MassUnit): string => `${formatNumber(fromKg(kg, unit))} ${unit}`;
 
-/**
- * A load as the pieces are labelled: '24 kg bell', '2 × 10 kg', 'bodyweight'.
- */
+/** The numbers of a load as the pieces are labelled: '24 kg', '2 × 10 kg'; a dash with nothing held. */
+export const formatPieces = (load: Pick<Load, 'implements'>): string =>
+  load.implements.length === 0
+    ? '–'
+    : load.implements
+        .map(({ count, value, unit }) => `${count > 1 ? `${count} × ` : ''}${formatNumber(value, 2)} ${unit}`)
+        .join(' + ');
+
+const PIECE_WORDS = { dumbbell: ['dumbbell', 'dumbbells'], kettlebell: ['bell', 'bells'] } as const;
+
+/** What a load is made of: 'bell', 'dumbbells', 'bodyweight'. */
+export const formatPieceTypes = (load: Pick<Load, 'implements'>): string =>
+  load.implements.length === 0
+    ? 'bodyweight'
+    : [...new Set(load.implements.map(({ type, count }) => PIECE_WORDS[type][count > 1 ? 1 : 0]))].join(' + ');
+
+/** A load in one go: '24 kg bell', '2 × 10 kg', 'bodyweight'. A pair goes without saying what it is a pair of. */
 export const formatLoad = (load: Pick<Load, 'implements'>): string => {
   if (load.implements.length === 0) return 'bodyweight';
-  return load.implements
-    .map(({ count, value, unit, type }) => {
-      const mass = `${formatNumber(value, 2)} ${unit}`;
-      if (count > 1) return `${count} × ${mass}`;
-      return type === 'kettlebell' ? `${mass} bell` : `${mass} dumbbell`;
-    })
-    .join(' + ');
+  const isPair = load.implements.some(({ count }) => count > 1);
+  return isPair ? formatPieces(load) : `${formatPieces(load)} ${formatPieceTypes(load)}`;
 };
 
 /** Rest as minutes and seconds: '1:30'. */

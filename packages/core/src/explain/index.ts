@@ -6,6 +6,8 @@ export {
   formatLoad,
   formatMass,
   formatNumber,
+  formatPieces,
+  formatPieceTypes,
   formatReps,
   formatRest,
   formatSets,

@@ -22,8 +22,7 @@ export const WORDING: Wording = {
   'reps-by-goal': (v) => `${v.repsLow} to ${v.repsHigh} clean reps suit “${goal(v.goal)}”.`,
   'reps-by-variation': (v, c) => `${c.nameOf(v.variationId)} is done for ${v.repsLow} to ${v.repsHigh} reps.`,
   'tempo-by-goal': (v) => `${v.tempo} (${formatNumber(v.secondsPerRep)} s a rep) is the pace for “${goal(v.goal)}”.`,
-  'tempo-by-variation': (v, c) =>
-    `${c.nameOf(v.variationId)} goes at ${v.tempo}, ${formatNumber(v.secondsPerRep)} s a rep.`,
+  'tempo-by-variation': (v, c) => `${c.nameOf(v.variationId)} goes at ${v.tempo}, ${formatNumber(v.secondsPerRep)} s a rep.`,
   'rest-by-goal': (v) => `${formatRest(v.restSeconds)} rest suits “${goal(v.goal)}”.`,
   'reserve-by-goal': (v) => `Stop with ${v.reserve} in reserve: the target for “${goal(v.goal)}”.`,
   'reserve-first-session': (v) =>
@@ -50,13 +49,13 @@ export const WORDING: Wording = {
   'grip-ended': (v) => `Grip ended ${set(v.setIndex)}. That says nothing about the legs.`,
   'other-load-than-planned': (v, c) =>
     `${set(v.setIndex)[0]?.toUpperCase()}${set(v.setIndex).slice(1)} was lighter: ${load(v.loadKg, c.unit)}, not ${load(v.plannedKg, c.unit)}.`,
-  'under-reserve': (v) => `${v.reserve} in reserve in ${set(v.setIndex)}, ${v.target} asked for. Reach it with ${v.target} first.`,
+  'under-reserve': (v) =>
+    `${v.reserve} in reserve in ${set(v.setIndex)}, ${v.target} asked for. Reach it with ${v.target} first.`,
   'top-of-range': (v) => `All ${v.sets} sets reached ${v.reps}, clean.`,
   'within-range': (v) => `Lowest set ${v.lowestReps} reps. All sets at ${v.repsHigh} earns the next step.`,
   'short-once': (v) =>
     `${v.repsLow - v.reps} short in ${set(v.setIndex)}${v.side === 'both' ? '' : `, ${SIDE_LABELS[v.side]}`}. Once is worth another look.`,
-  'short-of-range': (v, c) =>
-    `${v.shortSets} sets under ${v.repsLow}, the worst ${v.worstReps}, at ${load(v.loadKg, c.unit)}.`,
+  'short-of-range': (v, c) => `${v.shortSets} sets under ${v.repsLow}, the worst ${v.worstReps}, at ${load(v.loadKg, c.unit)}.`,
   'jump-within-limit': (v, c) =>
     `${load(v.fromKg, c.unit)} to ${load(v.toKg, c.unit)} is ${formatNumber(v.jumpPercent)} % more ${onWhat(v.on)}, within ${v.limitPercent} %.`,
   'jump-too-big': (v, c) =>

@@ -28,9 +28,7 @@ const asLoad = (position: LoadPosition, piece: KitPiece, count: number): Load =>
 export const loadsFor = (kit: Kit, position: LoadPosition, options: { unloadedToo: boolean }): Load[] => {
   const { count, types } = USES[position];
   const made = types.flatMap((type) =>
-    kit.pieces
-      .filter((piece) => piece.type === type && piece.owned >= count)
-      .map((piece) => asLoad(position, piece, count)),
+    kit.pieces.filter((piece) => piece.type === type && piece.owned >= count).map((piece) => asLoad(position, piece, count)),
   );
   const unloaded = options.unloadedToo || position === 'none' ? [UNLOADED] : [];
   return [...unloaded, ...made]

@@ -17,7 +17,5 @@ export const slotsFor = (sets: number, stance: Stance): SetSlot[] =>
   ).flat();
 
 /** The first row not logged yet, or undefined when all are. */
-export const nextSlot = (
-  slots: readonly SetSlot[],
-  done: readonly Pick<SetRecord, 'setIndex' | 'side'>[],
-): SetSlot | undefined => slots.find((slot) => !done.some((set) => set.setIndex === slot.setIndex && set.side === slot.side));
+export const nextSlot = (slots: readonly SetSlot[], done: readonly Pick<SetRecord, 'setIndex' | 'side'>[]): SetSlot | undefined =>
+  slots.find((slot) => !done.some((set) => set.setIndex === slot.setIndex && set.side === slot.side));

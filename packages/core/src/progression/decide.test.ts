@@ -8,9 +8,7 @@ describe('range then load', () => {
   it('takes the next load when every set reaches the top and the jump is small, reps back to the bottom', () => {
     // Legs are the limit: 2 × 12 kg → 2 × 14 kg is 4 kg on .47 × 68 + 24 = 56 kg: 7.1 %.
     // Source for the limit: ACSM position stand 2009, 2–10 %, from memory.
-    const decision = decideExercise(
-      anExerciseLog({ variationId: 'dumbbell-romanian-deadlift', loadKg: 24, reps: [12, 12, 12] }),
-    );
+    const decision = decideExercise(anExerciseLog({ variationId: 'dumbbell-romanian-deadlift', loadKg: 24, reps: [12, 12, 12] }));
     expect(decision).toMatchObject({
       verdict: 'move-up',
       change: { lever: 'load', from: 24, to: 28 },

@@ -5,8 +5,7 @@ import type { ExerciseLog, WorkDone } from './types';
 /** Reads the work sets of a log: which rows count, how many sets are whole, which load was really used. */
 export const workDone = ({ sets, dose, variation, loads }: Omit<ExerciseLog, 'method'>): WorkDone => {
   const rows = sets.filter(
-    (set): set is SetRecord & { reps: number } =>
-      set.kind === 'work' && set.reps !== null && set.endedBy !== 'interrupted',
+    (set): set is SetRecord & { reps: number } => set.kind === 'work' && set.reps !== null && set.endedBy !== 'interrupted',
   );
   const sidesOf = new Map<number, number>();
   for (const row of rows) sidesOf.set(row.setIndex, (sidesOf.get(row.setIndex) ?? 0) + 1);

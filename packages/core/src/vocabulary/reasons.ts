@@ -38,7 +38,14 @@ export interface ReasonValues {
   'short-once': { setIndex: number; reps: number; repsLow: number; side: Side };
   'short-of-range': { shortSets: number; worstReps: number; repsLow: number; loadKg: number };
   'jump-within-limit': { fromKg: number; toKg: number; jumpPercent: number; limitPercent: number; on: 'total' | 'external' };
-  'jump-too-big': { fromKg: number; toKg: number; jumpPercent: number; limitPercent: number; on: 'total' | 'external'; repsTo: number };
+  'jump-too-big': {
+    fromKg: number;
+    toKg: number;
+    jumpPercent: number;
+    limitPercent: number;
+    on: 'total' | 'external';
+    repsTo: number;
+  };
   'jump-after-extra-reps': { fromKg: number; toKg: number; jumpPercent: number; reps: number };
   'no-heavier-load': { loadKg: number; repsTo: number };
   'at-the-ceiling': { loadKg: number; reps: number };

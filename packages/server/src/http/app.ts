@@ -21,7 +21,11 @@ export const makeApp = (context: Context, web: RequestHandler | null): Express =
       logger: context.log,
       autoLogging: { ignore: (request) => !request.url?.startsWith('/api/') },
       serializers: {
-        req: (request: { id: unknown; method: string; url: string }) => ({ id: request.id, method: request.method, url: request.url }),
+        req: (request: { id: unknown; method: string; url: string }) => ({
+          id: request.id,
+          method: request.method,
+          url: request.url,
+        }),
         res: (response: { statusCode: number }) => ({ statusCode: response.statusCode }),
       },
     }),

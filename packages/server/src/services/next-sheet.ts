@@ -43,12 +43,7 @@ export const openSheet = (scope: Scope, personId: string): Promise<SheetRow | nu
   scope.one('sheets', { personId, state: ['next', 'started'] });
 
 /** Makes the person's next sheet from their tracks. There must be no open one. */
-export const makeNextSheet = async (
-  scope: Scope,
-  context: Context,
-  person: PersonRow,
-  timeZone: string,
-): Promise<SheetRow> => {
+export const makeNextSheet = async (scope: Scope, context: Context, person: PersonRow, timeZone: string): Promise<SheetRow> => {
   const sheet = {
     id: context.newId(),
     personId: person.id,
@@ -70,12 +65,7 @@ export const makeNextSheet = async (
  * Plans a waiting sheet again after tracks, kit or person changed. Numbers the trainer edited by hand stay as they
  * are; a sheet that was started is a snapshot and is left alone.
  */
-export const replanSheet = async (
-  scope: Scope,
-  context: Context,
-  person: PersonRow,
-  timeZone: string,
-): Promise<void> => {
+export const replanSheet = async (scope: Scope, context: Context, person: PersonRow, timeZone: string): Promise<void> => {
   const sheet = await openSheet(scope, person.id);
   if (!sheet || sheet.state !== 'next') return;
   const stored = await scope.all('sheetItems', { sheetId: sheet.id });

@@ -17,16 +17,20 @@ const verdictsOf = async (scope: Scope, personId: string) =>
   );
 
 /** One person's page. */
-export const readPerson = async (
-  scope: Scope,
-  context: Context,
-  caller: Caller,
-  row: PersonRow,
-): Promise<PersonDetailDto> => {
+export const readPerson = async (scope: Scope, context: Context, caller: Caller, row: PersonRow): Promise<PersonDetailDto> => {
   const sheet = await openSheet(scope, row.id);
   if (!sheet) throw new Error(`person ${row.id} has no open sheet`);
   const today = localDateOf(context.clock.now(), caller.timeZone);
-  const bookings = await scope.all('bookings', { personId: row.id, cancelled: false }, { order: [['date', 'ASC'], ['time', 'ASC']] });
+  const bookings = await scope.all(
+    'bookings',
+    { personId: row.id, cancelled: false },
+    {
+      order: [
+        ['date', 'ASC'],
+        ['time', 'ASC'],
+      ],
+    },
+  );
   const sessions = await scope.all(
     'sessions',
     { personId: row.id, state: ['live', 'finished', 'reviewed'] },
@@ -52,28 +56,30 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
   const open = await scope.all('sessions', { state: ['live', 'finished'] }, { order: [['startedAt', 'DESC']], limit: 50 });
   const doneToday = await scope.all('sessions', { date, state: ['finished', 'reviewed'], personId: ids });
   const entries = await Promise.all(
-    bookings.flatMap((booking) => {
-      const person = people.find((row) => row.id === booking.personId);
-      return person ? [{ booking, person }] : [];
-    }).map(async ({ booking, person }) => {
-      const sheet = sheets.find((row) => row.personId === person.id);
-      return {
-        booking: toBooking(booking),
-        person: toPerson(person),
-        nextSheet: sheet
-          ? {
-              id: sheet.id,
-              attempt: sheet.attempt,
-              items: items
-                .filter((item) => item.sheetId === sheet.id)
-                .map((item) => ({ variationId: item.variationId, sets: item.dose.sets })),
-            }
-          : null,
-        liveSessionId: open.find((session) => session.personId === person.id && session.state === 'live')?.id ?? null,
-        doneSessionId: doneToday.find((session) => session.personId === person.id)?.id ?? null,
-        lastVerdicts: await verdictsOf(scope, person.id),
-      };
-    }),
+    bookings
+      .flatMap((booking) => {
+        const person = people.find((row) => row.id === booking.personId);
+        return person ? [{ booking, person }] : [];
+      })
+      .map(async ({ booking, person }) => {
+        const sheet = sheets.find((row) => row.personId === person.id);
+        return {
+          booking: toBooking(booking),
+          person: toPerson(person),
+          nextSheet: sheet
+            ? {
+                id: sheet.id,
+                attempt: sheet.attempt,
+                items: items
+                  .filter((item) => item.sheetId === sheet.id)
+                  .map((item) => ({ variationId: item.variationId, sets: item.dose.sets })),
+              }
+            : null,
+          liveSessionId: open.find((session) => session.personId === person.id && session.state === 'live')?.id ?? null,
+          doneSessionId: doneToday.find((session) => session.personId === person.id)?.id ?? null,
+          lastVerdicts: await verdictsOf(scope, person.id),
+        };
+      }),
   );
   return {
     date,
@@ -82,6 +88,9 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
       scope,
       open.filter((session) => session.state === 'live' && !people.some((person) => person.id === session.personId)),
     ),
-    toReview: await sessionLines(scope, open.filter((session) => session.state === 'finished')),
+    toReview: await sessionLines(
+      scope,
+      open.filter((session) => session.state === 'finished'),
+    ),
   };
 };

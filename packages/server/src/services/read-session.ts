@@ -17,7 +17,10 @@ export const readSession = async (scope: Scope, context: Context, row: SessionRo
 /** Sessions as lines of a list, with the person's name and how many sets were done. */
 export const sessionLines = async (scope: Scope, rows: readonly SessionRow[]): Promise<SessionLineDto[]> => {
   const people = await scope.all('people', { id: [...new Set(rows.map((row) => row.personId))] });
-  const sets = await setsOf(scope, rows.map((row) => row.id));
+  const sets = await setsOf(
+    scope,
+    rows.map((row) => row.id),
+  );
   return rows.map((row) => ({
     session: toSession(row),
     personName: people.find((person) => person.id === row.personId)?.name ?? '',

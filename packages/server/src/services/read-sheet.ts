@@ -60,7 +60,10 @@ const lastTimes = async (scope: Scope, sheet: SheetRow): Promise<Map<string, Las
     .filter((session) => session.state !== 'live' && (own ? session.startedAt < own.startedAt : true))
     .slice(0, SESSIONS_BACK);
   const items = await scope.all('sheetItems', { sheetId: earlier.map((session) => session.sheetId) });
-  const sets = await setsOf(scope, earlier.map((session) => session.id));
+  const sets = await setsOf(
+    scope,
+    earlier.map((session) => session.id),
+  );
   const found = new Map<string, LastTimeDto>();
   for (const session of earlier) {
     for (const item of items.filter((row) => row.sheetId === session.sheetId)) {

@@ -33,9 +33,7 @@ const propose = async (scope: Scope, context: Context, session: SessionRow) => {
 
 /** The latest settled decision per exercise. */
 const settled = async (scope: Scope, sessionId: string) =>
-  new Map(
-    (await scope.all('decisions', { sessionId }, { order: [['decidedAt', 'ASC']] })).map((row) => [row.itemId, row]),
-  );
+  new Map((await scope.all('decisions', { sessionId }, { order: [['decidedAt', 'ASC']] })).map((row) => [row.itemId, row]));
 
 /** A session's review: what is proposed, or what was settled and whether its sets changed since. */
 export const readReview = async (scope: Scope, context: Context, session: SessionRow): Promise<ReviewDto> => {
@@ -65,7 +63,10 @@ export const readReview = async (scope: Scope, context: Context, session: Sessio
 };
 
 const isSameInputs = (a: DecisionDto, b: DecisionDto): boolean => {
-  const key = (decision: DecisionDto) => decision.usedSets.map((set) => `${set.setId}@${set.revision}`).sort().join();
+  const key = (decision: DecisionDto) =>
+    decision.usedSets
+      .map((set) => `${set.setId}@${set.revision}`)
+      .sort()
+      .join();
   return key(a) === key(b);
 };
-

@@ -12,8 +12,10 @@ export interface Command {
 }
 
 /** Same path and same body: the same write. Key order doesn't matter to Zod's output, which is always the schema's. */
-export const fingerprintOf = (endpointId: string, params: object, body: object): string =>
-  createHash('sha256').update(JSON.stringify([endpointId, params, body])).digest('hex');
+const fingerprintOf = (endpointId: string, params: object, body: object): string =>
+  createHash('sha256')
+    .update(JSON.stringify([endpointId, params, body]))
+    .digest('hex');
 
 /**
  * Does a write once. A repeat of the command is answered with the stored reply; the same id with other contents is

@@ -3,7 +3,7 @@ import type { TrackRow } from '../db/models';
 import type { Scope } from '../db/scope';
 
 /** A stored track as the core reads it. */
-export const toTrack = (row: TrackRow): Track => ({
+const toTrack = (row: TrackRow): Track => ({
   slot: row.slot,
   variationId: row.variationId,
   method: row.method,

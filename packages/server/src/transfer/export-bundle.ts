@@ -24,10 +24,30 @@ export const exportBundle = async (context: Context, studioId: string): Promise<
       items: items.filter((item) => item.sheetId === sheet.id).map(({ studioId: __, sheetId: ___, ...item }) => item),
     })),
     sessions: (await scope.all('sessions', {}, byId)).map(toSession),
-    sets: (await scope.all('setRevisions', {}, { order: [['id', 'ASC'], ['revision', 'ASC']] })).map(toSetRecord),
-    tracks: (await scope.all('tracks', {}, { order: [['personId', 'ASC'], ['slot', 'ASC']] })).map(
-      ({ studioId: _, estimatorState: __, ...track }) => track,
-    ),
+    sets: (
+      await scope.all(
+        'setRevisions',
+        {},
+        {
+          order: [
+            ['id', 'ASC'],
+            ['revision', 'ASC'],
+          ],
+        },
+      )
+    ).map(toSetRecord),
+    tracks: (
+      await scope.all(
+        'tracks',
+        {},
+        {
+          order: [
+            ['personId', 'ASC'],
+            ['slot', 'ASC'],
+          ],
+        },
+      )
+    ).map(({ studioId: _, estimatorState: __, ...track }) => track),
     decisions: (await scope.all('decisions', {}, byId)).map(({ studioId: _, trainerId: __, ...decision }) => decision),
   };
 };

@@ -16,24 +16,35 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
   const { studio, trainers, kits, people, bookings, sheets, sessions, sets, tracks, decisions } = parsed.data;
   const createdAt = context.clock.now().toISOString();
   const [firstTrainer] = trainers;
-  if (!firstTrainer) throw new AppError('invalid-input', 'A studio needs a trainer.', [{ path: 'bundle.trainers', message: 'is empty' }]);
+  if (!firstTrainer)
+    throw new AppError('invalid-input', 'A studio needs a trainer.', [{ path: 'bundle.trainers', message: 'is empty' }]);
   await context.db.write(studio.id, async (scope, transaction) => {
     await context.db.models.studios.create({ ...studio, version: 1, createdAt }, { transaction });
-    await scope.insertAll('trainers', trainers.map((trainer) => ({ ...trainer, passwordHash: null, createdAt })));
+    await scope.insertAll(
+      'trainers',
+      trainers.map((trainer) => ({ ...trainer, passwordHash: null, createdAt })),
+    );
     await scope.insertAll('kits', kits);
     const inChunks = async <Row>(rows: readonly Row[], put: (chunk: readonly Row[]) => Promise<void>) => {
       for (let at = 0; at < rows.length; at += CHUNK) await put(rows.slice(at, at + CHUNK));
     };
     await inChunks(people, (rows) => scope.insertAll('people', rows));
     await inChunks(bookings, (rows) => scope.insertAll('bookings', rows));
-    await inChunks(sheets.map(({ items: _, ...sheet }) => sheet), (rows) => scope.insertAll('sheets', rows));
+    await inChunks(
+      sheets.map(({ items: _, ...sheet }) => sheet),
+      (rows) => scope.insertAll('sheets', rows),
+    );
     const items = sheets.flatMap((sheet) => sheet.items.map((item) => ({ ...item, sheetId: sheet.id })));
     await inChunks(items, (rows) => scope.insertAll('sheetItems', rows));
     await inChunks(sessions, (rows) => scope.insertAll('sessions', rows));
     await inChunks(sets, (rows) => scope.insertAll('setRevisions', rows));
-    await inChunks(tracks.map((track) => ({ ...track, estimatorState: null })), (rows) => scope.insertAll('tracks', rows));
-    await inChunks(decisions.map((decision) => ({ ...decision, trainerId: firstTrainer.id })), (rows) =>
-      scope.insertAll('decisions', rows),
+    await inChunks(
+      tracks.map((track) => ({ ...track, estimatorState: null })),
+      (rows) => scope.insertAll('tracks', rows),
+    );
+    await inChunks(
+      decisions.map((decision) => ({ ...decision, trainerId: firstTrainer.id })),
+      (rows) => scope.insertAll('decisions', rows),
     );
   });
 };

@@ -1,5 +1,4 @@
-import type { BodyOf } from '@drubo/contracts';
-import type { WriteId } from '@drubo/contracts';
+import type { BodyOf, WriteId } from '@drubo/contracts';
 import { callEndpoint } from '../api';
 import { openCommandStore } from './store';
 import type { QueueWorld } from './queue';

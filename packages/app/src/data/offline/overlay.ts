@@ -23,7 +23,9 @@ export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredComm
     return {
       ...shown,
       version: Math.max(shown.version, version + 1),
-      items: shown.items.map((item) => (item.id === params['itemId'] ? { ...item, dose, edited: !isSameDose(dose, item.proposed) } : item)),
+      items: shown.items.map((item) =>
+        item.id === params['itemId'] ? { ...item, dose, edited: !isSameDose(dose, item.proposed) } : item,
+      ),
     };
   }, sheet);
 };

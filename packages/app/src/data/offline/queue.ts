@@ -16,10 +16,7 @@ export interface QueueWorld {
 }
 
 /** What becomes of one write. */
-export type Outcome =
-  | { status: 'done'; reply: unknown }
-  | { status: 'refused'; error: ErrorReply }
-  | { status: 'waiting' };
+export type Outcome = { status: 'done'; reply: unknown } | { status: 'refused'; error: ErrorReply } | { status: 'waiting' };
 
 /** Retry after this long, doubling up to the most. */
 const RETRY_MS = { first: 1_000, most: 20_000 } as const;

@@ -55,8 +55,7 @@ export const openCommandStore = async (name = 'drubo-commands'): Promise<Command
       await tx.done;
       return command;
     },
-    all: async (owner) =>
-      (await db.getAllFromIndex('commands', 'owner', owner)).sort((a, b) => a.deviceSeq - b.deviceSeq),
+    all: async (owner) => (await db.getAllFromIndex('commands', 'owner', owner)).sort((a, b) => a.deviceSeq - b.deviceSeq),
     update: async (id, change) => {
       const tx = db.transaction('commands', 'readwrite', strict);
       const command = await tx.store.get(id);

@@ -56,7 +56,13 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
           <Txt kind="small">{findVariation(builtInCatalogue, variationId)?.name ?? variationId}</Txt>
         </View>
       ))}
-      <Actions sheet={nextSheet} liveSessionId={liveSessionId} doneSessionId={doneSessionId} name={person.name} isToday={isToday} />
+      <Actions
+        sheet={nextSheet}
+        liveSessionId={liveSessionId}
+        doneSessionId={doneSessionId}
+        name={person.name}
+        isToday={isToday}
+      />
     </Card>
   );
 };
@@ -76,20 +82,29 @@ const Actions = ({
 }) => {
   const router = useRouter();
   const { start, isReady } = useStart();
-  const look = sheet && (
-    <Button grow label="Sheet" says={`Sheet of ${name}`} onPress={() => router.push(`/sheet/${sheet.id}`)} />
-  );
+  const look = sheet && <Button grow label="Sheet" says={`Sheet of ${name}`} onPress={() => router.push(`/sheet/${sheet.id}`)} />;
   if (liveSessionId) {
     return (
       <View style={styles.actions}>
-        <Button grow look="main" label="Go on" says={`Go on with ${name}`} onPress={() => router.push(`/live/${liveSessionId}`)} />
+        <Button
+          grow
+          look="main"
+          label="Go on"
+          says={`Go on with ${name}`}
+          onPress={() => router.push(`/live/${liveSessionId}`)}
+        />
       </View>
     );
   }
   if (doneSessionId) {
     return (
       <View style={styles.actions}>
-        <Button grow label="Done: look at it" says={`Session of ${name}`} onPress={() => router.push(`/review/${doneSessionId}`)} />
+        <Button
+          grow
+          label="Done: look at it"
+          says={`Session of ${name}`}
+          onPress={() => router.push(`/review/${doneSessionId}`)}
+        />
       </View>
     );
   }

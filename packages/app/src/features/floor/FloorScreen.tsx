@@ -40,7 +40,10 @@ export const FloorScreen = () => {
         {({ entries, otherLive, toReview }) => (
           <>
             {entries.length === 0 && (
-              <Empty title="Nobody is booked" text="Book somebody from their page, or start their sheet from there without a booking.">
+              <Empty
+                title="Nobody is booked"
+                text="Book somebody from their page, or start their sheet from there without a booking."
+              >
                 <Button label="Go to People" onPress={() => router.push('/people')} />
               </Empty>
             )}

@@ -1,7 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { SessionLineDto } from '@drubo/contracts';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
@@ -18,7 +17,11 @@ export const SessionLine = ({ line, action, nameless = false }: { line: SessionL
       <View style={styles.text}>
         <Txt kind="bold">{nameless ? day : personName}</Txt>
         <Txt kind="small" tone="quiet">
-          {[nameless ? null : day, `${setsDone} ${setsDone === 1 ? 'set' : 'sets'}`, session.effort === null ? null : `effort ${session.effort} of 10`]
+          {[
+            nameless ? null : day,
+            `${setsDone} ${setsDone === 1 ? 'set' : 'sets'}`,
+            session.effort === null ? null : `effort ${session.effort} of 10`,
+          ]
             .filter(Boolean)
             .join(' · ')}
         </Txt>

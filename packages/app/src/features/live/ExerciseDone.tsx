@@ -14,7 +14,8 @@ export const ExerciseDone = ({ live, detail }: { live: Live; detail: SessionDeta
   return (
     <View style={styles.box}>
       <Txt tone="quiet">
-        {open ? 'All sets of this exercise are logged.' : 'Every set is logged. Finish the session to see what it decides.'} Tap a set above to change it, or + for one more.
+        {open ? 'All sets of this exercise are logged.' : 'Every set is logged. Finish the session to see what it decides.'} Tap a
+        set above to change it, or + for one more.
       </Txt>
       {open && <Button look="main" size="live" label={`Next: ${open.variation.name}`} onPress={() => live.goTo(open.item.id)} />}
       <SessionButtons live={live} exercise={exercise} detail={detail} ending="planned" />

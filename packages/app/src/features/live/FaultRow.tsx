@@ -33,7 +33,13 @@ export const FaultRow = ({
       label="not clean"
       tone="clay"
       chosen={isUnclean(pad)}
-      onPress={() => onChange(isUnclean(pad) ? { isUnclean: false, faults: pad.faults.filter(({ severity }) => severity === 'note') } : { isUnclean: true })}
+      onPress={() =>
+        onChange(
+          isUnclean(pad)
+            ? { isUnclean: false, faults: pad.faults.filter(({ severity }) => severity === 'note') }
+            : { isUnclean: true },
+        )
+      }
     />
     <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={styles.faults}>
       {exercise.variation.faults.map((id) => {

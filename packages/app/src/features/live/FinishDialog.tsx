@@ -56,7 +56,13 @@ export const FinishDialog = ({
           ))}
         </View>
       </View>
-      <Field label="Note" multiline value={note} onChangeText={setNote} error={isTooLong ? `must have at most ${NOTE_MAX} letters` : undefined} />
+      <Field
+        label="Note"
+        multiline
+        value={note}
+        onChangeText={setNote}
+        error={isTooLong ? `must have at most ${NOTE_MAX} letters` : undefined}
+      />
     </Modal>
   );
 };

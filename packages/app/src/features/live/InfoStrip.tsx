@@ -46,7 +46,8 @@ export const InfoStrip = ({ live, exercise, sets }: { live: Live; exercise: Exer
   const last = lastLogged(sets);
   const from = live.exercises.find(({ item }) => item.id === last?.itemId);
   // Nobody rests after the last set of the session, and not while an earlier set is put right.
-  const isResting = last && from && !live.amended && live.place.skippedRestAfter !== last.id && live.exercises.some(({ isOpen }) => isOpen);
+  const isResting =
+    last && from && !live.amended && live.place.skippedRestAfter !== last.id && live.exercises.some(({ isOpen }) => isOpen);
   if (isResting) {
     return (
       <RestStrip
@@ -62,14 +63,23 @@ export const InfoStrip = ({ live, exercise, sets }: { live: Live; exercise: Exer
   return (
     <View style={[styles.strip, { borderColor: palette.hairline, backgroundColor: palette.card }]}>
       <Txt kind="small" tone="quiet" numberOfLines={2}>
-        {lastTime ? `Last time, ${lastTimeLine(lastTime, exercise.variation.stance)}` : `First time here. ${exercise.variation.cues.slice(0, 2).join('. ')}.`}
+        {lastTime
+          ? `Last time, ${lastTimeLine(lastTime, exercise.variation.stance)}`
+          : `First time here. ${exercise.variation.cues.slice(0, 2).join('. ')}.`}
       </Txt>
     </View>
   );
 };
 
 const styles = StyleSheet.create({
-  strip: { borderWidth: 1, borderRadius: RADIUS, paddingHorizontal: SPACE.m, paddingVertical: SPACE.s, minHeight: 56, justifyContent: 'center' },
+  strip: {
+    borderWidth: 1,
+    borderRadius: RADIUS,
+    paddingHorizontal: SPACE.m,
+    paddingVertical: SPACE.s,
+    minHeight: 56,
+    justifyContent: 'center',
+  },
   row: { flexDirection: 'row', alignItems: 'center' },
   grow: { flexGrow: 1, flexShrink: 1 },
 });

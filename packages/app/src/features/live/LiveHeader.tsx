@@ -24,11 +24,15 @@ export const LiveHeader = ({
   onStep(by: 1 | -1): void;
 }) => {
   const router = useRouter();
-  const gone = minutesBetween(startedAt, new Date(useNow(true)).toISOString());
+  const gone = minutesBetween(startedAt, new Date(useNow()).toISOString());
   const left = budgetMinutes - gone;
   return (
     <View style={styles.row}>
-      <IconButton icon="close" says="Leave; the session goes on" onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))} />
+      <IconButton
+        icon="close"
+        says="Leave; the session goes on"
+        onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}
+      />
       <View style={styles.name}>
         <Heading level={1} numberOfLines={1}>
           {name}

@@ -30,7 +30,10 @@ export const LivePage = ({ detail }: { detail: SessionDetailDto }) => {
   if (!exercise) return <Empty title="Nothing on this sheet" text="This session has no exercise. Go back and discard it." />;
   const at = exercises.indexOf(exercise);
   const figure = (
-    <View style={styles.figure} onLayout={({ nativeEvent: { layout } }) => setArea({ width: layout.width, height: layout.height })}>
+    <View
+      style={styles.figure}
+      onLayout={({ nativeEvent: { layout } }) => setArea({ width: layout.width, height: layout.height })}
+    >
       {area.width > 0 && (
         <MovingFigure
           key={exercise.item.id}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { SessionDetailDto } from '@drubo/contracts';
 import { loadsForVariation, nextDown, nextUp } from '@drubo/core';
-import { formatLoad } from '@drubo/core/explain';
+import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/core/explain';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Stepper } from '../../ui/Stepper';
@@ -39,7 +39,9 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
         <Stepper
           label="Load"
           size={TARGET.live}
-          value={formatLoad(pad.load)}
+          share={1.35}
+          value={formatPieces(pad.load)}
+          note={formatPieceTypes(pad.load)}
           onDown={lighter ? () => live.change({ load: lighter }) : null}
           onUp={heavier ? () => live.change({ load: heavier }) : null}
         />

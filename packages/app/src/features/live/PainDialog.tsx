@@ -52,7 +52,8 @@ export const PainDialog = ({
       </View>
       {advice ? <ReasonList reasons={[advice]} /> : null}
       <Txt kind="small" tone="quiet">
-        Sharp, catching or radiating pain, or a joint that swells, gives way or locks: stop, and have it looked at. Drubo does not diagnose.
+        Sharp, catching or radiating pain, or a joint that swells, gives way or locks: stop, and have it looked at. Drubo does not
+        diagnose.
       </Txt>
     </Modal>
   );

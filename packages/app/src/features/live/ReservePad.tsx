@@ -7,7 +7,15 @@ import { RESERVE_CAP } from './pad';
 const SCALE = Array.from({ length: RESERVE_CAP + 1 }, (_, at) => at);
 
 /** Reps in reserve, 0 to 5 and more. Nothing is chosen until somebody says it; a second tap takes it back. */
-export const ReservePad = ({ value, target, onChange }: { value: number | null; target: number; onChange(value: number | null): void }) => (
+export const ReservePad = ({
+  value,
+  target,
+  onChange,
+}: {
+  value: number | null;
+  target: number;
+  onChange(value: number | null): void;
+}) => (
   <View role="radiogroup" aria-label="Reps in reserve" style={styles.box}>
     <Txt kind="small" tone="quiet">
       In reserve · aim for {target} · {value === null ? 'not asked' : `${value}${value === RESERVE_CAP ? ' or more' : ''} said`}

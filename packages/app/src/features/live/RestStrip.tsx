@@ -22,7 +22,7 @@ export const RestStrip = ({
   onUndo(): void;
 }) => {
   const palette = usePalette();
-  const now = useNow(true);
+  const now = useNow();
   const passed = Math.max(0, (now - Date.parse(loggedAt)) / 1000);
   const left = restSeconds - passed;
   const isRested = left <= 0;
@@ -41,11 +41,21 @@ export const RestStrip = ({
           {what}
         </Txt>
         <View aria-hidden style={[styles.track, { backgroundColor: palette.hairline }]}>
-          <View style={[styles.fill, { backgroundColor: palette.moss, width: `${Math.min(1, passed / Math.max(1, restSeconds)) * 100}%` }]} />
+          <View
+            style={[
+              styles.fill,
+              { backgroundColor: palette.moss, width: `${Math.min(1, passed / Math.max(1, restSeconds)) * 100}%` },
+            ]}
+          />
         </View>
       </View>
       <Button look="quiet" label="Undo" says="Undo the last set" onPress={onUndo} />
-      <Button look="quiet" label={isRested ? 'Hide' : 'Skip'} says={isRested ? 'Hide the rest' : 'Skip the rest'} onPress={onSkip} />
+      <Button
+        look="quiet"
+        label={isRested ? 'Hide' : 'Skip'}
+        says={isRested ? 'Hide the rest' : 'Skip the rest'}
+        onPress={onSkip}
+      />
     </View>
   );
 };

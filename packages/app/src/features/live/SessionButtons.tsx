@@ -34,7 +34,11 @@ export const SessionButtons = ({
   const { done, planned } = countRows(live.exercises);
 
   const finish = async (result: { effort: number | null; note: string }) => {
-    await live.setSession({ endpointId: 'finishSession', params: { sessionId }, body: { finishedAt: new Date().toISOString(), ...result } });
+    await live.setSession({
+      endpointId: 'finishSession',
+      params: { sessionId },
+      body: { finishedAt: new Date().toISOString(), ...result },
+    });
     forgetPlace(sessionId);
     router.replace(`/review/${sessionId}`);
   };

@@ -9,7 +9,15 @@ import { WhyDot } from '../../ui/Why';
 import type { Exercise } from './progress';
 
 /** What is asked of this set: which one, which leg, reps, load, reserve, and why that load. */
-export const TargetLine = ({ exercise, slot, amended }: { exercise: Exercise; slot: SetSlot | undefined; amended: SetRecordDto | null }) => {
+export const TargetLine = ({
+  exercise,
+  slot,
+  amended,
+}: {
+  exercise: Exercise;
+  slot: SetSlot | undefined;
+  amended: SetRecordDto | null;
+}) => {
   const { item, variation } = exercise;
   const { dose } = item;
   const setCount = Math.max(...exercise.rows.map((row) => row.slot.setIndex)) + 1;
@@ -29,7 +37,8 @@ export const TargetLine = ({ exercise, slot, amended }: { exercise: Exercise; sl
           {where}
         </Txt>
         <Txt kind="label">
-          {formatReps(dose)} reps{variation.stance === 'one-leg' ? ' a side' : ''} · {formatLoad(dose.load)} · {dose.reserve} in reserve
+          {formatReps(dose)} reps{variation.stance === 'one-leg' ? ' a side' : ''} · {formatLoad(dose.load)} · {dose.reserve} in
+          reserve
         </Txt>
       </View>
       <WhyDot about={`${variation.name}, load`} reasons={item.why.load} />

@@ -20,7 +20,7 @@ export interface Pad {
 export const RESERVE_CAP = 5;
 
 /** The reps a set is planned for: the top of the range in force. */
-export const plannedReps = (item: SheetItemDto): number => repsTop(item.dose);
+const plannedReps = (item: SheetItemDto): number => repsTop(item.dose);
 
 /** The load a set was done with, as a load of the exercise. */
 const loadOf = (set: SetRecordDto, item: SheetItemDto): Load => ({

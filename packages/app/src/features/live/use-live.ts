@@ -17,11 +17,16 @@ export const useLive = (detail: SessionDetailDto) => {
   const { session } = detail;
   const writer = useWriter();
   const [place, setPlaceState] = useState<Place>(() => readPlace(session.id));
-  const [lastTapAt, setLastTapAt] = useState(0);
+  const [isSettling, setSettling] = useState(false);
   const [countedFrom, setCountedFrom] = useState<number | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const setPlace = (change: Partial<Place>) => setPlaceState((before) => ({ ...before, ...change }));
   useEffect(() => keepPlace(session.id, place), [session.id, place]);
+  useEffect(() => {
+    if (!isSettling) return;
+    const timer = setTimeout(() => setSettling(false), DOUBLE_TAP_MS);
+    return () => clearTimeout(timer);
+  }, [isSettling]);
 
   const exercises = exercisesOf(detail, place.extraSets);
   const exercise = currentExercise(exercises, place.itemId);
@@ -31,7 +36,12 @@ export const useLive = (detail: SessionDetailDto) => {
     place.pad ?? (exercise && (amended ? padOf(amended, exercise.item) : freshPad(exercise.item, exercise.done)));
 
   const send = (setId: string, body: ReturnType<typeof setBodyOf>) =>
-    writer.log({ endpointId: 'logSet', params: { sessionId: session.id, setId }, body, aggregate: sheetAggregate(session.sheetId) });
+    writer.log({
+      endpointId: 'logSet',
+      params: { sessionId: session.id, setId },
+      body,
+      aggregate: sheetAggregate(session.sheetId),
+    });
 
   /** Whether a write is safe on this device. When it is not, the pad stays as it is and the trainer is told. */
   const isKept = async (write: () => Promise<void>): Promise<boolean> => {
@@ -40,16 +50,18 @@ export const useLive = (detail: SessionDetailDto) => {
       setProblem(null);
       return true;
     } catch (error) {
-      setProblem(`Not logged: this device could not keep it (${error instanceof Error ? error.message : 'storage failed'}). Try again.`);
+      setProblem(
+        `Not logged: this device could not keep it (${error instanceof Error ? error.message : 'storage failed'}). Try again.`,
+      );
       return false;
     }
   };
 
   /** Logs or amends the set at hand, then stands at the next one. `change` is laid over the pad first. */
   const log = async (change: Partial<Pad> = {}): Promise<void> => {
+    if (!exercise || !slot || !pad || isSettling) return;
     const now = Date.now();
-    if (!exercise || !slot || !pad || now - lastTapAt < DOUBLE_TAP_MS) return;
-    setLastTapAt(now);
+    setSettling(true);
     const previous = exercise.done.at(-1);
     const rest = countedFrom !== null && previous ? (countedFrom - Date.parse(previous.loggedAt)) / 1000 : -1;
     const body = setBodyOf({ ...pad, ...change }, exercise.item, slot, {
@@ -78,7 +90,7 @@ export const useLive = (detail: SessionDetailDto) => {
     amended,
     place,
     problem,
-    isReady: writer.isReady,
+    isReady: writer.isReady && !isSettling,
     log,
     stopForPain,
     change: (change: Partial<Pad>) => pad && setPlace({ pad: { ...pad, ...change } }),

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { GOAL_DOSES } from '@drubo/core';
-import { formatTempo } from '@drubo/core';
+import { GOAL_DOSES, formatTempo } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
 import { explainBasis, FAMILY_LABELS, FAULT_LABELS, POSITION_LABELS } from '@drubo/core/explain';
 import { Figure } from '../../figures/Figure';

@@ -14,7 +14,9 @@ export const MovesScreen = () => {
   const moves = FAMILIES.flatMap((family) => byFamily(builtInCatalogue, family));
   return (
     <Screen title="Moves" beside="Squat, lunge, hinge and bridge">
-      <View style={isWide ? { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m, alignItems: 'flex-start' } : { gap: SPACE.m }}>
+      <View
+        style={isWide ? { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m, alignItems: 'flex-start' } : { gap: SPACE.m }}
+      >
         {moves.map((variation) => (
           <View key={variation.id} style={isWide ? { width: '49%' } : undefined}>
             <MoveCard

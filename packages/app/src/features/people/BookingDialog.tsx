@@ -56,7 +56,14 @@ export const BookingDialog = ({ person, onClose }: { person: PersonDto; onClose(
       }
     >
       <View style={{ flexDirection: 'row', gap: SPACE.m, flexWrap: 'wrap' }}>
-        <DateTimeField label="Date" type="date" value={date} min={today} onChange={setDate} error={isTried ? dateError : undefined} />
+        <DateTimeField
+          label="Date"
+          type="date"
+          value={date}
+          min={today}
+          onChange={setDate}
+          error={isTried ? dateError : undefined}
+        />
         <DateTimeField label="Time" type="time" value={time} onChange={setTime} error={isTried ? timeError : undefined} />
       </View>
       <Txt kind="small" tone="quiet">

@@ -47,7 +47,11 @@ export const Bookings = ({ person, bookings }: { person: PersonDto; bookings: re
           <Txt style={styles.grow}>
             {formatDay(booking.date)}, {booking.time}
           </Txt>
-          <IconButton icon="close" says={`Cancel ${formatDay(booking.date)}, ${booking.time}`} onPress={() => void cancel(booking)} />
+          <IconButton
+            icon="close"
+            says={`Cancel ${formatDay(booking.date)}, ${booking.time}`}
+            onPress={() => void cancel(booking)}
+          />
         </View>
       ))}
       {ahead.length > SHOWN && (

@@ -37,5 +37,5 @@ export const NextSheetCard = ({ sheet }: { sheet: SheetDto }) => {
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flexGrow: 1, flexShrink: 1 },
-  right: { textAlign: 'right', flexShrink: 1 },
+  right: { textAlign: 'right', flexShrink: 0 },
 });

@@ -34,6 +34,7 @@ export const PeopleScreen = () => {
       <Searchbar
         placeholder="Search by name"
         accessibilityLabel="Search by name"
+        placeholderTextColor={palette.quiet}
         value={search}
         onChangeText={setSearch}
         inputStyle={{ fontFamily: FONTS.text }}
@@ -48,9 +49,15 @@ export const PeopleScreen = () => {
           const found = matching(people, wanted);
           if (people.length === 0) {
             return isArchive ? (
-              <Empty title="Nobody is archived" text="Somebody who stops coming can be archived from their page; nothing is lost." />
+              <Empty
+                title="Nobody is archived"
+                text="Somebody who stops coming can be archived from their page; nothing is lost."
+              />
             ) : (
-              <Empty title="Nobody yet" text="Add the first person you train. A name, a goal and the minutes you have are enough.">
+              <Empty
+                title="Nobody yet"
+                text="Add the first person you train. A name, a goal and the minutes you have are enough."
+              >
                 <Button look="main" label="Add a person" onPress={() => router.push('/people/new')} />
               </Empty>
             );

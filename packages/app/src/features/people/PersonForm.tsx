@@ -54,7 +54,9 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;
       const [field] = error.reply.fields ?? [];
-      setError('root', { message: [error.reply.message, field && `${field.path.replace('body.', '')} ${field.message}.`].filter(Boolean).join(' ') });
+      setError('root', {
+        message: [error.reply.message, field && `${field.path.replace('body.', '')} ${field.message}.`].filter(Boolean).join(' '),
+      });
     }
   });
   const errors = formState.errors as Record<string, { message?: string } | undefined>;
@@ -74,7 +76,9 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
       <Controller
         control={control}
         name="trainingAge"
-        render={({ field }) => <Choices label="Trained with loads for" options={AGE_OPTIONS} value={field.value} onChange={field.onChange} />}
+        render={({ field }) => (
+          <Choices label="Trained with loads for" options={AGE_OPTIONS} value={field.value} onChange={field.onChange} />
+        )}
       />
       {errors['trainingAge'] && (
         <Txt kind="small" tone="clay" role="alert">
@@ -82,8 +86,22 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
         </Txt>
       )}
       <FormField control={control} name="minutes" label="Minutes for a session" unit="min" inputMode="numeric" />
-      <FormField control={control} name="mass" label="Body mass" unit={unit} inputMode="decimal" help="May stay empty: first loads then start at the lightest." />
-      <FormField control={control} name="height" label="Height" unit={lengthUnit(unit)} inputMode="decimal" help="May stay empty." />
+      <FormField
+        control={control}
+        name="mass"
+        label="Body mass"
+        unit={unit}
+        inputMode="decimal"
+        help="May stay empty: first loads then start at the lightest."
+      />
+      <FormField
+        control={control}
+        name="height"
+        label="Height"
+        unit={lengthUnit(unit)}
+        inputMode="decimal"
+        help="May stay empty."
+      />
       <FormField control={control} name="note" label="Note" multiline />
       {errors['root'] && (
         <Txt tone="clay" role="alert">

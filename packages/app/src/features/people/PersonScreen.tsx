@@ -31,7 +31,6 @@ const factsOf = ({ person }: PersonDetailDto, unit: MassUnit): string =>
         : `${formatNumber(cmToInches(person.heightCm), 1)} in`,
     GOAL_LABELS[person.goal].toLowerCase(),
     TRAINING_AGE_LABELS[person.trainingAge].toLowerCase(),
-    `${person.minutes} min`,
   ].join(' · ');
 
 /** One person: the next sheet first, then bookings, where things stand, what was done, and their details. */
@@ -78,7 +77,10 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
         <Card>
           <Heading>Last decided</Heading>
           {lastVerdicts.map(({ variationId, verdict }) => (
-            <View key={variationId} style={{ flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.s, flexWrap: 'wrap' }}>
+            <View
+              key={variationId}
+              style={{ flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.s, flexWrap: 'wrap' }}
+            >
               <Txt>{findVariation(builtInCatalogue, variationId)?.name ?? variationId}</Txt>
               <VerdictMark verdict={verdict} size="small" />
             </View>

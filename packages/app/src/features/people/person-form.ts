@@ -33,7 +33,12 @@ const readNumber = (text: string): number | null | undefined => {
 };
 
 /** A measure in the trainer's unit, kept in ours; the bounds are told in the trainer's. */
-const measure = (bounds: { min: number; max: number }, toOurs: (value: number) => number, toTheirs: (value: number) => number, unit: string) =>
+const measure = (
+  bounds: { min: number; max: number },
+  toOurs: (value: number) => number,
+  toTheirs: (value: number) => number,
+  unit: string,
+) =>
   z.string().transform((text, context) => {
     const typed = readNumber(text);
     if (typed === null) return null;
@@ -51,7 +56,10 @@ const minutes = z.string().transform((text, context) => {
   const parsed = personFields.minutes.safeParse(readNumber(text) ?? NaN);
   if (parsed.success) return parsed.data;
   const issue = parsed.error.issues[0];
-  context.addIssue({ code: 'custom', message: issue?.code === 'invalid_type' ? 'must be a whole number' : (issue?.message ?? '') });
+  context.addIssue({
+    code: 'custom',
+    message: issue?.code === 'invalid_type' ? 'must be a whole number' : (issue?.message ?? ''),
+  });
   return z.NEVER;
 });
 
@@ -60,7 +68,12 @@ export const personFormSchema = (unit: MassUnit) =>
   z
     .object({
       name: personFields.name,
-      mass: measure(PERSON_BOUNDS.massKg, (value) => toKg(value, unit), (kg) => fromKg(kg, unit), unit),
+      mass: measure(
+        PERSON_BOUNDS.massKg,
+        (value) => toKg(value, unit),
+        (kg) => fromKg(kg, unit),
+        unit,
+      ),
       height: measure(
         PERSON_BOUNDS.heightCm,
         (value) => lengthToCm(value, unit),

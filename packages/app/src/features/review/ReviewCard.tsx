@@ -58,7 +58,11 @@ export const ReviewCard = ({
         <Txt kind="bold">→ {after === before ? 'the same' : after}</Txt>
       </View>
       <SetMarks sets={sets} dose={from} />
-      <Txt>{explainAll(proposal.reasons).map(({ text }) => text).join(' ')}</Txt>
+      <Txt>
+        {explainAll(proposal.reasons)
+          .map(({ text }) => text)
+          .join(' ')}
+      </Txt>
       {edited && (
         <Txt kind="small" tone="saffron">
           Proposed: {VERDICT_LABELS[proposal.verdict]}, {short(proposal.dose, variation.stance)}

@@ -58,7 +58,12 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
     session.finishedAt ? `${minutesBetween(session.startedAt, session.finishedAt)} min` : null,
     session.effort === null ? 'effort not asked' : `effort ${session.effort} of 10`,
   ];
-  const label = session.state === 'reviewed' ? 'Decide again' : editedCount > 0 ? 'Save · make the next sheet' : 'Accept all · make the next sheet';
+  const label =
+    session.state === 'reviewed'
+      ? 'Decide again'
+      : editedCount > 0
+        ? 'Save · make the next sheet'
+        : 'Accept all · make the next sheet';
   return (
     <Screen
       title="Review"
@@ -66,7 +71,14 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
       back={`/people/${session.personId}`}
       footer={
         open ? (
-          <Button look="main" size="live" label={label} busy={isSending} disabled={!writer.isReady} onPress={() => void accept()} />
+          <Button
+            look="main"
+            size="live"
+            label={label}
+            busy={isSending}
+            disabled={!writer.isReady}
+            onPress={() => void accept()}
+          />
         ) : nextSheetId ? (
           <Button look="main" size="live" label="Open the next sheet" onPress={() => router.push(`/sheet/${nextSheetId}`)} />
         ) : null

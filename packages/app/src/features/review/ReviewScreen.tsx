@@ -11,7 +11,8 @@ export const ReviewScreen = () => {
   const { sessionId } = useLocalSearchParams<{ sessionId: string }>();
   const query = useEndpoint('getReview', { params: { sessionId } });
   const waiting = useCommands().filter(({ state, params }) => state === 'waiting' && params['sessionId'] === sessionId).length;
-  const isNotThere = query.error instanceof RefusedError && ['session-not-finished', 'not-found'].includes(query.error.reply.code);
+  const isNotThere =
+    query.error instanceof RefusedError && ['session-not-finished', 'not-found'].includes(query.error.reply.code);
   if (waiting > 0 && (!query.data || query.data.session.state === 'live')) {
     return (
       <Screen title="Review" back="/">
@@ -25,7 +26,10 @@ export const ReviewScreen = () => {
   if (isNotThere && !query.data) {
     return (
       <Screen title="Review" back="/">
-        <Empty title="Nothing to review" text="This session is still running, or it was never sent from the phone that logged it." />
+        <Empty
+          title="Nothing to review"
+          text="This session is still running, or it was never sent from the phone that logged it."
+        />
       </Screen>
     );
   }

@@ -36,7 +36,7 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
           <Figure
             variation={variation}
             depth={FIGURE_DEPTH[variation.startsAt]}
-            width={84}
+            width={76}
             height={84}
             loaded={dose.load.externalKg > 0}
           />
@@ -52,7 +52,7 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
               {formatSets(dose, variation.stance)} · {dose.reserve} in reserve
             </Txt>
             <Txt kind="small" tone="quiet">
-              Tempo {formatTempo(dose.tempo)} · rest {formatRest(dose.restSeconds)} min
+              Tempo {formatTempo(dose.tempo)} · rest {formatRest(dose.restSeconds)}
             </Txt>
           </View>
         </Pressable>
@@ -73,7 +73,7 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'flex-start' },
-  main: { flexDirection: 'row', gap: SPACE.m, flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+  main: { flexDirection: 'row', gap: SPACE.s, flexGrow: 1, flexShrink: 1, flexBasis: 0 },
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2 },
   name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   shrink: { flexShrink: 1 },

@@ -53,7 +53,10 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
         </Txt>
       </View>
       {sheet.items.length === 0 && (
-        <Empty title="Nothing on this sheet" text="Every exercise was left out. Bring one back below to have something to start with." />
+        <Empty
+          title="Nothing on this sheet"
+          text="Every exercise was left out. Bring one back below to have something to start with."
+        />
       )}
       <View style={isWide ? { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m } : { gap: SPACE.m }}>
         {sheet.items.map((item) => (

@@ -15,10 +15,7 @@ export const PlaceBar = ({ rail }: { rail: boolean }) => {
     <View
       role="navigation"
       aria-label="Places"
-      style={[
-        rail ? styles.rail : styles.bar,
-        { backgroundColor: palette.card, borderColor: palette.hairline },
-      ]}
+      style={[rail ? styles.rail : styles.bar, { backgroundColor: palette.card, borderColor: palette.hairline }]}
     >
       {rail && (
         <Txt kind="heading" tone="moss" style={styles.name}>

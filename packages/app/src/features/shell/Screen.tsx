@@ -33,7 +33,11 @@ export const Screen = ({
     <View role="main" style={[styles.fill, { backgroundColor: palette.ground }]}>
       <View style={styles.head}>
         {back !== undefined && (
-          <IconButton icon="back" says="Back" onPress={() => (router.canGoBack() ? router.back() : router.replace(back as '/'))} />
+          <IconButton
+            icon="back"
+            says="Back"
+            onPress={() => (router.canGoBack() ? router.back() : router.replace(back as '/'))}
+          />
         )}
         <View style={styles.titles}>
           <Heading level={1} kind="title" numberOfLines={1}>

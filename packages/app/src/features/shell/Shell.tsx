@@ -1,5 +1,6 @@
 import { Slot, usePathname } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { Portal } from 'react-native-paper';
 import { useOfflinePack } from '../../data/use-offline-pack';
 import { usePalette } from '../../theme/use-palette';
 import { PlaceBar } from './PlaceBar';
@@ -19,14 +20,17 @@ export const Shell = () => {
   const isLive = path.startsWith('/live/');
   return (
     <SnackProvider>
-      <View style={[styles.fill, { backgroundColor: palette.ground }, isWide && styles.beside]}>
-        {isWide && !isLive && <PlaceBar rail />}
-        <View style={styles.fill}>
-          <UpdatePrompt />
-          <Slot />
+      {/* Dialogs live below everything they may ask for: studio, queue, snacks. */}
+      <Portal.Host>
+        <View style={[styles.fill, { backgroundColor: palette.ground }, isWide && styles.beside]}>
+          {isWide && !isLive && <PlaceBar rail />}
+          <View style={styles.fill}>
+            <UpdatePrompt />
+            <Slot />
+          </View>
+          {!isWide && !WITHOUT_BAR.test(path) && <PlaceBar rail={false} />}
         </View>
-        {!isWide && !WITHOUT_BAR.test(path) && <PlaceBar rail={false} />}
-      </View>
+      </Portal.Host>
     </SnackProvider>
   );
 };

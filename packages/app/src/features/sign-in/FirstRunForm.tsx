@@ -36,12 +36,21 @@ export const FirstRunForm = () => {
       <Controller
         control={control}
         name="unit"
-        render={({ field }) => <Choices label="Weights are read in" options={UNITS} value={field.value} onChange={field.onChange} />}
+        render={({ field }) => (
+          <Choices label="Weights are read in" options={UNITS} value={field.value} onChange={field.onChange} />
+        )}
       />
       <FormField control={control} name="timeZone" label="Time zone" help="As in Europe/Oslo. Bookings are in this time." />
       <FormField control={control} name="trainerName" label="Your name" autoComplete="name" />
       <FormField control={control} name="loginName" label="Name you sign in with" autoComplete="username" />
-      <FormField control={control} name="password" label="Password" secureTextEntry autoComplete="new-password" help="At least 10 characters." />
+      <FormField
+        control={control}
+        name="password"
+        label="Password"
+        secureTextEntry
+        autoComplete="new-password"
+        help="At least 10 characters."
+      />
       {enter.error ? (
         <Txt tone="clay" role="alert">
           {enter.error.message}

@@ -18,8 +18,21 @@ export const SignInForm = () => {
   const submit = handleSubmit((values) => enter.mutate(values));
   return (
     <View style={{ gap: SPACE.m }}>
-      <FormField control={control} name="loginName" label="Name you sign in with" autoComplete="username" onSubmitEditing={() => void submit()} />
-      <FormField control={control} name="password" label="Password" secureTextEntry autoComplete="current-password" onSubmitEditing={() => void submit()} />
+      <FormField
+        control={control}
+        name="loginName"
+        label="Name you sign in with"
+        autoComplete="username"
+        onSubmitEditing={() => void submit()}
+      />
+      <FormField
+        control={control}
+        name="password"
+        label="Password"
+        secureTextEntry
+        autoComplete="current-password"
+        onSubmitEditing={() => void submit()}
+      />
       {enter.error ? (
         <Txt tone="clay" role="alert">
           {enter.error.message}

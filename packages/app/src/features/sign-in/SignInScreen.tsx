@@ -17,13 +17,22 @@ export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: bool
     <ScrollView role="main" contentContainerStyle={styles.page}>
       <View style={styles.column}>
         <Svg viewBox="0 0 240 90" width={240} height={90} aria-hidden>
-          <Path d="M6 80h60V56h60V32h60V10h48" stroke={palette.moss} strokeWidth={5} fill="none" strokeLinejoin="round" strokeLinecap="round" />
+          <Path
+            d="M6 80h60V56h60V32h60V10h48"
+            stroke={palette.moss}
+            strokeWidth={5}
+            fill="none"
+            strokeLinejoin="round"
+            strokeLinecap="round"
+          />
           <Circle cx={148} cy={12} r={8} stroke={palette.ink} strokeWidth={4} fill="none" />
         </Svg>
         <Heading level={1} kind="title" style={styles.name}>
           Drubo
         </Heading>
-        <Txt tone="quiet">Lower-body sessions, planned for one person at a time, coached on the floor, and decided from what was logged.</Txt>
+        <Txt tone="quiet">
+          Lower-body sessions, planned for one person at a time, coached on the floor, and decided from what was logged.
+        </Txt>
         {demo && (
           <Card edge="moss">
             <Txt>This server shows an invented studio with invented people.</Txt>

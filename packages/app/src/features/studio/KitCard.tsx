@@ -59,7 +59,9 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
           <View style={styles.loads}>
             {loadsForVariation(kit, variation).map((load) => (
               <View key={load.externalKg} style={[styles.load, { borderColor: palette.hairline }]}>
-                <Txt kind="small">{load.externalKg === 0 ? 'bodyweight' : formatMass(load.externalKg, unit).replace(` ${unit}`, '')}</Txt>
+                <Txt kind="small">
+                  {load.externalKg === 0 ? 'bodyweight' : formatMass(load.externalKg, unit).replace(` ${unit}`, '')}
+                </Txt>
               </View>
             ))}
           </View>

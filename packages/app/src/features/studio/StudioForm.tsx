@@ -46,7 +46,9 @@ export const StudioForm = ({ studio }: { studio: StudioDto }) => {
       <Controller
         control={control}
         name="unit"
-        render={({ field }) => <Choices label="Weights are read in" options={UNITS} value={field.value} onChange={field.onChange} />}
+        render={({ field }) => (
+          <Choices label="Weights are read in" options={UNITS} value={field.value} onChange={field.onChange} />
+        )}
       />
       <FormField control={control} name="timeZone" label="Time zone" help="As in Europe/Oslo. Bookings are in this time." />
       {formState.errors.root && (

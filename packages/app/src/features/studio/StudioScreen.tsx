@@ -61,7 +61,9 @@ export const StudioScreen = () => {
       <ExportCard />
       <Card>
         <Heading>Without a network</Heading>
-        <Txt>{problem ?? 'This device keeps the whole app, the next seven days of sheets, and everything you log until it is sent.'}</Txt>
+        <Txt>
+          {problem ?? 'This device keeps the whole app, the next seven days of sheets, and everything you log until it is sent.'}
+        </Txt>
       </Card>
       <SignOut />
     </Screen>

@@ -21,13 +21,7 @@ export const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.
  * The middle joint of a two-piece limb from `from` to `to`, bending to the left of that direction when `bend` is 1.
  * A limb reaching from hip down to ankle bends its knee forward with 1. Out of reach: undefined.
  */
-export const middleJoint = (
-  from: Point,
-  to: Point,
-  first: number,
-  second: number,
-  bend: 1 | -1,
-): Point | undefined => {
+export const middleJoint = (from: Point, to: Point, first: number, second: number, bend: 1 | -1): Point | undefined => {
   const reach = distance(from, to);
   if (reach === 0 || reach > first + second || reach < Math.abs(first - second)) return undefined;
   const along = (first ** 2 - second ** 2 + reach ** 2) / (2 * reach);

@@ -11,9 +11,7 @@ export type FootPlacement = { kind: 'flat'; heelX: number } | { kind: 'on-ball';
  * Arms: absolute angles from hanging straight down (positive forward), or hands held at a place on the trunk
  * (`along` from hip to shoulder, `front` of it; shares of height), elbows then hang.
  */
-export type Arms =
-  | { kind: 'angles'; upperDeg: number; forearmDeg: number }
-  | { kind: 'held'; along: number; front: number };
+export type Arms = { kind: 'angles'; upperDeg: number; forearmDeg: number } | { kind: 'held'; along: number; front: number };
 
 /**
  * One position of the body in the side view. All angles are degrees from vertical, positive forward.

@@ -25,13 +25,13 @@ export const gobletSquat = {
     implement: 'bell',
     nearFoot: { kind: 'flat', heelX: 0 },
     farFoot: { kind: 'flat', heelX: 0 },
-    top: { kind: 'standing', shankDeg: 2, thighDeg: 3, trunkDeg: 1, arms: { kind: 'held', along: 0.238, front: 0.1 } },
+    top: { kind: 'standing', shankDeg: 2, thighDeg: 3, trunkDeg: 1, arms: { kind: 'held', along: 0.27, front: 0.11 } },
     bottom: {
       kind: 'standing',
       shankDeg: 35,
       thighDeg: 90,
       trunkDeg: 34.7,
-      arms: { kind: 'held', along: 0.238, front: 0.1 },
+      arms: { kind: 'held', along: 0.27, front: 0.11 },
     },
   },
 } as const satisfies Variation;

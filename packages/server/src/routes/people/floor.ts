@@ -3,7 +3,4 @@ import { localDateOf } from '../../services/local-date';
 import { readFloor } from '../../services/read-person';
 
 export const getFloor: Handler<'getFloor'> = ({ query, caller }, context) =>
-  readFloor(
-    context.db.read(caller.studioId),
-    query.date ?? localDateOf(context.clock.now(), caller.timeZone),
-  );
+  readFloor(context.db.read(caller.studioId), query.date ?? localDateOf(context.clock.now(), caller.timeZone));

@@ -42,8 +42,7 @@ export const savePerson: Handler<'savePerson'> = ({ params, body, caller }, cont
     const row = { ...stored, ...fields, version: version + 1 };
     await scope.update('people', { ...fields, version: row.version }, { id });
     // Loads and reps follow goal, training age and body mass only while nothing has been decided from logs.
-    const isRefit =
-      stored.goal !== row.goal || stored.trainingAge !== row.trainingAge || stored.massKg !== row.massKg;
+    const isRefit = stored.goal !== row.goal || stored.trainingAge !== row.trainingAge || stored.massKg !== row.massKg;
     if (isRefit && (await openSheet(scope, id))?.state === 'next') await replanSheet(scope, context, row, caller.timeZone);
     return toPerson(row);
   });

@@ -1,0 +1,94 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './fixtures';
+import { livePage } from './pages/live';
+
+/** Source: WCAG 2.2 A and AA, checked by an independent rule engine. */
+const expectNoViolations = async (page: Page, where: string) => {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${where}: ${id} at ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`),
+  ).toEqual([]);
+};
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`every main view passes WCAG 2.2 AA in ${colorScheme}`, async ({ page, demo }) => {
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+    await page.goto(demo.url);
+    await expect(page.getByRole('button', { name: 'Open the demo studio' })).toBeVisible();
+    await expectNoViolations(page, 'sign-in');
+    await page.getByRole('button', { name: 'Open the demo studio' }).click();
+    await expect(page.getByRole('link', { name: 'Marit Sole' })).toBeVisible();
+    await expectNoViolations(page, 'floor');
+    for (const place of ['People', 'Moves', 'Studio']) {
+      await page.getByRole('link', { name: place }).click();
+      await expect(page.getByRole('heading', { name: place, level: 1 })).toBeVisible();
+      await expectNoViolations(page, place);
+    }
+    await page.getByRole('link', { name: 'People' }).click();
+    await page.getByRole('link', { name: /Yusra Feld/ }).click();
+    await expect(page.getByRole('heading', { name: 'Yusra Feld', level: 1 })).toBeVisible();
+    await expectNoViolations(page, 'person');
+    await page.getByRole('button', { name: 'Open the next sheet' }).click();
+    await expect(page.getByRole('heading', { name: 'Goblet squat' })).toBeVisible();
+    await expectNoViolations(page, 'sheet');
+    await page.getByRole('button', { name: /^Goblet squat: .*Change$/ }).click();
+    await expect(page.getByRole('button', { name: 'Load: more' })).toBeVisible();
+    await expectNoViolations(page, 'sheet, numbers of an exercise');
+    await page.getByRole('button', { name: 'Cancel' }).click();
+    await page.getByRole('button', { name: /^Start the session/ }).click();
+    await expect(livePage(page).log).toBeVisible();
+    await expectNoViolations(page, 'live');
+    await livePage(page).finish();
+    await expect(page.getByRole('button', { name: /make the next sheet/ })).toBeVisible();
+    await expectNoViolations(page, 'review');
+  });
+}
+
+test('the live screen fits a phone without scrolling, with targets a thumb can hit', async ({ trainer: page }) => {
+  await page.getByRole('button', { name: 'Start Odran Pell' }).click();
+  const { log } = livePage(page);
+  await expect(log).toBeEnabled();
+  for (const button of [log, page.getByRole('button', { name: 'Stop: pain' })]) await expect(button).toBeInViewport({ ratio: 1 });
+  const sizes = await page
+    .getByRole('button')
+    .or(page.getByRole('radio'))
+    .evaluateAll((all) =>
+      all.map(
+        (element) =>
+          ({ name: element.getAttribute('aria-label'), ...element.getBoundingClientRect().toJSON() }) as {
+            name: string;
+            width: number;
+            height: number;
+          },
+      ),
+    );
+  // Source: house rule: 48 px anywhere, 56 px for the primary targets (WCAG 2.2 AA asks 24).
+  expect(sizes.filter(({ width, height }) => width < 48 || height < 48)).toEqual([]);
+  expect((await log.boundingBox())?.height).toBeGreaterThanOrEqual(56);
+});
+
+test('a set is logged from the keyboard alone', async ({ trainer: page }) => {
+  await page.getByRole('button', { name: 'Start Nell Haverty' }).focus();
+  await page.keyboard.press('Enter');
+  const live = livePage(page);
+  await expect(live.log).toBeEnabled();
+  await live.log.focus();
+  await page.keyboard.press('Enter');
+  await expect(live.logged).toHaveCount(1);
+});
+
+test('a wide screen has the rail and the list beside the person', async ({ page, demo }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(demo.url);
+  await page.getByRole('button', { name: 'Open the demo studio' }).click();
+  await page.getByRole('link', { name: 'People' }).click();
+  await page.getByRole('link', { name: /Bastian Orre/ }).click();
+  await expect(page.getByRole('heading', { name: 'Bastian Orre', level: 1 })).toBeVisible();
+  await expect(page.getByLabel('Search by name')).toBeVisible();
+  const rail = await page.getByRole('navigation', { name: 'Places' }).boundingBox();
+  expect(rail?.x).toBe(0);
+  expect(rail?.height).toBeGreaterThan(700);
+});

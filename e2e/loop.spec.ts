@@ -1,0 +1,103 @@
+import { expect, test } from './fixtures';
+import { livePage } from './pages/live';
+
+test('a sheet, logged on a phone, decides the next one', async ({ trainer: page }) => {
+  // The sheet: four exercises, one of each family, every number with its why.
+  await page.getByRole('button', { name: 'Sheet of Nell Haverty' }).click();
+  for (const name of ['Goblet squat', 'Dumbbell Romanian deadlift', 'Split squat', 'Glute bridge']) {
+    await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Why: Goblet squat, load' }).click();
+  // Source: common practice: .15 of body mass for a novice; .15 × 74 = 11.1 kg, and the rack steps below are 10 and 12.
+  await expect(page.getByText('First guess: 0.15 × 74 kg body mass = 11.1 kg.')).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+
+  // Changed before starting; loads step along the kit.
+  await page.getByRole('button', { name: /^Goblet squat: 2 × 8–12 · 10 kg dumbbell/ }).click();
+  await page.getByRole('button', { name: 'Load: more' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText(/Changed by you\. Proposed: 2 × 8–12 · 10 kg dumbbell/)).toBeVisible();
+  await page.getByRole('button', { name: 'Start the session of Nell Haverty' }).click();
+
+  const live = livePage(page);
+  await expect(live.log).toHaveText('Log as planned · 12 × 12 kg bell');
+  await live.logSet();
+  await live.logSet({ reserve: '3' });
+  await expect(page.getByRole('heading', { name: 'Dumbbell Romanian deadlift' })).toBeVisible();
+
+  // An earlier set is put right.
+  await page.getByRole('button', { name: 'The exercise before' }).click();
+  await page.getByRole('button', { name: 'Set 1: 12 reps logged. Change it' }).click();
+  await live.fewerReps.click();
+  await live.log.click();
+  await expect(page.getByRole('button', { name: 'Set 1: 11 reps logged. Change it' })).toBeVisible();
+
+  // Reload in the middle: nothing lost, where we were, with what was on the pad.
+  await page.getByRole('button', { name: 'The next exercise' }).click();
+  await live.lighter.click();
+  await live.fewerReps.click();
+  await expect(live.log).toHaveText(/^Log set · 11 ×/);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Dumbbell Romanian deadlift' })).toBeVisible();
+  await expect(live.log).toHaveText(/^Log set · 11 ×/);
+
+  // Pain is asked for by hand, and advised on at once.
+  await page.getByRole('button', { name: 'Pain, not asked' }).click();
+  await page.getByRole('radio', { name: 'Pain 4 of 10' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('alert')).toContainText('Pain 4 of 10, above 2: one step easier.');
+  await live.logSet();
+  await live.logSet();
+  await expect(page.getByRole('heading', { name: 'Split squat' })).toBeVisible();
+  await expect(page.getByText('Set 1 of 2 · left leg')).toBeVisible();
+  for (let row = 0; row < 4; row += 1) await live.logSet();
+  for (let row = 0; row < 2; row += 1) await live.logSet({ reserve: '4' });
+  await expect(page.getByText('Every set is logged.')).toBeVisible();
+  await live.finish(6);
+
+  // The review: a verdict each, one change, the new dose, and why; accepted, one edited.
+  await expect(page.getByRole('heading', { name: 'Review', level: 1 })).toBeVisible();
+  await expect(page.getByText('Ease back')).toHaveCount(1);
+  await expect(page.getByText('Move up')).toHaveCount(2);
+  await expect(page.getByText('Lowest set 11 reps. All sets at 12 earns the next step.')).toBeVisible();
+  await page.getByRole('button', { name: 'Edit Split squat' }).click();
+  await page.getByRole('radio', { name: 'Same again' }).click();
+  await page.getByRole('button', { name: 'Use this' }).click();
+  await expect(page.getByText(/^Proposed: Move up/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save · make the next sheet' }).click();
+
+  // The next sheet shows last time beside this time.
+  await expect(page.getByText('Next sheet', { exact: true })).toBeVisible();
+  await expect(page.getByText(/^Last time, .*12 kg bell · 11, 12 reps · 3 in reserve at least$/)).toBeVisible();
+  await expect(page.getByText(/^Last time, .*12\/12, 12\/12 reps left\/right/)).toBeVisible();
+});
+
+test('a session can be discarded, asked first, and its sheet started again', async ({ trainer: page }) => {
+  await page.getByRole('button', { name: 'Start Nell Haverty' }).click();
+  const live = livePage(page);
+  await live.logSet();
+  await page.getByRole('button', { name: /^More/ }).click();
+  await page.getByRole('button', { name: 'Discard the session' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: /^More/ }).click();
+  await page.getByRole('button', { name: 'Discard the session' }).click();
+  await page.getByRole('button', { name: 'Discard', exact: true }).click();
+  await page.getByRole('button', { name: 'Start the session' }).click();
+  await expect(live.log).toBeVisible();
+  await expect(live.logged).toHaveCount(0);
+});
+
+test('pain above five stops the exercise; undo takes a set back', async ({ trainer: page }) => {
+  await page.getByRole('button', { name: 'Start Nell Haverty' }).click();
+  const live = livePage(page);
+  await live.logSet();
+  await page.getByRole('button', { name: 'Undo the last set' }).click();
+  await expect(live.logged).toHaveCount(0);
+  await page.getByRole('button', { name: 'Stop: pain' }).click();
+  await page.getByRole('radio', { name: 'Pain 7 of 10' }).click();
+  await expect(page.getByText('Pain 7 of 10, above 5: stop this exercise.').first()).toBeVisible();
+  await page.getByRole('button', { name: /ended by pain$/ }).click();
+  await expect(page.getByRole('heading', { name: 'Dumbbell Romanian deadlift' })).toBeVisible();
+  await live.finish();
+  await expect(page.getByText('Leave out')).toHaveCount(1);
+});

@@ -1,0 +1,32 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium, quiet: a closed network must not slow it down. */
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export default defineConfig({
+  testDir: '.',
+  globalSetup: './global-setup.ts',
+  outputDir: '../test-results',
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  retries: 0,
+  forbidOnly: true,
+  reporter: [['list'], ['json']],
+  use: {
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    locale: 'en-GB',
+    timezoneId: 'Europe/Oslo',
+    trace: 'retain-on-failure',
+    launchOptions: { executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium', args: FLAGS },
+  },
+});

@@ -1,0 +1,76 @@
+import { execFileSync, spawn } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const built = (name: 'E2E_WEB' | 'E2E_SERVER' | 'E2E_DEMO'): string => {
+  const path = process.env[name];
+  if (!path) throw new Error(`${name} is not set: run the tests with their configuration`);
+  return path;
+};
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo;
+      probe.close(() => resolve(port));
+    });
+  });
+
+/** A server of its own, as a user would start it: one port, its own data folder. */
+export interface OwnServer {
+  url: string;
+  /** Stops it; `SIGKILL` as if the power went. */
+  stop(signal?: NodeJS.Signals): Promise<void>;
+  start(): Promise<void>;
+  /** Stops it for good and deletes its data. */
+  remove(): Promise<void>;
+}
+
+/** Starts a server: an empty studio, or the demo. */
+export const startServer = async (mode: 'studio' | 'demo'): Promise<OwnServer> => {
+  const dataDir = mkdtempSync(join(tmpdir(), 'drubo-e2e-'));
+  const port = await freePort();
+  const url = `http://localhost:${port}`;
+  const env: NodeJS.ProcessEnv = {
+    ...process.env,
+    PORT: String(port),
+    DRUBO_DATA_DIR: dataDir,
+    DRUBO_MODE: mode,
+    DRUBO_WEB_DIR: built('E2E_WEB'),
+    LOG_LEVEL: 'error',
+  };
+  if (mode === 'demo') {
+    env['DRUBO_BUNDLE'] = join(dataDir, 'bundle.json');
+    execFileSync(process.execPath, [built('E2E_DEMO'), env['DRUBO_BUNDLE']]);
+  }
+  let child: ChildProcess | null = null;
+  const start = () =>
+    new Promise<void>((resolve, reject) => {
+      const started = spawn(process.execPath, [built('E2E_SERVER')], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+      child = started;
+      started.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+      started.stdout?.on('data', (chunk: Buffer) => chunk.toString().includes('Drubo is at') && resolve());
+    });
+  const stop = (signal: NodeJS.Signals = 'SIGTERM') =>
+    new Promise<void>((resolve) => {
+      if (!child || child.exitCode !== null || child.signalCode !== null) return resolve();
+      child.once('exit', () => resolve());
+      child.kill(signal);
+    });
+  await start();
+  return {
+    url,
+    start,
+    stop,
+    remove: async () => {
+      await stop();
+      rmSync(dataDir, { recursive: true });
+    },
+  };
+};

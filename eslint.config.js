@@ -1,0 +1,68 @@
+const expo = require('eslint-config-expo/flat');
+
+/** Expo's own rules, and a few of ours. */
+module.exports = [
+  {
+    ignores: [
+      '**/node_modules/**',
+      '**/dist/**',
+      '.cache/**',
+      '.drubo/**',
+      '**/.expo/**',
+      'test-results/**',
+      'playwright-report/**',
+    ],
+  },
+  ...expo,
+  {
+    files: ['**/*.{ts,tsx,mjs,js}'],
+    rules: {
+      'no-empty': ['error', { allowEmptyCatch: false }],
+      eqeqeq: ['error', 'always'],
+      'prefer-const': 'error',
+      // fast-check and zod are read as namespaces.
+      'import/no-named-as-default-member': 'off',
+    },
+  },
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_+$' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+    },
+  },
+  {
+    files: ['*.config.js', 'packages/app/*.js', 'tools/*.cjs'],
+    languageOptions: { globals: { __dirname: 'readonly', require: 'readonly', module: 'writable' } },
+  },
+  {
+    // Playwright hands its fixtures on with `use` and wants them destructured; nothing here is React or Expo.
+    files: ['e2e/**/*.ts'],
+    rules: { 'react-hooks/rules-of-hooks': 'off', 'no-empty-pattern': 'off', 'expo/no-dynamic-env-var': 'off' },
+  },
+  {
+    // One room for colours: everywhere else they come by their role.
+    files: ['packages/app/src/**/*.{ts,tsx}'],
+    ignores: ['packages/app/src/theme/**', '**/*.test.*'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'Literal[value=/^#[0-9a-fA-F]{3,8}$/]', message: 'Colours come from the palette.' },
+      ],
+    },
+  },
+  {
+    // The heart has no clock, no chance and no outside world of its own.
+    files: ['packages/core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process', 'setTimeout', 'setInterval', 'localStorage'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is given from outside.' },
+      ],
+    },
+  },
+];

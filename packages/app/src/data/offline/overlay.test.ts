@@ -1,0 +1,64 @@
+import { aDetail, aLoggedSet, aSheet, aStoredCommand, SESSION_ID } from '../../../tests/builders';
+import { sessionWithCommands, sheetOfSession, sheetWithCommands } from './overlay';
+import type { StoredCommand } from './types';
+
+const { id: _, sessionId: __, externalKg: ___, bodyMassKg: ____, ...said } = aLoggedSet();
+const logged = (over: object = {}, command: Partial<StoredCommand> = {}) =>
+  aStoredCommand({ body: { ...said, ...over }, ...command });
+const started = () =>
+  aStoredCommand({
+    endpointId: 'startSession',
+    params: { sessionId: SESSION_ID },
+    body: { startedAt: '2026-11-23T08:55:00.000Z' },
+  });
+
+describe('a session as this device knows it', () => {
+  it('starts from its sheet when the server never heard of it', () => {
+    const detail = sessionWithCommands(SESSION_ID, undefined, aSheet(), [started(), logged()]);
+    expect(detail?.session).toMatchObject({ state: 'live', personId: 'person-0001' });
+    expect(detail?.sets.map((set) => set.reps)).toEqual([10]);
+    expect(sessionWithCommands(SESSION_ID, undefined, aSheet(), [])).toBeUndefined();
+    expect(sheetOfSession('lamp-sheet-007-2')).toEqual({ sheetId: 'lamp-sheet-007', attempt: 2 });
+  });
+
+  it('lays unsent sets and amendments over what the server has', () => {
+    const detail = sessionWithCommands(SESSION_ID, aDetail([aLoggedSet({ reps: 8 })]), undefined, [logged({ reps: 9 })]);
+    expect(detail?.sets.map((set) => set.reps)).toEqual([9]);
+  });
+
+  it('an undone set is gone at once; a refused one does not show', () => {
+    const server = aDetail([aLoggedSet()]);
+    expect(sessionWithCommands(SESSION_ID, server, undefined, [logged({ removed: true })])?.sets).toEqual([]);
+    const refused = logged({ reps: 3 }, { state: 'needs-you' });
+    expect(sessionWithCommands(SESSION_ID, server, undefined, [refused])?.sets.map((set) => set.reps)).toEqual([10]);
+  });
+
+  it('an answer older than the last read does not bring back a set undone elsewhere', () => {
+    const answered = logged({}, { state: 'done', reply: aLoggedSet(), settledAt: 1_000 });
+    expect(sessionWithCommands(SESSION_ID, aDetail([]), undefined, [answered], 1_000_000)?.sets).toEqual([]);
+    expect(sessionWithCommands(SESSION_ID, aDetail([]), undefined, [answered], 1_100)?.sets).toHaveLength(1);
+  });
+
+  it('finishing and discarding show before they are sent', () => {
+    const end = (endpointId: 'finishSession' | 'discardSession') =>
+      sessionWithCommands(SESSION_ID, aDetail(), undefined, [
+        aStoredCommand({ endpointId, params: { sessionId: SESSION_ID }, body: { finishedAt: '2026-11-23T09:40:00.000Z' } }),
+      ])?.session;
+    expect(end('finishSession')).toMatchObject({ state: 'finished', finishedAt: '2026-11-23T09:40:00.000Z' });
+    expect(end('discardSession')?.state).toBe('discarded');
+  });
+});
+
+describe('a sheet with unsent edits', () => {
+  it('shows the edit and names the version the next one has to', () => {
+    const sheet = aSheet();
+    const [item] = sheet.items;
+    const dose = { ...item!.dose, sets: 5 };
+    const edit = (body: object) =>
+      aStoredCommand({ endpointId: 'editSheetItem', params: { sheetId: sheet.id, itemId: item!.id }, body: body as never });
+    const shown = sheetWithCommands(sheet, [edit({ version: 1, dose })]);
+    expect(shown).toMatchObject({ version: 2, items: [{ edited: true, dose: { sets: 5 } }, {}, {}, {}] });
+    const back = sheetWithCommands(sheet, [edit({ version: 1, dose }), edit({ version: 2, dose: item!.proposed })]);
+    expect([back.version, back.items[0]?.edited]).toEqual([3, false]);
+  });
+});

@@ -1,0 +1,184 @@
+import 'fake-indexeddb/auto';
+import { RefusedError, UnreachableError } from '../api';
+import { makeQueue } from './queue';
+import type { QueueWorld } from './queue';
+import { openCommandStore } from './store';
+import type { StoredCommand, WriteRequest } from './types';
+
+let count = 0;
+
+/** A world whose server answers as the test says, and whose clock stands still until it is moved. */
+const aWorld = async (send: (command: StoredCommand) => unknown, name = `queue-${(count += 1)}`) => {
+  const timers = new Set<() => void>();
+  let now = 1_000;
+  const sent: string[] = [];
+  const world: QueueWorld = {
+    store: await openCommandStore(name),
+    send: async (command) => {
+      sent.push(command.id);
+      return send(command);
+    },
+    now: () => now,
+    later: (work) => {
+      timers.add(work);
+      return () => timers.delete(work);
+    },
+    alone: (work) => work(),
+  };
+  const fireTimers = () => {
+    const due = [...timers];
+    timers.clear();
+    due.forEach((work) => work());
+  };
+  return { world, sent, name, fireTimers, pass: (ms: number) => (now += ms) };
+};
+
+const OWNER = 'studio/trainer';
+const write = (aggregate: string, sets = 3): WriteRequest =>
+  ({ endpointId: 'saveStudio', params: {}, body: { sets }, aggregate }) as unknown as WriteRequest;
+const statesOf = (commands: readonly StoredCommand[]) => commands.map((command) => command.state);
+const refusal = (status: number) => new RefusedError(status, { code: 'stale-version', message: 'changed elsewhere' });
+
+describe('the queue', () => {
+  it('sends what is queued, in order, and keeps the reply', async () => {
+    const { world, sent } = await aWorld(({ deviceSeq }) => ({ seq: deviceSeq }));
+    const queue = await makeQueue(OWNER, world);
+    const first = await queue.enqueue(write('a'));
+    const second = await queue.enqueue(write('a'));
+    await queue.flush();
+    expect(sent).toEqual([first.id, second.id]);
+    expect(second.deviceSeq).toBe(first.deviceSeq + 1);
+    expect(await queue.settled(second.id, 10)).toEqual({ status: 'done', reply: { seq: second.deviceSeq } });
+  });
+
+  it('keeps everything while nobody answers, over a reload, and sends it once each afterwards', async () => {
+    let isUp = false;
+    const answer = () => {
+      if (!isUp) throw new UnreachableError();
+      return {};
+    };
+    const { world, name, sent } = await aWorld(answer);
+    const before = await makeQueue(OWNER, world);
+    await before.enqueue(write('a'));
+    await before.enqueue(write('b'));
+    await before.flush();
+    expect(statesOf(before.commands())).toEqual(['waiting', 'waiting']);
+    before.stop();
+
+    isUp = true;
+    const reopened = await aWorld(answer, name);
+    const after = await makeQueue(OWNER, reopened.world);
+    expect(after.commands()).toHaveLength(2);
+    await Promise.all([after.flush(), after.flush()]);
+    expect(reopened.sent).toEqual([...new Set(reopened.sent)]);
+    expect(statesOf(after.commands())).toEqual(['done', 'done']);
+    expect(sent.length).toBeGreaterThan(0);
+  });
+
+  it('tries again by itself after a while', async () => {
+    let isUp = false;
+    const { world, fireTimers } = await aWorld(() => {
+      if (!isUp) throw new UnreachableError();
+      return {};
+    });
+    const queue = await makeQueue(OWNER, world);
+    const { id } = await queue.enqueue(write('a'));
+    await queue.flush();
+    isUp = true;
+    fireTimers();
+    expect(await queue.settled(id, 10)).toMatchObject({ status: 'done' });
+  });
+
+  it('a refusal needs the trainer and blocks no other line', async () => {
+    const { world } = await aWorld(({ aggregate }) => {
+      if (aggregate === 'bad') throw refusal(409);
+      return {};
+    });
+    const queue = await makeQueue(OWNER, world);
+    await queue.enqueue(write('bad'));
+    await queue.enqueue(write('good'));
+    await queue.flush();
+    expect(statesOf(queue.commands())).toEqual(['needs-you', 'done']);
+    expect(queue.commands()[0]?.error?.message).toBe('changed elsewhere');
+  });
+
+  it('one line waits for its own first write, other lines go on', async () => {
+    const { world, sent } = await aWorld(({ aggregate }) => {
+      if (aggregate === 'stuck') throw new UnreachableError();
+      return {};
+    });
+    const queue = await makeQueue(OWNER, world);
+    const [first] = [
+      await queue.enqueue(write('stuck')),
+      await queue.enqueue(write('stuck')),
+      await queue.enqueue(write('free')),
+    ];
+    await queue.flush();
+    expect(statesOf(queue.commands())).toEqual(['waiting', 'waiting', 'done']);
+    // The second of the stuck line was never tried before the first.
+    expect(sent.filter((id) => id !== first!.id)).toHaveLength(1);
+  });
+
+  it.each([401, 429])('a refusal that passes by itself (%d) keeps waiting', async (status) => {
+    const { world } = await aWorld(() => {
+      throw refusal(status);
+    });
+    const queue = await makeQueue(OWNER, world);
+    await queue.enqueue(write('a'));
+    await queue.flush();
+    expect(statesOf(queue.commands())).toEqual(['waiting']);
+  });
+
+  it('erased for good: nothing of that line stays on the device', async () => {
+    const { world } = await aWorld(() => {
+      throw refusal(410);
+    });
+    const queue = await makeQueue(OWNER, world);
+    await queue.enqueue(write('a'));
+    await queue.enqueue(write('a'));
+    await queue.flush();
+    expect(queue.commands()).toEqual([]);
+  });
+
+  it('another trainer on this device sees and sends nothing of it', async () => {
+    const { world, name } = await aWorld(() => {
+      throw new UnreachableError();
+    });
+    const mine = await makeQueue(OWNER, world);
+    await mine.enqueue(write('a'));
+    const { world: theirWorld, sent } = await aWorld(() => ({}), name);
+    const theirs = await makeQueue('studio/other', theirWorld);
+    await theirs.flush();
+    expect([theirs.commands(), sent]).toEqual([[], []]);
+  });
+
+  it('settled writes are forgotten after three days, waiting ones never', async () => {
+    let isUp = true;
+    const { world, name, pass } = await aWorld(() => {
+      if (!isUp) throw new UnreachableError();
+      return {};
+    });
+    const queue = await makeQueue(OWNER, world);
+    await queue.enqueue(write('a'));
+    await queue.flush();
+    isUp = false;
+    await queue.enqueue(write('a'));
+    await queue.flush();
+    queue.stop();
+    const later = await aWorld(() => ({}), name);
+    later.pass(3 * 86_400_000 + 2_000);
+    pass(0);
+    const reopened = await makeQueue(OWNER, later.world);
+    await reopened.refresh();
+    expect(statesOf(reopened.commands())).toEqual(['waiting']);
+  });
+
+  it('says it is still waiting when the server takes too long', async () => {
+    const { world, fireTimers } = await aWorld(() => new Promise(() => undefined));
+    const queue = await makeQueue(OWNER, world);
+    const { id } = await queue.enqueue(write('a'));
+    const outcome = queue.settled(id, 4_000);
+    fireTimers();
+    expect(await outcome).toEqual({ status: 'waiting' });
+  });
+});

@@ -1,0 +1,62 @@
+import 'fake-indexeddb/auto';
+import { QueryClient } from '@tanstack/react-query';
+import type { OfflinePackDto } from '@drubo/contracts';
+import { aDetail, aLoggedSet, aPerson, aSheet, aStoredCommand, SESSION_ID } from '../../tests/builders';
+import { applyReply } from './apply-reply';
+import { newId } from './ids';
+import { keyOf } from './keys';
+import { queryPersister } from './query-client';
+import { unpack } from './use-offline-pack';
+
+const sessionKey = keyOf('getSession', { params: { sessionId: SESSION_ID } });
+
+const aPack = (): OfflinePackDto => ({
+  madeAt: '2026-11-23T08:00:00.000Z',
+  people: [aPerson()],
+  floor: { date: '2026-11-23', entries: [], otherLive: [], toReview: [] },
+  persons: [{ person: aPerson(), nextSheet: aSheet(), liveSessionId: null, bookings: [], sessions: [], lastVerdicts: [] }],
+  sessions: [aDetail()],
+});
+
+describe('the reading cache', () => {
+  it('unpacks a week under the keys the screens ask for, and never over something newer', () => {
+    const client = new QueryClient();
+    client.setQueryData(keyOf('listPeople'), [], { updatedAt: 2_000 });
+    unpack(client, aPack(), 1_000);
+    expect(client.getQueryData(keyOf('getSheet', { params: { sheetId: 'sheet-0001' } }))).toMatchObject({
+      personName: 'Test Person',
+    });
+    expect(client.getQueryData(keyOf('getPerson', { params: { personId: 'person-0001' } }))).toBeDefined();
+    expect(client.getQueryData(sessionKey)).toBeDefined();
+    expect(client.getQueryData(keyOf('listPeople'))).toEqual([]);
+  });
+
+  it('a logged set replaces its older revision in the session that was read', () => {
+    const client = new QueryClient();
+    client.setQueryData(sessionKey, aDetail([aLoggedSet({ reps: 8 })]));
+    applyReply(client, aStoredCommand({ state: 'done', reply: aLoggedSet({ reps: 9, revision: 2 }) }));
+    expect(client.getQueryData<ReturnType<typeof aDetail>>(sessionKey)?.sets.map((set) => set.reps)).toEqual([9]);
+  });
+
+  it('an erased person leaves the device', () => {
+    const client = new QueryClient();
+    unpack(client, aPack(), 1_000);
+    const params = { personId: 'person-0001' };
+    applyReply(client, aStoredCommand({ endpointId: 'erasePerson', params, state: 'done', reply: { erased: true } }));
+    expect(client.getQueryData(keyOf('getPerson', { params }))).toBeUndefined();
+  });
+
+  it('survives a reload in IndexedDB', async () => {
+    const kept = { timestamp: 1, buster: '1', clientState: { mutations: [], queries: [] } };
+    await queryPersister().persistClient(kept);
+    expect(await queryPersister().restoreClient()).toEqual(kept);
+    await queryPersister().removeClient();
+    expect(await queryPersister().restoreClient()).toBeUndefined();
+  });
+});
+
+it('ids fit the contract and do not repeat', () => {
+  const ids = Array.from({ length: 200 }, newId);
+  expect(new Set(ids).size).toBe(200);
+  expect(ids.every((id) => /^[0-9a-f]{32}$/.test(id))).toBe(true);
+});

@@ -1,0 +1,134 @@
+import { endpoints } from '@drubo/contracts';
+import { aDetail, aLoggedSet, aSheet, SESSION_ID } from '../../../tests/builders';
+import {
+  endingOf,
+  freshPad,
+  isAsPlanned,
+  isUnclean,
+  markDangerous,
+  padOf,
+  removalOf,
+  setBodyOf,
+  setIdFor,
+  tapFault,
+} from './pad';
+import { forgetPlace, keepPlace, readPlace, START } from './place';
+import { countRows, currentExercise, exercisesOf, lastLogged } from './progress';
+
+const [squat, , lunge] = aSheet().items;
+const slot = { setIndex: 0, side: 'both' } as const;
+const measured = { loggedAt: '2026-11-23T09:00:00.000Z', restBeforeSeconds: null };
+const body = (pad: Parameters<typeof setBodyOf>[0]) => setBodyOf(pad, squat!, slot, measured);
+
+describe('the pad', () => {
+  const fresh = freshPad(squat!, []);
+
+  it('one tap logs the plan: reps and load as planned, reserve and pain unknown, clean', () => {
+    expect(isAsPlanned(fresh, squat!)).toBe(true);
+    expect(body(fresh)).toMatchObject({
+      reps: squat!.dose.repsHigh,
+      reserve: null,
+      reserveFrom: null,
+      jointPain: null,
+      clean: 'yes',
+      endedBy: 'planned',
+    });
+  });
+
+  it('what it sends is what the contract takes', () => {
+    const command = { id: 'command-1', deviceId: 'device-01', deviceSeq: 1 };
+    for (const sent of [body(fresh), removalOf(aLoggedSet())]) {
+      expect(endpoints.logSet.body.safeParse({ command, ...sent }).error).toBeUndefined();
+    }
+  });
+
+  it.each([
+    [{ reps: 7 }, 'choice'],
+    [{ reps: 7, endedBy: 'grip' as const }, 'grip'],
+    [{ reps: 15 }, 'planned'],
+  ])('%j ended by %s', (change, ending) => {
+    expect(endingOf({ ...fresh, ...change }, squat!)).toBe(ending);
+    expect(isAsPlanned({ ...fresh, ...change }, squat!)).toBe(false);
+  });
+
+  it('a fault is a note, then breaks the set, then is dangerous, then gone', () => {
+    // Source: house rule: clean means no fault above a note.
+    const steps = [fresh.faults];
+    for (let tap = 0; tap < 4; tap += 1) steps.push(tapFault(steps.at(-1)!, 'heels-lift'));
+    expect(steps.map((faults) => faults[0]?.severity)).toEqual([undefined, 'note', 'breaks', 'dangerous', undefined]);
+    expect(steps.map((faults) => isUnclean({ ...fresh, faults }))).toEqual([false, false, true, true, false]);
+    expect(markDangerous(steps[1]!, 'heels-lift')).toEqual([{ id: 'heels-lift', severity: 'dangerous' }]);
+  });
+
+  it('the next set starts from the load last used, not the planned one', () => {
+    const heavier = aLoggedSet({
+      externalKg: 28,
+      implements: [{ pieceId: 'k', type: 'kettlebell', value: 28, unit: 'kg', count: 1 }],
+    });
+    expect(freshPad(squat!, [heavier]).load.externalKg).toBe(28);
+  });
+
+  it('an amended set comes back as it was logged', () => {
+    const set = aLoggedSet({
+      reps: 9,
+      reserve: 0,
+      clean: 'no',
+      jointPain: 2,
+      endedBy: 'form',
+      faults: [{ id: 'wobble', severity: 'note' }],
+    });
+    expect(padOf(set, squat!)).toMatchObject({ reps: 9, reserve: 0, isUnclean: true, jointPain: 2, endedBy: 'form' });
+    expect(removalOf(set)).toMatchObject({ removed: true, reps: 9, loggedAt: set.loggedAt });
+  });
+
+  it('two phones logging one row arrive at one set', () => {
+    expect(setIdFor(SESSION_ID, squat!, slot)).toBe(`${SESSION_ID}-squat-0-both`);
+    expect(setIdFor(SESSION_ID, lunge!, { setIndex: 1, side: 'left' })).not.toBe(
+      setIdFor(SESSION_ID, lunge!, { setIndex: 1, side: 'right' }),
+    );
+  });
+});
+
+describe('standing in a session', () => {
+  it('has a row a set, two for one-sided work, and stands at the first open one', () => {
+    const exercises = exercisesOf(aDetail([aLoggedSet()]));
+    expect(exercises.map((exercise) => exercise.rows.length)).toEqual([2, 2, 4, 2]);
+    expect(currentExercise(exercises, null)?.next).toEqual({ setIndex: 1, side: 'both' });
+    expect(countRows(exercises)).toEqual({ done: 1, planned: 10 });
+    expect(currentExercise(exercises, 'item-bridge-1')?.item.slot).toBe('bridge');
+    expect(currentExercise([], null)).toBeUndefined();
+  });
+
+  it('an exercise that pain ended is passed over, though rows are left', () => {
+    const exercises = exercisesOf(aDetail([aLoggedSet({ endedBy: 'pain' })]));
+    expect([exercises[0]?.isOpen, currentExercise(exercises, null)?.item.slot]).toEqual([false, 'hinge']);
+  });
+
+  it('a set beyond the plan, asked for here or logged elsewhere, has its row', () => {
+    expect(exercisesOf(aDetail(), { 'item-squat-1': 1 })[0]?.rows).toHaveLength(3);
+    expect(exercisesOf(aDetail([aLoggedSet({ setIndex: 4 })]))[0]?.rows).toHaveLength(5);
+  });
+
+  it('rest is counted from the set logged last, whatever order they arrived in', () => {
+    const early = aLoggedSet({ id: 'set-early-1', loggedAt: '2026-11-23T09:00:00.000Z' });
+    const late = aLoggedSet({ id: 'set-late-01', loggedAt: '2026-11-23T09:02:00.000Z' });
+    expect(lastLogged([late, early])?.id).toBe('set-late-01');
+    expect(lastLogged([])).toBeUndefined();
+  });
+});
+
+describe('the place kept on the device', () => {
+  const place = { ...START, itemId: 'item-squat-1', slot, pad: freshPad(squat!, []) };
+
+  it('comes back after a reload and is forgotten when the session ends', () => {
+    keepPlace(SESSION_ID, place);
+    expect(readPlace(SESSION_ID)).toEqual(place);
+    forgetPlace(SESSION_ID);
+    expect(readPlace(SESSION_ID)).toEqual(START);
+  });
+
+  it('what cannot be read is the start, not a crash', () => {
+    keepPlace(SESSION_ID, { ...place, slot: { setIndex: -4, side: 'both' } });
+    expect(readPlace(SESSION_ID)).toEqual(START);
+  });
+});

@@ -1,0 +1,108 @@
+import type { PersonDto, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
+import { defaultKit, planSheet } from '@drubo/core';
+import { builtInCatalogue } from '@drubo/core/catalogue';
+import { aSet } from '@drubo/core/testing';
+import type { StoredCommand } from '../src/data/offline/types';
+
+/** The sheet a new novice gets, planned by the real code. */
+export const aSheet = (over: Partial<SheetDto> = {}): SheetDto => ({
+  id: 'sheet-0001',
+  personId: 'person-0001',
+  personName: 'Test Person',
+  personMinutes: 45,
+  personHeightCm: 170,
+  version: 1,
+  attempt: 0,
+  state: 'next',
+  minutes: 30,
+  items: planSheet({
+    person: { goal: 'build-muscle', trainingAge: 'novice', massKg: 70 },
+    tracks: [],
+    stage: { sessionsDone: 0, dayOfTraining: 0 },
+    kit: defaultKit('kg'),
+    catalogue: builtInCatalogue,
+  }).map(({ slot, variationId, method, dose, why }) => ({
+    id: `item-${slot}-1`,
+    slot,
+    variationId,
+    method,
+    proposed: dose,
+    dose,
+    edited: false,
+    why,
+    lastTime: null,
+  })),
+  leftOut: [],
+  kit: { id: 'kit-00001', name: 'Rack', pieces: [...defaultKit('kg').pieces] },
+  createdAt: '2026-11-23T08:00:00.000Z',
+  ...over,
+});
+
+export const SESSION_ID = 'sheet-0001-0';
+
+/** A set of the goblet squat of that sheet, as the server would have it. */
+export const aLoggedSet = (over: Partial<SetRecordDto> = {}): SetRecordDto => ({
+  ...aSet(),
+  id: `${SESSION_ID}-squat-0-both`,
+  sessionId: SESSION_ID,
+  itemId: 'item-squat-1',
+  faults: [],
+  deviceId: 'device-0001',
+  loggedAt: '2026-11-23T09:00:00.000Z',
+  ...over,
+});
+
+export const aDetail = (sets: SetRecordDto[] = [], over: Partial<SessionDetailDto['session']> = {}): SessionDetailDto => ({
+  session: {
+    id: SESSION_ID,
+    sheetId: 'sheet-0001',
+    personId: 'person-0001',
+    state: 'live',
+    date: '2026-11-23',
+    startedAt: '2026-11-23T08:55:00.000Z',
+    finishedAt: null,
+    effort: null,
+    note: '',
+    ...over,
+  },
+  sheet: aSheet({ state: 'started' }),
+  sets,
+});
+
+let seq = 0;
+
+/** A write as it lies in the queue. */
+export const aStoredCommand = (over: Partial<StoredCommand> = {}): StoredCommand => {
+  seq += 1;
+  return {
+    id: `command-${seq}`,
+    owner: 'studio/trainer',
+    aggregate: 'sheet:sheet-0001',
+    deviceId: 'device-0001',
+    deviceSeq: seq,
+    endpointId: 'logSet',
+    params: { sessionId: SESSION_ID, setId: `${SESSION_ID}-squat-0-both` },
+    body: {},
+    state: 'waiting',
+    reply: null,
+    error: null,
+    queuedAt: 0,
+    settledAt: null,
+    ...over,
+  };
+};
+
+export const aPerson = (over: Partial<PersonDto> = {}): PersonDto => ({
+  id: 'person-0001',
+  version: 3,
+  name: 'Test Person',
+  massKg: 68,
+  heightCm: 171,
+  goal: 'build-muscle',
+  trainingAge: 'novice',
+  minutes: 45,
+  note: '',
+  archivedAt: null,
+  createdAt: '2026-11-01T08:00:00.000Z',
+  ...over,
+});

@@ -1,0 +1,100 @@
+/** Rooms of core, lowest first. A room may use rooms below its own storey only. */
+const STOREYS = [
+  ['vocabulary'],
+  ['units'],
+  ['body', 'kit'],
+  ['catalogue', 'log'],
+  ['limits'],
+  ['dose'],
+  ['coaching', 'progression'],
+  ['composer'],
+];
+/** Rooms beside the stairs: wording may name what it words; builders may build anything. */
+const EXPLAIN_MAY_USE = ['vocabulary', 'units', 'kit', 'dose'];
+
+const room = (name) => `^packages/core/src/${name}/`;
+const rooms = (names) => `^packages/core/src/(${names.join('|')})/`;
+
+const coreRules = STOREYS.flatMap((names, storey) =>
+  names.map((name) => {
+    const below = STOREYS.slice(0, storey).flat();
+    return {
+      name: `core-${name}-looks-down-only`,
+      severity: 'error',
+      comment: `${name} may use: ${below.join(', ') || 'nothing'}`,
+      from: { path: room(name), pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/[^/]+/', pathNot: rooms([name, ...below]) },
+    };
+  }),
+);
+
+const packageRule = (name, from, to, comment) => ({ name, severity: 'error', comment, from: { path: from }, to: { path: to } });
+
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    ...coreRules,
+    {
+      name: 'core-explain-words-only',
+      severity: 'error',
+      from: { path: room('explain'), pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/[^/]+/', pathNot: rooms(['explain', ...EXPLAIN_MAY_USE]) },
+    },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      comment: 'core has no runtime dependency',
+      from: { path: '^packages/core/src/', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^packages/core/src/' },
+    },
+    {
+      name: 'rules-do-not-import-rules',
+      severity: 'error',
+      from: { path: '^packages/core/src/progression/(questions|methods)/([^/]+)\\.ts$' },
+      to: { path: '^packages/core/src/progression/(questions|methods)/', pathNot: '^packages/core/src/progression/$1/$2' },
+    },
+    packageRule('contracts-on-core-only', '^packages/contracts/', '^packages/(server|app|demo)/', 'core ← contracts'),
+    {
+      name: 'contracts-take-words-from-core',
+      severity: 'error',
+      comment: 'the wire format takes vocabulary and types from core, never its maths',
+      from: { path: '^packages/contracts/src/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/', pathNot: '^packages/core/src/vocabulary/', dependencyTypesNot: ['type-only'] },
+    },
+    packageRule('demo-on-contracts', '^packages/demo/', '^packages/(server|app)/', 'demo writes a bundle, nothing more'),
+    packageRule('server-not-on-app', '^packages/server/', '^packages/(app|demo)/', 'nobody imports app'),
+    packageRule('app-not-on-server', '^packages/app/', '^packages/(server|demo)/', 'nobody imports server'),
+    packageRule('e2e-speaks-http', '^e2e/', '^packages/', 'browser tests know no code of ours'),
+    packageRule(
+      'services-know-no-http',
+      '^packages/server/src/services/',
+      '^packages/server/src/(http|routes)/',
+      'use cases without express',
+    ),
+    packageRule(
+      'ui-knows-no-feature-but-the-studio',
+      '^packages/app/src/(ui|charts|figures|theme)/',
+      '^packages/app/src/features/(?!shell/StudioContext)',
+      '',
+    ),
+    packageRule('data-knows-no-screen', '^packages/app/src/data/', '^packages/app/src/(features|ui|charts|figures|app)/', ''),
+    {
+      name: 'testing-for-tests-only',
+      severity: 'error',
+      from: { pathNot: '(\\.test\\.tsx?$|/tests/|^packages/core/src/testing/)' },
+      to: { path: '^packages/core/src/testing/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(node_modules/(?!@drubo))|/dist/|/\\.expo/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.json'],
+    },
+  },
+};

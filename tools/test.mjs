@@ -1,0 +1,30 @@
+import { mkdirSync } from 'node:fs';
+import { buildDemo, buildServer } from './lib/build-server.mjs';
+import { buildWeb } from './lib/build-web.mjs';
+import { CHECKS } from './lib/checks.mjs';
+import { ensureChromium } from './lib/chromium.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { CACHE } from './lib/paths.mjs';
+
+/** `npm test`: all its own set-up, then every check, then one line with the counts. */
+const started = Date.now();
+mkdirSync(CACHE, { recursive: true });
+const results = [];
+try {
+  await ensureChromium();
+  await ensurePackages();
+  await buildWeb();
+  await buildServer();
+  await buildDemo();
+  for (const check of CHECKS) results.push(await check());
+} catch (error) {
+  console.error(error.message);
+  results.push({ name: 'set-up', passed: 0, failed: 1 });
+}
+const sum = (key) => results.reduce((total, result) => total + result[key], 0);
+console.log('');
+for (const { name, passed, failed } of results)
+  console.log(`${failed > 0 ? '✗' : '✓'} ${name}: ${passed} passed, ${failed} failed`);
+console.log(`${Math.round((Date.now() - started) / 1000)} s`);
+console.log(`${sum('passed')} passed, ${sum('failed')} failed`);
+process.exit(sum('failed') > 0 ? 1 : 0);
