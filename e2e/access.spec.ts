@@ -1,17 +1,27 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './fixtures';
 import { livePage } from './pages/live';
 
 /** Source: WCAG 2.2 A and AA, checked by an independent rule engine. */
-const expectNoViolations = async (page: Page, where: string) => {
+const expectNoViolations = async (page: Page, where: string, without: string[] = []) => {
   const { violations } = await new AxeBuilder({ page })
+    .disableRules(without)
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .analyze();
   expect(
     violations.map(({ id, nodes }) => `${where}: ${id} at ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`),
   ).toEqual([]);
 };
+
+/** Everything that can be pressed and is smaller than 48 px either way. */
+const smallTargets = (within: Locator) =>
+  within.locator('button, [role=button], [role=radio], [role=link]').evaluateAll((all) =>
+    all
+      .map((element) => ({ name: element.getAttribute('aria-label'), box: element.getBoundingClientRect() }))
+      .filter(({ box }) => box.width < 48 || box.height < 48)
+      .map(({ name, box }) => `${name}: ${box.width} × ${box.height}`),
+  );
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`every main view passes WCAG 2.2 AA in ${colorScheme}`, async ({ page, demo }) => {
@@ -36,7 +46,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expectNoViolations(page, 'sheet');
     await page.getByRole('button', { name: /^Goblet squat: .*Change$/ }).click();
     await expect(page.getByRole('button', { name: 'Load: more' })).toBeVisible();
-    await expectNoViolations(page, 'sheet, numbers of an exercise');
+    // In a dialog that scrolls the engine takes what lies under its edge for too small; sizes are measured below.
+    await expectNoViolations(page, 'sheet, numbers of an exercise', ['target-size']);
+    expect(await smallTargets(page.getByRole('dialog').or(page.getByTestId('modal-surface')).first())).toEqual([]);
     await page.getByRole('button', { name: 'Cancel' }).click();
     await page.getByRole('button', { name: /^Start the session/ }).click();
     await expect(livePage(page).log).toBeVisible();
@@ -52,21 +64,8 @@ test('the live screen fits a phone without scrolling, with targets a thumb can h
   const { log } = livePage(page);
   await expect(log).toBeEnabled();
   for (const button of [log, page.getByRole('button', { name: 'Stop: pain' })]) await expect(button).toBeInViewport({ ratio: 1 });
-  const sizes = await page
-    .getByRole('button')
-    .or(page.getByRole('radio'))
-    .evaluateAll((all) =>
-      all.map(
-        (element) =>
-          ({ name: element.getAttribute('aria-label'), ...element.getBoundingClientRect().toJSON() }) as {
-            name: string;
-            width: number;
-            height: number;
-          },
-      ),
-    );
   // Source: house rule: 48 px anywhere, 56 px for the primary targets (WCAG 2.2 AA asks 24).
-  expect(sizes.filter(({ width, height }) => width < 48 || height < 48)).toEqual([]);
+  expect(await smallTargets(page.locator('body'))).toEqual([]);
   expect((await log.boundingBox())?.height).toBeGreaterThanOrEqual(56);
 });
 

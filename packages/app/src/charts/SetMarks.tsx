@@ -5,7 +5,7 @@ import { repsTop } from '@drubo/core';
 import { FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 
-const WIDTH = 44;
+const WIDTH = 52;
 const HEIGHT = 40;
 /** Height of one rep above or below the range's top in the drawing. */
 const REP_HEIGHT = 2.4;
@@ -32,7 +32,7 @@ export const SetMarks = ({ sets, dose }: { sets: readonly SetRecordDto[]; dose: 
         const isShort = reps < dose.repsLow;
         return (
           <G key={set.id}>
-            <Line x1={x - 14} x2={x + 14} y1={middle} y2={middle} stroke={palette.edge} strokeWidth={3} />
+            <Line x1={x - 14} x2={x + 10} y1={middle} y2={middle} stroke={palette.edge} strokeWidth={3} />
             <Circle
               cx={x}
               cy={y}
@@ -41,7 +41,7 @@ export const SetMarks = ({ sets, dose }: { sets: readonly SetRecordDto[]; dose: 
               stroke={isShort ? palette.clay : palette.moss}
               strokeWidth={2.5}
             />
-            <SvgText x={x + 9} y={y - 5} fontFamily={FONTS.heading} fontSize={13} fill={palette.ink}>
+            <SvgText x={x + 14} y={middle + 5} fontFamily={FONTS.heading} fontSize={13} fill={palette.ink}>
               {`${reps}${set.side === 'both' ? '' : set.side === 'left' ? 'L' : 'R'}`}
             </SvgText>
           </G>

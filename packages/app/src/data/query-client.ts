@@ -1,15 +1,22 @@
-import { QueryClient } from '@tanstack/react-query';
+import { QueryCache, QueryClient } from '@tanstack/react-query';
 import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
 import { openDB } from 'idb';
-import { UnreachableError } from './api';
+import { RefusedError, UnreachableError } from './api';
+import { keyOf } from './keys';
 
 const DAY_MS = 86_400_000;
 /** How long what was read stays readable without a network. */
 export const KEEP_MS = 14 * DAY_MS;
 
 /** Reads come from the cache first; an unreachable server is asked again, a refusal is final. */
-export const makeQueryClient = (): QueryClient =>
-  new QueryClient({
+export const makeQueryClient = (): QueryClient => {
+  const client: QueryClient = new QueryClient({
+    queryCache: new QueryCache({
+      // Signed out elsewhere, or for too long: ask who is signed in, and the doors are shown.
+      onError: (error) => {
+        if (error instanceof RefusedError && error.status === 401) void client.invalidateQueries({ queryKey: keyOf('getAuth') });
+      },
+    }),
     defaultOptions: {
       queries: {
         staleTime: 10_000,
@@ -22,6 +29,8 @@ export const makeQueryClient = (): QueryClient =>
       mutations: { networkMode: 'always' },
     },
   });
+  return client;
+};
 
 const STORE = 'cache';
 const KEY = 'queries';

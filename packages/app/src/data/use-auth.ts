@@ -24,8 +24,8 @@ export const useSignOut = () => {
   return useMutation({
     mutationFn: () => callEndpoint('signOut', { body: {} }),
     onSuccess: (state) => {
-      client.clear();
       client.setQueryData(keyOf('getAuth'), state);
+      client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'getAuth' });
     },
   });
 };

@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { sessionIdFor } from '@drubo/contracts';
-import { sheetAggregate } from './offline/overlay';
-import { useWriter } from './offline/QueueProvider';
+import { progressOfSheet, sheetAggregate } from './offline/overlay';
+import { useCommands, useWriter } from './offline/QueueProvider';
 
 /** Starts a sheet's session and goes to it. Works without a network; starting twice joins the one session. */
 export const useStart = () => {
@@ -25,4 +25,10 @@ export const useStart = () => {
     }
   };
   return { start, isReady: writer.isReady && !isStarting };
+};
+
+/** Where a sheet's session stands, with what this device has not sent yet. */
+export const useSheetProgress = (sheet: { id: string; attempt: number } | null, liveSessionId: string | null) => {
+  const commands = useCommands();
+  return sheet ? progressOfSheet(sheet, liveSessionId, commands) : { attempt: 0, liveSessionId, finishedSessionId: null };
 };

@@ -15,13 +15,15 @@ interface Props {
   height: number;
   /** Whether anything is carried; an unloaded split squat has empty hands. */
   loaded?: boolean;
+  /** Without the floor line, where something else is stood on. */
+  bare?: boolean;
 }
 
 /**
  * The chalk-line figure of a variation in one position, seen from the side. The frame holds the whole movement, so
  * feet and floor stay where they are while it moves.
  */
-export const Figure = memo(({ variation, depth, width, height, loaded = true }: Props) => {
+export const Figure = memo(({ variation, depth, width, height, loaded = true, bare = false }: Props) => {
   const palette = usePalette();
   const { figure, family } = variation;
   const box = useMemo(() => boundsOf(figure), [figure]);
@@ -38,7 +40,9 @@ export const Figure = memo(({ variation, depth, width, height, loaded = true }: 
   const floorY = at({ x: 0, y: 0 }).y + thick * 0.7;
   return (
     <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={`${variation.name}, side view`}>
-      <Line x1={4} x2={width - 4} y1={floorY} y2={floorY} stroke={palette.edge} strokeWidth={1.2} strokeDasharray="2 4" />
+      {!bare && (
+        <Line x1={4} x2={width - 4} y1={floorY} y2={floorY} stroke={palette.edge} strokeWidth={1.2} strokeDasharray="2 4" />
+      )}
       {isSplit && (
         <>
           <Polyline {...limb} points={path(hip, far.knee, far.ankle)} stroke={palette.quiet} strokeWidth={thick * 0.9} />

@@ -3,6 +3,9 @@ import { SPACE, TARGET } from '../theme/tokens';
 import { IconButton } from './IconButton';
 import { Txt } from './Txt';
 
+/** A value longer than this is set a size smaller, so that it stays on one line beside 56 px buttons. */
+const LONG_VALUE = 6;
+
 /** Minus, value, plus. The value is a label with its unit, so loads can step along the kit. */
 export const Stepper = ({
   label,
@@ -39,7 +42,7 @@ export const Stepper = ({
     <View style={styles.row}>
       <IconButton framed size={size} icon="minus" says={`${label}: less`} disabled={!onDown} onPress={() => onDown?.()} />
       <View style={styles.value} aria-live="polite">
-        <Txt kind="number" style={styles.centre}>
+        <Txt kind={value.length > LONG_VALUE ? 'heading' : 'number'} style={styles.centre}>
           {value}
         </Txt>
         {note ? (

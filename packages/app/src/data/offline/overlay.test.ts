@@ -1,5 +1,5 @@
 import { aDetail, aLoggedSet, aSheet, aStoredCommand, SESSION_ID } from '../../../tests/builders';
-import { sessionWithCommands, sheetOfSession, sheetWithCommands } from './overlay';
+import { progressOfSheet, sessionWithCommands, sheetOfSession, sheetWithCommands } from './overlay';
 import type { StoredCommand } from './types';
 
 const { id: _, sessionId: __, externalKg: ___, bodyMassKg: ____, ...said } = aLoggedSet();
@@ -60,5 +60,27 @@ describe('a sheet with unsent edits', () => {
     expect(shown).toMatchObject({ version: 2, items: [{ edited: true, dose: { sets: 5 } }, {}, {}, {}] });
     const back = sheetWithCommands(sheet, [edit({ version: 1, dose }), edit({ version: 2, dose: item!.proposed })]);
     expect([back.version, back.items[0]?.edited]).toEqual([3, false]);
+  });
+});
+
+describe('where a sheet’s session stands', () => {
+  const command = (
+    endpointId: 'startSession' | 'finishSession' | 'discardSession',
+    attempt: number,
+    state: 'waiting' | 'needs-you' = 'waiting',
+  ) => aStoredCommand({ endpointId, params: { sessionId: `sheet-0001-${attempt}` }, state });
+  const sheet = { id: 'sheet-0001', attempt: 0 };
+
+  it('started here it runs, finished here it waits for its review', () => {
+    expect(progressOfSheet(sheet, null, [command('startSession', 0)]).liveSessionId).toBe('sheet-0001-0');
+    const done = progressOfSheet(sheet, 'sheet-0001-0', [command('startSession', 0), command('finishSession', 0)]);
+    expect(done).toEqual({ attempt: 0, liveSessionId: null, finishedSessionId: 'sheet-0001-0' });
+  });
+
+  it('discarded here, the next start is another try, though the server has not said so yet', () => {
+    const commands = [command('startSession', 0), command('discardSession', 0)];
+    expect(progressOfSheet(sheet, 'sheet-0001-0', commands)).toMatchObject({ attempt: 1, liveSessionId: null });
+    expect(progressOfSheet({ ...sheet, attempt: 1 }, null, commands).attempt).toBe(1);
+    expect(progressOfSheet(sheet, null, [command('startSession', 0, 'needs-you')]).liveSessionId).toBeNull();
   });
 });

@@ -2,7 +2,7 @@ import { Link, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { FloorEntryDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { useStart } from '../../data/use-start';
+import { useSheetProgress, useStart } from '../../data/use-start';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -69,8 +69,8 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
 
 const Actions = ({
   sheet,
-  liveSessionId,
-  doneSessionId,
+  liveSessionId: knownLive,
+  doneSessionId: knownDone,
   name,
   isToday,
 }: {
@@ -82,6 +82,8 @@ const Actions = ({
 }) => {
   const router = useRouter();
   const { start, isReady } = useStart();
+  const { attempt, liveSessionId, finishedSessionId } = useSheetProgress(sheet, knownLive);
+  const doneSessionId = finishedSessionId ?? knownDone;
   const look = sheet && <Button grow label="Sheet" says={`Sheet of ${name}`} onPress={() => router.push(`/sheet/${sheet.id}`)} />;
   if (liveSessionId) {
     return (
@@ -112,7 +114,14 @@ const Actions = ({
     <View style={styles.actions}>
       {look}
       {sheet && isToday && (
-        <Button grow look="main" label="Start" says={`Start ${name}`} disabled={!isReady} onPress={() => void start(sheet)} />
+        <Button
+          grow
+          look="main"
+          label="Start"
+          says={`Start ${name}`}
+          disabled={!isReady}
+          onPress={() => void start({ id: sheet.id, attempt })}
+        />
       )}
     </View>
   );

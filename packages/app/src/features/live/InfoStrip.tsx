@@ -1,7 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { SetRecordDto } from '@drubo/contracts';
 import { painAdvice } from '@drubo/core';
-import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { formatLoad, SIDE_LABELS } from '@drubo/core/explain';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
@@ -14,10 +13,11 @@ import { RestStrip } from './RestStrip';
 import type { Live } from './use-live';
 
 /** What was just logged, in words. */
-const wordsOf = (set: SetRecordDto, name: string): string =>
+const wordsOf = (set: SetRecordDto, name: string | null): string =>
   [
-    `${name}, set ${set.setIndex + 1}${set.side === 'both' ? '' : ` ${SIDE_LABELS[set.side]}`}`,
-    `${set.reps ?? '–'} × ${formatLoad(set)}`,
+    `${name ? `${name}, set` : 'Set'} ${set.setIndex + 1}${set.side === 'both' ? '' : ` ${SIDE_LABELS[set.side]}`}`,
+    `${set.reps ?? '–'} reps`,
+    formatLoad(set),
     set.reserve === null ? null : `${set.reserve} in reserve`,
   ]
     .filter(Boolean)
@@ -53,7 +53,7 @@ export const InfoStrip = ({ live, exercise, sets }: { live: Live; exercise: Exer
       <RestStrip
         loggedAt={last.loggedAt}
         restSeconds={from.item.dose.restSeconds}
-        what={wordsOf(last, findVariation(builtInCatalogue, from.item.variationId)?.name ?? '')}
+        what={wordsOf(last, from.item.id === exercise.item.id ? null : from.variation.name)}
         onSkip={() => live.skipRest(last.id)}
         onUndo={() => void live.undo(last)}
       />

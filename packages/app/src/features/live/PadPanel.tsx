@@ -25,7 +25,7 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
   const loads = loadsForVariation(detail.sheet.kit, variation);
   const lighter = nextDown(loads, pad.load.externalKg);
   const heavier = nextUp(loads, pad.load.externalKg);
-  const does = `${pad.reps} × ${formatLoad(pad.load)}`;
+  const does = `${pad.reps} reps, ${formatLoad(pad.load)}`;
   return (
     <View style={styles.box}>
       <View style={styles.row}>
@@ -47,7 +47,13 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
         />
       </View>
       <ReservePad value={pad.reserve} target={item.dose.reserve} onChange={(reserve) => live.change({ reserve })} />
-      <FaultRow exercise={exercise} pad={pad} onChange={live.change} onPain={() => setDialog('pain')} />
+      <FaultRow
+        key={`${live.slot?.setIndex}-${live.slot?.side}`}
+        exercise={exercise}
+        pad={pad}
+        onChange={live.change}
+        onPain={() => setDialog('pain')}
+      />
       <Button
         look="main"
         size="live"

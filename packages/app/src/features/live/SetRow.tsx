@@ -1,7 +1,8 @@
+import { useEffect, useRef } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
 import type { SetSlot } from '@drubo/core';
 import { SIDE_LABELS } from '@drubo/core/explain';
-import { SPACE } from '../../theme/tokens';
+import { SPACE, TARGET } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { IconButton } from '../../ui/IconButton';
 import type { Exercise } from './progress';
@@ -37,7 +38,8 @@ export const SetRow = ({
     })}
     <IconButton icon="plus" says="One more set" onPress={onAdd} framed />
   </ScrollView>
-);
+  );
+};
 
 const styles = StyleSheet.create({
   scroll: { flexGrow: 0, flexShrink: 0 },

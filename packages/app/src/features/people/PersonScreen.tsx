@@ -6,7 +6,7 @@ import { formatMass, formatNumber, GOAL_LABELS, TRAINING_AGE_LABELS } from '@dru
 import { cmToInches } from '@drubo/core';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { useEndpoint } from '../../data/use-endpoint';
-import { useStart } from '../../data/use-start';
+import { useSheetProgress, useStart } from '../../data/use-start';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -48,7 +48,8 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
   const router = useRouter();
   const { unit } = useStudio();
   const { start, isReady } = useStart();
-  const { person, nextSheet, liveSessionId, sessions, lastVerdicts } = detail;
+  const { person, nextSheet, sessions, lastVerdicts } = detail;
+  const { attempt, liveSessionId, finishedSessionId } = useSheetProgress(nextSheet, detail.liveSessionId);
   const isArchived = person.archivedAt !== null;
   return (
     <Screen
@@ -58,8 +59,21 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
       footer={
         isArchived ? null : liveSessionId ? (
           <Button look="main" size="live" label="Go on with the session" onPress={() => router.push(`/live/${liveSessionId}`)} />
+        ) : finishedSessionId ? (
+          <Button
+            look="main"
+            size="live"
+            label="Review the session"
+            onPress={() => router.push(`/review/${finishedSessionId}`)}
+          />
         ) : (
-          <Button look="main" size="live" label="Start the session" disabled={!isReady} onPress={() => void start(nextSheet)} />
+          <Button
+            look="main"
+            size="live"
+            label="Start the session"
+            disabled={!isReady}
+            onPress={() => void start({ id: nextSheet.id, attempt })}
+          />
         )
       }
     >

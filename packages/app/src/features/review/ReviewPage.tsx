@@ -67,7 +67,7 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
   return (
     <Screen
       title="Review"
-      beside={`${review.personName} · ${facts.filter(Boolean).join(' · ')}`}
+      beside={review.personName}
       back={`/people/${session.personId}`}
       footer={
         open ? (
@@ -84,6 +84,9 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
         ) : null
       }
     >
+      <Txt kind="small" tone="quiet">
+        {facts.filter(Boolean).join(' · ')}
+      </Txt>
       {session.note ? (
         <Card>
           <Txt>{session.note}</Txt>

@@ -1,11 +1,11 @@
+import { sessionIdFor } from '@drubo/contracts';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { sessionIdFor } from '@drubo/contracts';
 import type { SheetDto } from '@drubo/contracts';
 import { sheetMinutes } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { useSheet } from '../../data/use-session';
-import { useStart } from '../../data/use-start';
+import { useSheetProgress, useStart } from '../../data/use-start';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -73,11 +73,16 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
 const Footer = ({ sheet }: { sheet: SheetDto }) => {
   const router = useRouter();
   const { start, isReady } = useStart();
+  const known = sheet.state === 'started' ? sessionIdFor(sheet.id, sheet.attempt) : null;
+  const { attempt, liveSessionId, finishedSessionId } = useSheetProgress(sheet, known);
   if (sheet.state === 'done') return null;
-  if (sheet.state === 'started') {
-    const href = `/live/${sessionIdFor(sheet.id, sheet.attempt)}` as const;
-    return <Button look="main" size="live" label="Go on" onPress={() => router.push(href)} />;
+  if (finishedSessionId) {
+    return (
+      <Button look="main" size="live" label="Review the session" onPress={() => router.push(`/review/${finishedSessionId}`)} />
+    );
   }
+  if (liveSessionId)
+    return <Button look="main" size="live" label="Go on" onPress={() => router.push(`/live/${liveSessionId}`)} />;
   return (
     <Button
       look="main"
@@ -85,7 +90,7 @@ const Footer = ({ sheet }: { sheet: SheetDto }) => {
       label="Start"
       says={`Start the session of ${sheet.personName}`}
       disabled={!isReady || sheet.items.length === 0}
-      onPress={() => void start(sheet)}
+      onPress={() => void start({ id: sheet.id, attempt })}
     />
   );
 };

@@ -1,6 +1,8 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
-import Svg, { Circle, Path } from 'react-native-svg';
+import Svg, { Path } from 'react-native-svg';
+import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { useEnter } from '../../data/use-auth';
+import { Figure } from '../../figures/Figure';
 import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
@@ -16,17 +18,21 @@ export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: bool
   return (
     <ScrollView role="main" contentContainerStyle={styles.page}>
       <View style={styles.column}>
-        <Svg viewBox="0 0 240 90" width={240} height={90} aria-hidden>
-          <Path
-            d="M6 80h60V56h60V32h60V10h48"
-            stroke={palette.moss}
-            strokeWidth={5}
-            fill="none"
-            strokeLinejoin="round"
-            strokeLinecap="round"
-          />
-          <Circle cx={148} cy={12} r={8} stroke={palette.ink} strokeWidth={4} fill="none" />
-        </Svg>
+        <View>
+          <Svg viewBox="0 0 260 150" width={260} height={150} aria-hidden>
+            <Path
+              d="M6 144h64v-26h64V92h64V66h56"
+              stroke={palette.moss}
+              strokeWidth={5}
+              fill="none"
+              strokeLinejoin="round"
+              strokeLinecap="round"
+            />
+          </Svg>
+          <View style={styles.climber} aria-hidden>
+            <Figure variation={getVariation(builtInCatalogue, 'goblet-squat')} depth={0} width={64} height={90} bare />
+          </View>
+        </View>
         <Heading level={1} kind="title" style={styles.name}>
           Drubo
         </Heading>
@@ -53,5 +59,6 @@ export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: bool
 const styles = StyleSheet.create({
   page: { alignItems: 'center', padding: SPACE.xl, paddingTop: SPACE.xxl * 2, flexGrow: 1 },
   column: { width: '100%', maxWidth: 420, gap: SPACE.l },
+  climber: { position: 'absolute', left: 134, top: -2 },
   name: { fontSize: 40, lineHeight: 46 },
 });
