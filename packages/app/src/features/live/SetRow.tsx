@@ -20,24 +20,35 @@ export const SetRow = ({
   slot: SetSlot | undefined;
   onChoose(slot: SetSlot | null): void;
   onAdd(): void;
-}) => (
-  <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={styles.row} style={styles.scroll}>
-    {exercise.rows.map(({ slot: row, set }) => {
-      const isHere = row.setIndex === slot?.setIndex && row.side === slot.side;
-      const name = `Set ${row.setIndex + 1}${row.side === 'both' ? '' : `, ${SIDE_LABELS[row.side]}`}`;
-      const label = `${row.setIndex + 1}${sideLetter[row.side]}`;
-      return (
-        <Chip
-          key={`${row.setIndex}-${row.side}`}
-          label={set ? `${label} ✓ ${set.reps ?? '–'}` : label}
-          says={set ? `${name}: ${set.reps ?? 'unknown'} reps logged. Change it` : `${name}, not logged`}
-          chosen={isHere}
-          onPress={() => onChoose(set || !isHere ? row : null)}
-        />
-      );
-    })}
-    <IconButton icon="plus" says="One more set" onPress={onAdd} framed />
-  </ScrollView>
+}) => {
+  const scroller = useRef<ScrollView>(null);
+  const at = exercise.rows.findIndex(({ slot: row }) => row.setIndex === slot?.setIndex && row.side === slot.side);
+  // The row at hand stays in view, with the ones just before it.
+  useEffect(() => scroller.current?.scrollTo({ x: Math.max(0, at - 2) * (TARGET.usual + SPACE.xs), animated: false }), [at]);
+  return (
+    <ScrollView
+      ref={scroller}
+      horizontal
+      showsHorizontalScrollIndicator={false}
+      contentContainerStyle={styles.row}
+      style={styles.scroll}
+    >
+      {exercise.rows.map(({ slot: row, set }) => {
+        const isHere = row.setIndex === slot?.setIndex && row.side === slot.side;
+        const name = `Set ${row.setIndex + 1}${row.side === 'both' ? '' : `, ${SIDE_LABELS[row.side]}`}`;
+        const label = `${row.setIndex + 1}${sideLetter[row.side]}`;
+        return (
+          <Chip
+            key={`${row.setIndex}-${row.side}`}
+            label={set ? `${label} ✓ ${set.reps ?? '–'}` : label}
+            says={set ? `${name}: ${set.reps ?? 'unknown'} reps logged. Change it` : `${name}, not logged`}
+            chosen={isHere}
+            onPress={() => onChoose(set || !isHere ? row : null)}
+          />
+        );
+      })}
+      <IconButton icon="plus" says="One more set" onPress={onAdd} framed />
+    </ScrollView>
   );
 };
 
