@@ -19,12 +19,13 @@ export const Carried = ({ implement, skeleton, at, scale, color }: Props) => {
     return (
       <G>
         <Path
-          d={`M${hand.x - 2.6 * unit} ${hand.y + 1.6 * unit}c0 ${-5 * unit} ${5.2 * unit} ${-5 * unit} ${5.2 * unit} 0`}
+          d={`M${hand.x - 3 * unit} ${hand.y + 4 * unit}L${hand.x - 2.4 * unit} ${hand.y - 0.6 * unit}Q${hand.x} ${hand.y - 2 * unit} ${hand.x + 2.4 * unit} ${hand.y - 0.6 * unit}L${hand.x + 3 * unit} ${hand.y + 4 * unit}`}
           stroke={color}
-          strokeWidth={1.7 * unit}
+          strokeWidth={1.5 * unit}
+          strokeLinejoin="round"
           fill="none"
         />
-        <Circle cx={hand.x} cy={hand.y + 5 * unit} r={4.4 * unit} fill={color} />
+        <Circle cx={hand.x} cy={hand.y + 6.6 * unit} r={4.4 * unit} fill={color} />
       </G>
     );
   }

@@ -11,6 +11,8 @@ export interface Box {
 
 /** Room around the joints for the head and what is carried. */
 const MARGIN = 0.075;
+/** Room under the floor for the thickness of a foot's line and the floor's own. */
+const BELOW_FLOOR = 0.05;
 
 /** The skeleton of a figure at a depth from 0 (tall) to 1 (low). A pose out of reach is a mistake in the catalogue. */
 export const skeletonAt = (figure: FigureSpec, depth: number): Skeleton => {
@@ -32,7 +34,7 @@ export const boundsOf = (figure: FigureSpec): Box => {
   return {
     minX: Math.min(...xs) - MARGIN,
     maxX: Math.max(...xs) + MARGIN,
-    minY: -0.02,
+    minY: -BELOW_FLOOR,
     maxY: Math.max(...ys) + MARGIN,
   };
 };

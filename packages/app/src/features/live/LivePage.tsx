@@ -17,7 +17,7 @@ import { useLive } from './use-live';
 import { useWakeLock } from './use-wake-lock';
 
 /** Smallest figure that still shows its limbs, and the largest there is any use for. */
-const FIGURE = { least: 120, most: 420 } as const;
+const FIGURE = { least: 120, most: 560 } as const;
 
 /** The live floor: figure and target above, pad below; beside each other where there is room. */
 export const LivePage = ({ detail }: { detail: SessionDetailDto }) => {
@@ -71,11 +71,9 @@ export const LivePage = ({ detail }: { detail: SessionDetailDto }) => {
       />
       {isWide ? (
         <View style={styles.wide}>
-          <View style={styles.half}>
-            {figure}
-            {facts}
-          </View>
+          <View style={styles.half}>{figure}</View>
           <ScrollView style={styles.half} contentContainerStyle={styles.padColumn}>
+            {facts}
             {pad}
           </ScrollView>
         </View>

@@ -68,9 +68,9 @@ const styles = StyleSheet.create({
     paddingTop: SPACE.s,
     minHeight: 60,
     width: '100%',
-    maxWidth: 1000,
+    maxWidth: 1168,
   },
   titles: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
-  body: { padding: SPACE.l, paddingTop: SPACE.s, gap: SPACE.m, width: '100%', maxWidth: 1000 },
-  footer: { padding: SPACE.m, borderTopWidth: 1, gap: SPACE.s, width: '100%', maxWidth: 1000 },
+  body: { padding: SPACE.l, paddingTop: SPACE.s, gap: SPACE.m, width: '100%', maxWidth: 1168 },
+  footer: { padding: SPACE.m, borderTopWidth: 1, gap: SPACE.s, width: '100%', maxWidth: 1168 },
 });
