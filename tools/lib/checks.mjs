@@ -17,7 +17,7 @@ const PACKAGES = ['core', 'contracts', 'demo', 'server', 'app'];
 
 const types = async () => {
   const results = [];
-  for (const project of [...PACKAGES.map((name) => `packages/${name}`), 'e2e']) {
+  for (const project of [...PACKAGES.map((name) => `packages/${name}`), 'e2e', 'bench']) {
     results.push(await one(`Types: ${project}`, 'npx', ['tsc', '-p', project]));
   }
   const failed = results.filter((result) => result.failed > 0).length;

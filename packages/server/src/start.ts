@@ -35,6 +35,7 @@ export const start = async (config: Config, clock: Context['clock'] = { now: () 
     demo: config.demo,
     newId: randomUUID,
     secureCookies: config.tls !== null,
+    knownSignIns: new Map(),
   };
   if (config.bundleFile && (await db.models.studios.count()) === 0) {
     await importBundle(context, JSON.parse(readFileSync(config.bundleFile, 'utf8')));

@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
+import { QueryTypes } from 'sequelize';
 import type { Caller, Context } from '../context';
 import type { TrainerRow } from '../db/models';
 
@@ -23,20 +24,34 @@ export const startSignIn = async (context: Context, trainer: TrainerRow): Promis
   return { token, maxAgeMs };
 };
 
+/** How many sign-ins are remembered between requests; more than any studio has phones. */
+const REMEMBERED = 500;
+
 /** Who a cookie's token belongs to, or null for none, an unknown or an expired one. */
 export const callerOf = async (context: Context, token: string | undefined): Promise<Caller | null> => {
   if (!token) return null;
-  const { models } = context.db;
-  const signIn = (await models.signIns.findOne({ where: { id: hashOf(token) } }))?.get();
-  if (!signIn || signIn.expiresAt <= context.clock.now().toISOString()) return null;
-  const studio = (await models.studios.findByPk(signIn.studioId))?.get();
-  return studio ? { studioId: studio.id, trainerId: signIn.trainerId, timeZone: studio.timeZone } : null;
+  const id = hashOf(token);
+  const now = context.clock.now().toISOString();
+  const known = context.knownSignIns.get(id);
+  if (known) return known.expiresAt > now ? known.caller : null;
+  const [row] = await context.db.sequelize.query<Caller & { expiresAt: string }>(
+    `SELECT sign_ins.studioId, sign_ins.trainerId, sign_ins.expiresAt, studios.timeZone
+      FROM sign_ins JOIN studios ON studios.id = sign_ins.studioId
+      WHERE sign_ins.id = :id AND sign_ins.expiresAt > :now`,
+    { type: QueryTypes.SELECT, replacements: { id, now } },
+  );
+  if (!row) return null;
+  const { expiresAt, ...caller } = row;
+  if (context.knownSignIns.size >= REMEMBERED) context.knownSignIns.clear();
+  context.knownSignIns.set(id, { caller, expiresAt });
+  return caller;
 };
 
 /** Ends a sign-in; an unknown token is already ended. */
 export const endSignIn = async (context: Context, token: string | undefined): Promise<void> => {
   if (!token) return;
   const id = hashOf(token);
+  context.knownSignIns.delete(id);
   const signIn = (await context.db.models.signIns.findOne({ where: { id } }))?.get();
   if (signIn) await context.db.write(signIn.studioId, (scope) => scope.remove('signIns', { id }));
 };

@@ -22,7 +22,8 @@ export interface Database {
 /** Opens (and makes) the database file and brings its tables up to date. */
 export const openDatabase = async (file: string): Promise<Database> => {
   mkdirSync(dirname(file), { recursive: true });
-  const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, dialectModule: configuredSqlite, logging: false });
+  const { driver, closeIdle } = configuredSqlite();
+  const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, dialectModule: driver, logging: false });
   const models = bindModels(sequelize);
   await migrate(sequelize);
 
@@ -37,15 +38,16 @@ export const openDatabase = async (file: string): Promise<Database> => {
   return {
     models,
     sequelize,
-    read: (studioId) => makeScope(models, studioId),
+    read: (studioId) => makeScope(sequelize, models, studioId),
     write: (studioId, work) =>
       serialised(() =>
         sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, (transaction) =>
-          work(makeScope(models, studioId, transaction), transaction),
+          work(makeScope(sequelize, models, studioId, transaction), transaction),
         ),
       ),
     close: async () => {
       await last;
+      await closeIdle();
       await sequelize.close();
     },
   };

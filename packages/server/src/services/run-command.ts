@@ -30,14 +30,17 @@ export const runCommand = <Reply extends object>(
   context.db.write(caller.studioId, async (scope, transaction) => {
     const { command } = given.body;
     const fingerprint = fingerprintOf(given.endpointId, given.params, given.body);
-    const before = await scope.one('commands', { id: command.id });
+    const [before] = await scope.select<{ fingerprint: string; reply: string }>(
+      'SELECT fingerprint, reply FROM commands WHERE studioId = :studioId AND id = :id',
+      { id: command.id },
+    );
     if (before) {
       if (before.fingerprint !== fingerprint) {
         throw new AppError('command-reused', 'This command id was used for something else.', [
           { path: 'command.id', message: 'was used before with other contents' },
         ]);
       }
-      return before.reply as Reply;
+      return JSON.parse(before.reply) as Reply;
     }
     const reply = await work(scope, transaction);
     await scope.insert('commands', {

@@ -39,6 +39,32 @@ const column = (name: string, kind: ColumnKind): ModelAttributeColumnOptions => 
   }
 };
 
+/** How each bound table's columns read. */
+const kindsOf = new WeakMap<object, Record<string, ColumnKind>>();
+
+const read = (kind: ColumnKind, value: unknown): unknown => {
+  if (kind === 'flag') return Boolean(value);
+  return kind === 'json' && typeof value === 'string' ? (JSON.parse(value) as unknown) : value;
+};
+
+/** A row as SQLite gave it, read by its columns' kinds. Building a model for every row costs more than the query. */
+export const readRow = (model: object, raw: Record<string, unknown>): Record<string, unknown> => {
+  const kinds = kindsOf.get(model);
+  if (!kinds) throw new Error('readRow: this table was not made by defineTable');
+  return Object.fromEntries(Object.entries(raw).map(([name, value]) => [name, read(kinds[name] ?? 'text', value)]));
+};
+
+const write = (kind: ColumnKind, value: unknown): unknown => {
+  if (kind === 'flag') return value ? 1 : 0;
+  return kind === 'json' && value !== null && value !== undefined ? JSON.stringify(value) : (value ?? null);
+};
+
+/** A row as SQLite takes it, in the order of the table's columns. A missing column is null. */
+export const writtenRow = (model: object, row: Record<string, unknown>): { names: string[]; values: unknown[] } => {
+  const kinds = Object.entries(kindsOf.get(model) ?? {});
+  return { names: kinds.map(([name]) => name), values: kinds.map(([name, kind]) => write(kind, row[name])) };
+};
+
 /** Columns and key of one table; the SQL that makes it stands in the migrations. */
 export const defineTable = <Row extends object>(
   name: string,
@@ -53,6 +79,8 @@ export const defineTable = <Row extends object>(
         { ...column(id, kind), primaryKey: (key as readonly string[]).includes(id) },
       ]),
     );
-    return sequelize.define<Model<Row>>(name, attributes as never, { tableName: name, timestamps: false });
+    const model = sequelize.define<Model<Row>>(name, attributes as never, { tableName: name, timestamps: false });
+    kindsOf.set(model, columns);
+    return model;
   },
 });

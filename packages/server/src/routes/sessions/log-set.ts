@@ -2,7 +2,7 @@ import { toSetRecord } from '../../db/mappers/rows';
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
 import { externalKgOf } from '../../services/derive-load';
-import { findItem, findPerson, findSession } from '../../services/find';
+import { findSetContext } from '../../services/find-set-context';
 import { runCommand } from '../../services/run-command';
 
 /**
@@ -12,10 +12,7 @@ import { runCommand } from '../../services/run-command';
 export const logSet: Handler<'logSet'> = ({ params, body, caller }, context) =>
   runCommand(context, caller, { endpointId: 'logSet', params, body }, async (scope) => {
     const { command, ...fields } = body;
-    const session = await findSession(scope, params.sessionId);
-    if (session.state === 'discarded') throw new AppError('session-not-live', 'This session was discarded.');
-    await findItem(scope, session.sheetId, fields.itemId);
-    const [before] = await scope.all('setRevisions', { id: params.setId }, { order: [['revision', 'DESC']], limit: 1 });
+    const { session, before, massKg } = await findSetContext(scope, params, fields.itemId);
     if (before && before.sessionId !== session.id) {
       throw new AppError('invalid-input', 'This set belongs to another session.', [
         { path: 'params.setId', message: 'is used in another session' },
@@ -26,7 +23,7 @@ export const logSet: Handler<'logSet'> = ({ params, body, caller }, context) =>
       sessionId: session.id,
       ...fields,
       externalKg: externalKgOf(fields.implements),
-      bodyMassKg: before ? before.bodyMassKg : (await findPerson(scope, session.personId)).massKg,
+      bodyMassKg: before ? before.bodyMassKg : massKg,
       deviceId: command.deviceId,
       deviceSeq: command.deviceSeq,
       receivedAt: context.clock.now().toISOString(),

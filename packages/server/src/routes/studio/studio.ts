@@ -32,6 +32,8 @@ export const saveStudio: Handler<'saveStudio'> = async ({ body, params, caller }
     await studios.update({ name, unit, timeZone, version: body.version + 1 }, { where: { id }, transaction });
     return {};
   });
+  // The time zone goes along with every caller.
+  context.knownSignIns.clear();
   return readStudio(context, id);
 };
 

@@ -1,0 +1,19 @@
+import { buildDemo, buildServer } from './lib/build-server.mjs';
+import { buildWeb } from './lib/build-web.mjs';
+import { ensureChromium } from './lib/chromium.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { run } from './lib/run.mjs';
+import { startedDemo } from './lib/started-demo.mjs';
+
+const AIM_SECONDS = 10;
+
+/** `npm run bench`: speed and size, as ratios in one run. */
+await ensureChromium();
+await ensurePackages();
+const env = { E2E_WEB: await buildWeb(), E2E_SERVER: await buildServer(), E2E_DEMO: await buildDemo() };
+const { first, second } = await startedDemo();
+console.log(
+  `npm run demo until it answers: ${first.toFixed(1)} s making its data, ${second.toFixed(1)} s the second time ` +
+    `(${(second / AIM_SECONDS).toFixed(2)} of the aim of ${AIM_SECONDS} s)`,
+);
+await run('npx', ['tsx', 'bench/src/main.ts'], { env });
