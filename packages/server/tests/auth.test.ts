@@ -82,8 +82,19 @@ it('after ten wrong tries for a name even the right password has to wait, for th
 it('an expired sign-in is none', async () => {
   const anna = await server.client('anna');
   await anna.call('getStudio');
-  const { signIns } = server.context.db.models;
-  await signIns.update({ expiresAt: '2026-11-23T07:59:59.000Z' }, { where: {} });
+  const { now } = server.clock;
+  const daysLater = (days: number) => () => new Date(now().getTime() + days * 86_400_000);
+  server.clock.now = daysLater(29);
+  await anna.call('getStudio');
+  server.clock.now = daysLater(31);
+  expect((await anna.refused('getStudio')).code).toBe('not-signed-in');
+  server.clock.now = now;
+});
+
+it('signing out ends the sign-in at once, also one that was just used', async () => {
+  const anna = await server.client('anna');
+  await anna.call('getStudio');
+  await anna.call('signOut', { body: {} });
   expect((await anna.refused('getStudio')).code).toBe('not-signed-in');
 });
 
