@@ -33,7 +33,7 @@ export interface OwnServer {
 }
 
 /** Starts a server: an empty studio, or the demo. */
-export const startServer = async (mode: 'studio' | 'demo'): Promise<OwnServer> => {
+export const startServer = async (mode: 'studio' | 'demo', webDir = built('E2E_WEB')): Promise<OwnServer> => {
   const dataDir = mkdtempSync(join(tmpdir(), 'drubo-e2e-'));
   const port = await freePort();
   const url = `http://localhost:${port}`;
@@ -42,7 +42,7 @@ export const startServer = async (mode: 'studio' | 'demo'): Promise<OwnServer> =
     PORT: String(port),
     DRUBO_DATA_DIR: dataDir,
     DRUBO_MODE: mode,
-    DRUBO_WEB_DIR: built('E2E_WEB'),
+    DRUBO_WEB_DIR: webDir,
     LOG_LEVEL: 'error',
   };
   if (mode === 'demo') {

@@ -4,68 +4,25 @@ import { join } from 'node:path';
 import express from 'express';
 import type { AddressInfo } from 'node:net';
 import sqlite3 from 'sqlite3';
+import { demoCaller, startSession } from '../../e2e/pages/api';
 import { startServer } from '../../e2e/server';
 import { percentiles } from './percentiles';
 
 const SETS = 300;
 const WARM_UP = 40;
 
-interface SheetItem {
-  id: string;
-  dose: { repsHigh: number; load: { implements: object[] } };
-}
-
 /** One set through the whole API: sign-in, checks, command, transaction, reply. */
 const throughTheApi = async (): Promise<number[]> => {
   const server = await startServer('demo');
   try {
-    const json = { 'content-type': 'application/json' };
-    const opened = await fetch(`${server.url}/api/auth/open-demo`, { method: 'POST', headers: json, body: '{}' });
-    const headers = { ...json, cookie: (opened.headers.get('set-cookie') ?? '').split(';')[0] ?? '' };
-    const get = async (path: string) => (await fetch(`${server.url}${path}`, { headers })).json();
-    const { nextSheet } = (await get('/api/people/nell-person')) as {
-      nextSheet: { id: string; attempt: number; items: SheetItem[] };
-    };
-    const sessionId = `${nextSheet.id}-${nextSheet.attempt}`;
-    const command = (seq: number) => ({ id: `bench-command-${seq}`, deviceId: 'bench-device', deviceSeq: seq });
-    const put = async (path: string, body: object) => {
-      const reply = await fetch(`${server.url}${path}`, { method: 'PUT', headers, body: JSON.stringify(body) });
-      if (reply.status !== 200) throw new Error(`${path}: ${reply.status} ${await reply.text()}`);
-      await reply.arrayBuffer();
-    };
-    await put(`/api/sessions/${sessionId}`, { command: command(0), sheetId: nextSheet.id, startedAt: new Date().toISOString() });
-    const [item] = nextSheet.items;
-    if (!item) throw new Error('the demo sheet has no exercise');
+    const caller = await demoCaller(server.url);
+    const session = await startSession(caller);
     const times: number[] = [];
     for (let seq = 1; seq <= SETS + WARM_UP; seq += 1) {
-      const body = {
-        command: command(seq),
-        itemId: item.id,
-        kind: 'work',
-        side: 'both',
-        setIndex: seq % 50,
-        round: null,
-        parentSetId: null,
-        plannedReps: item.dose.repsHigh,
-        plannedSeconds: null,
-        reps: item.dose.repsHigh,
-        seconds: null,
-        endedBy: 'planned',
-        faults: [],
-        clean: 'yes',
-        jointPain: null,
-        feltWhere: [],
-        reserve: null,
-        reserveFrom: null,
-        tempoMeasured: null,
-        implements: item.dose.load.implements,
-        restBeforeSeconds: null,
-        loggedBy: 'trainer',
-        loggedAt: new Date().toISOString(),
-        removed: false,
-      };
+      const { path, body } = session.set(seq);
       const began = performance.now();
-      await put(`/api/sessions/${sessionId}/sets/bench-set-${seq}`, body);
+      const { status } = await caller.put(path, body);
+      if (status !== 200) throw new Error(`${path} answered ${status}`);
       if (seq > WARM_UP) times.push(performance.now() - began);
     }
     return times;
@@ -99,7 +56,7 @@ const bare = async (): Promise<number[]> => {
   for (let seq = 1; seq <= SETS + WARM_UP; seq += 1) {
     const began = performance.now();
     const reply = await fetch(`${url}/sets/${seq}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body });
-    await reply.arrayBuffer();
+    await reply.json();
     if (seq > WARM_UP) times.push(performance.now() - began);
   }
   await new Promise((resolve) => server.close(resolve));

@@ -1,0 +1,72 @@
+/** A signed-in caller over HTTP, as another phone would be. */
+export interface Caller {
+  get<Reply>(path: string): Promise<Reply>;
+  /** The status of a write, and its reply. Throws when nobody answers. */
+  put(path: string, body: object): Promise<{ status: number; reply: unknown }>;
+}
+
+/** Opens the demo studio over HTTP. */
+export const demoCaller = async (url: string): Promise<Caller> => {
+  const json = { 'content-type': 'application/json' };
+  const opened = await fetch(`${url}/api/auth/open-demo`, { method: 'POST', headers: json, body: '{}' });
+  const headers = { ...json, cookie: (opened.headers.get('set-cookie') ?? '').split(';')[0] ?? '' };
+  return {
+    get: async <Reply>(path: string) => (await (await fetch(`${url}${path}`, { headers })).json()) as Reply,
+    put: async (path, body) => {
+      const response = await fetch(`${url}${path}`, { method: 'PUT', headers, body: JSON.stringify(body) });
+      return { status: response.status, reply: (await response.json()) as unknown };
+    },
+  };
+};
+
+interface SheetItem {
+  id: string;
+  dose: { repsHigh: number; load: { implements: object[] } };
+}
+
+/** A session of the person who has never trained here, and the way to log its sets. */
+export const startSession = async (caller: Caller) => {
+  const { nextSheet } = await caller.get<{ nextSheet: { id: string; attempt: number; items: SheetItem[] } }>(
+    '/api/people/nell-person',
+  );
+  const sessionId = `${nextSheet.id}-${nextSheet.attempt}`;
+  const command = (seq: number) => ({ id: `device-command-${seq}`, deviceId: 'device-http', deviceSeq: seq });
+  const path = `/api/sessions/${sessionId}`;
+  await caller.put(path, { command: command(0), sheetId: nextSheet.id, startedAt: new Date().toISOString() });
+  const [item] = nextSheet.items;
+  if (!item) throw new Error('the demo sheet has no exercise');
+  return {
+    sessionId,
+    sets: async () => (await caller.get<{ sets: { id: string; revision: number; reps: number }[] }>(path)).sets,
+    /** The write of one set; the same number gives the same command with the same contents. */
+    set: (seq: number) => ({
+      path: `${path}/sets/device-set-${seq}`,
+      body: {
+        command: command(seq),
+        itemId: item.id,
+        kind: 'work',
+        side: 'both',
+        setIndex: seq % 50,
+        round: null,
+        parentSetId: null,
+        plannedReps: item.dose.repsHigh,
+        plannedSeconds: null,
+        reps: seq % 20,
+        seconds: null,
+        endedBy: 'planned',
+        faults: [],
+        clean: 'yes',
+        jointPain: null,
+        feltWhere: [],
+        reserve: null,
+        reserveFrom: null,
+        tempoMeasured: null,
+        implements: item.dose.load.implements,
+        restBeforeSeconds: null,
+        loggedBy: 'trainer',
+        loggedAt: '2026-11-24T10:00:00.000Z',
+        removed: false,
+      },
+    }),
+  };
+};
