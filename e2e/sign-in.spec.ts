@@ -39,3 +39,21 @@ test('a first trainer sets up the studio, signs out, and back in', async ({ page
 test('the demo opens with one button', async ({ trainer }) => {
   await expect(trainer.getByRole('link', { name: 'Marit Sole' })).toBeVisible();
 });
+
+test('any address opens by itself, and what the browser asks for beside the page is there', async ({ browser, demo }) => {
+  // Without a service worker, which would answer in the server's place.
+  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const page = await context.newPage();
+  const bad: string[] = [];
+  page.on('response', (response) => response.status() >= 400 && bad.push(`${response.status()} ${response.url()}`));
+  await page.goto(demo.url);
+  await page.getByRole('button', { name: 'Open the demo studio' }).click();
+  await page.goto(`${demo.url}/moves`);
+  await expect(page.getByRole('heading', { name: 'Moves', level: 1 })).toBeVisible();
+  for (const file of ['/icon.svg', '/manifest.webmanifest', '/robots.txt', '/sw.js', '/api/docs', '/api/health']) {
+    expect([file, (await page.request.get(`${demo.url}${file}`)).status()]).toEqual([file, 200]);
+  }
+  expect((await page.request.get(`${demo.url}/api/no-such`)).status()).toBe(404);
+  expect(bad).toEqual([]);
+  await context.close();
+});

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { hashOf } from './hash.mjs';
 import { CACHE, ROOT } from './paths.mjs';
@@ -53,6 +53,9 @@ export const buildWeb = async () => {
       EXPO_UNSTABLE_METRO_OPTIMIZE_GRAPH: '1',
     },
   });
+  // The exporter skips the public folder when its target lies under a hidden one; the page itself is its own doing.
+  const publicDir = join(ROOT, 'packages/app/public');
+  cpSync(publicDir, unfinished, { recursive: true, filter: (file) => !file.endsWith('index.html') });
   await addServiceWorker(unfinished);
   for (const old of readdirSync(root).filter((name) => name !== `${hash}.part`))
     rmSync(join(root, old), { recursive: true, force: true });

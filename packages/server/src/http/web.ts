@@ -12,7 +12,8 @@ export const webApp = (dir: string): Router => {
   router.use(express.static(dir, { cacheControl: false, setHeaders: (r) => void r.setHeader('Cache-Control', 'no-cache') }));
   router.get('/{*path}', (_request, response) => {
     response.setHeader('Cache-Control', 'no-cache');
-    response.sendFile(join(dir, 'index.html'));
+    // By its root, because a hidden folder somewhere above it is not the visitor's business.
+    response.sendFile('index.html', { root: dir });
   });
   return router;
 };
