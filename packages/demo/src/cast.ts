@@ -25,7 +25,9 @@ export interface Story {
     weaker?: { side: 'left' | 'right'; reps: number };
     /** A fault that keeps coming back in one slot. */
     fault?: { slot: string; id: 'knees-cave' | 'heels-lift' | 'range-short'; every: number };
-    /** Comes today; the last session still waits for its review. */
+    /** A good last day in one slot: every set reaches the top of its range. */
+    filledLast?: string;
+    /** The last session still waits for its review. */
     lastUnreviewed?: boolean;
   };
 }
@@ -95,14 +97,20 @@ export const CAST: readonly Story[] = [
       goal: 'fat-loss-and-capacity',
       trainingAge: 'intermediate',
       minutes: 35,
-      note: 'Conducts the harbour choir, 48. On tour for five weeks in autumn.',
+      note: 'Conducts the harbour choir, 48. On tour for five weeks in autumn. Left hamstring tight since.',
     },
     days: [1, 3],
     time: '17:00',
     weeks: 18,
     strength: 1.12,
     gainPerWeek: 0.008,
-    events: { layOff: { from: 9, to: 4 }, fault: { slot: 'hinge', id: 'range-short', every: 9 }, lastUnreviewed: true },
+    events: {
+      layOff: { from: 9, to: 4 },
+      fault: { slot: 'hinge', id: 'range-short', every: 9 },
+      lastUnreviewed: true,
+      filledLast: 'squat',
+      sore: { slot: 'hinge', lastSessions: 1, pain: 4 },
+    },
   },
   {
     key: 'nell',

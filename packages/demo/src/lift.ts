@@ -38,10 +38,12 @@ export const liftSets = (input: SetsInput): SetRecord[] => {
   const { dose } = item;
   const { sore, weaker, fault } = story.events;
   const isSore = sore && sore.slot === item.slot && input.sessionsLeft <= sore.lastSessions;
+  const isFilled = story.events.filledLast === item.slot && input.sessionsLeft === 1;
   const isFaulty = fault && fault.slot === item.slot && input.sessionNumber % fault.every === fault.every - 1;
   return slotsFor(dose.sets, variation.stance).map(({ setIndex, side }, at): SetRecord => {
     const tired = setIndex * FADE + dice.whole(-4, 4) / 10 + (weaker && side === weaker.side ? weaker.reps : 0);
-    const canDo = Math.max(1, Math.floor(repsToFailure(capacity, dose.load.externalKg) - tired));
+    const usual = Math.max(1, Math.floor(repsToFailure(capacity, dose.load.externalKg) - tired));
+    const canDo = isFilled ? Math.max(usual, repsTop(dose) + dose.reserve) : usual;
     const reps = Math.min(repsTop(dose), Math.max(dose.repsLow - 2, canDo - dose.reserve, 1), canDo);
     const inReserve = Math.min(5, Math.max(0, canDo - reps));
     const asked = dice.chance(0.6);

@@ -3,9 +3,11 @@ import Svg, { Circle, Line, Polyline } from 'react-native-svg';
 import { SEGMENTS } from '@drubo/core';
 import type { Point } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
+import type { PieceType } from '@drubo/core/vocabulary';
 import { usePalette } from '../theme/use-palette';
 import { boundsOf, skeletonAt } from './bounds';
 import { Carried } from './Carried';
+import { usualPiece } from './held';
 
 interface Props {
   variation: Variation;
@@ -13,8 +15,8 @@ interface Props {
   depth: number;
   width: number;
   height: number;
-  /** Whether anything is carried; an unloaded split squat has empty hands. */
-  loaded?: boolean;
+  /** What is held; null for empty hands, the variation's usual piece where nothing is said. */
+  held?: PieceType | null;
   /** Without the floor line, where something else is stood on. */
   bare?: boolean;
 }
@@ -23,7 +25,7 @@ interface Props {
  * The chalk-line figure of a variation in one position, seen from the side. The frame holds the whole movement, so
  * feet and floor stay where they are while it moves.
  */
-export const Figure = memo(({ variation, depth, width, height, loaded = true, bare = false }: Props) => {
+export const Figure = memo(({ variation, depth, width, height, held = usualPiece(variation), bare = false }: Props) => {
   const palette = usePalette();
   const { figure, family } = variation;
   const box = useMemo(() => boundsOf(figure), [figure]);
@@ -60,7 +62,9 @@ export const Figure = memo(({ variation, depth, width, height, loaded = true, ba
         strokeWidth={thick * 0.85}
         fill={palette.card}
       />
-      {loaded && <Carried implement={figure.implement} skeleton={skeleton} at={at} scale={scale} color={palette[family]} />}
+      {held && (
+        <Carried implement={figure.implement} piece={held} skeleton={skeleton} at={at} scale={scale} color={palette[family]} />
+      )}
       <Polyline {...limb} points={path(shoulder, elbow, hand)} stroke={palette.ink} strokeWidth={thick * 0.8} />
     </Svg>
   );

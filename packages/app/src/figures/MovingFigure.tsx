@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Variation } from '@drubo/core/catalogue';
-import type { Tempo } from '@drubo/core/vocabulary';
+import type { PieceType, Tempo } from '@drubo/core/vocabulary';
 import { IconButton } from '../ui/IconButton';
 import { SPACE } from '../theme/tokens';
 import { Figure } from './Figure';
@@ -16,7 +16,8 @@ interface Props {
   reps: number;
   width: number;
   height: number;
-  loaded: boolean;
+  /** What is held: a dumbbell or a bell, or nothing. */
+  held: PieceType | null;
   /** Told when the count begins again at rep one: a set begins. */
   onCount?: () => void;
 }
@@ -25,7 +26,7 @@ interface Props {
  * The figure moving at the set's tempo, with the count. It can be paused and begun again at rep one; where less
  * motion is asked for, the figure stands in its low end and only words and bar count.
  */
-export const MovingFigure = ({ variation, tempo, reps, width, height, loaded, onCount }: Props) => {
+export const MovingFigure = ({ variation, tempo, reps, width, height, held, onCount }: Props) => {
   const [isRunning, setRunning] = useState(true);
   const isReduced = useReducedMotion();
   const { moment, restart } = usePacer(tempo, variation.startsAt, isRunning);
@@ -42,7 +43,7 @@ export const MovingFigure = ({ variation, tempo, reps, width, height, loaded, on
         depth={isReduced ? 1 : moment.depth}
         width={width - readoutWidth}
         height={height - SPACE.s}
-        loaded={loaded}
+        held={held}
       />
       <View style={[styles.side, { width: readoutWidth }]}>
         <TempoReadout tempo={tempo} moment={moment} reps={reps} compact={height < 190} />

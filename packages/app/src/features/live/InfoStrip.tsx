@@ -17,8 +17,8 @@ const wordsOf = (set: SetRecordDto, name: string | null): string =>
   [
     `${name ? `${name}, set` : 'Set'} ${set.setIndex + 1}${set.side === 'both' ? '' : ` ${SIDE_LABELS[set.side]}`}`,
     `${set.reps ?? '–'} reps`,
-    formatLoad(set),
     set.reserve === null ? null : `${set.reserve} in reserve`,
+    formatLoad(set),
   ]
     .filter(Boolean)
     .join(' · ');

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import type { SessionDetailDto } from '@drubo/contracts';
 import { repsTop } from '@drubo/core';
+import { heldIn } from '../../figures/held';
 import { MovingFigure } from '../../figures/MovingFigure';
 import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
@@ -42,7 +43,7 @@ export const LivePage = ({ detail }: { detail: SessionDetailDto }) => {
           reps={repsTop(exercise.item.dose)}
           width={area.width}
           height={Math.min(FIGURE.most, Math.max(FIGURE.least, area.height))}
-          loaded={(live.pad?.load.externalKg ?? 0) > 0}
+          held={heldIn(live.pad?.load ?? exercise.item.dose.load)}
           onCount={live.countFromNow}
         />
       )}

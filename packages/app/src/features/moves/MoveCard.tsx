@@ -4,6 +4,7 @@ import { GOAL_DOSES, formatTempo } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
 import { explainBasis, FAMILY_LABELS, FAULT_LABELS, POSITION_LABELS } from '@drubo/core/explain';
 import { Figure } from '../../figures/Figure';
+import { usualPiece } from '../../figures/held';
 import { MovingFigure } from '../../figures/MovingFigure';
 import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
@@ -49,7 +50,14 @@ const MoveDetail = ({ variation }: { variation: Variation }) => {
   return (
     <View style={styles.detail} onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       {width > 0 && (
-        <MovingFigure variation={variation} tempo={tempo} reps={reps.high} width={width} height={FIGURE_HEIGHT} loaded />
+        <MovingFigure
+          variation={variation}
+          tempo={tempo}
+          reps={reps.high}
+          width={width}
+          height={FIGURE_HEIGHT}
+          held={usualPiece(variation)}
+        />
       )}
       <Txt kind="small" tone="quiet">
         Usually {reps.low}–{reps.high} reps{isOneLeg ? ' a side' : ''} at {formatTempo(tempo)} s ·{' '}

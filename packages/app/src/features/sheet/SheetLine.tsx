@@ -5,6 +5,7 @@ import { formatTempo } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { formatDose, formatLoad, formatRest, formatSets } from '@drubo/core/explain';
 import { Figure } from '../../figures/Figure';
+import { heldIn } from '../../figures/held';
 import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
@@ -38,7 +39,7 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
             depth={FIGURE_DEPTH[variation.startsAt]}
             width={76}
             height={84}
-            loaded={dose.load.externalKg > 0}
+            held={heldIn(dose.load)}
           />
           <View style={styles.text}>
             <View style={styles.name}>
@@ -49,7 +50,7 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
             </View>
             <Txt kind="number">{formatLoad(dose.load)}</Txt>
             <Txt>
-              {formatSets(dose, variation.stance)} · {dose.reserve} in reserve
+              {formatSets(dose, variation.stance)} · {`${dose.reserve}\u00a0in\u00a0reserve`}
             </Txt>
             <Txt kind="small" tone="quiet">
               Tempo {formatTempo(dose.tempo)} · rest {formatRest(dose.restSeconds)}

@@ -1,0 +1,3 @@
+import { NotFoundScreen } from '../features/shell/NotFoundScreen';
+
+export default NotFoundScreen;
