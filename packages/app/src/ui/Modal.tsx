@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { ScrollView, StyleSheet, useWindowDimensions } from 'react-native';
+import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Dialog, Portal } from 'react-native-paper';
 import { SPACE, FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
@@ -29,7 +29,7 @@ export const Modal = ({
         <Dialog.ScrollArea style={[styles.area, { maxHeight: height * 0.66, borderColor: palette.hairline }]}>
           <ScrollView contentContainerStyle={styles.content}>{children}</ScrollView>
         </Dialog.ScrollArea>
-        {actions ? <Dialog.Actions style={styles.actions}>{actions}</Dialog.Actions> : null}
+        {actions ? <View style={styles.actions}>{actions}</View> : null}
       </Dialog>
     </Portal>
   );
@@ -40,5 +40,5 @@ const styles = StyleSheet.create({
   title: { fontFamily: FONTS.heading, fontSize: 22, marginTop: SPACE.l, marginBottom: SPACE.s },
   area: { paddingHorizontal: SPACE.l },
   content: { gap: SPACE.l, paddingVertical: SPACE.m },
-  actions: { gap: SPACE.s, flexWrap: 'wrap', padding: SPACE.m },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'flex-end', gap: SPACE.s, padding: SPACE.l },
 });

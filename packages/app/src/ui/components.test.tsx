@@ -1,32 +1,14 @@
-import { fireEvent, render, screen } from '@testing-library/react-native';
-import { PaperProvider, Portal } from 'react-native-paper';
-import type { ReactElement } from 'react';
+import { fireEvent, screen } from '@testing-library/react-native';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import { reason, VERDICTS } from '@drubo/core/vocabulary';
 import { aLoggedSet, aSheet } from '../../tests/builders';
+import { show } from '../../tests/show';
 import { SetMarks } from '../charts/SetMarks';
-import { StudioFactsProvider } from '../features/shell/StudioContext';
 import { Figure } from '../figures/Figure';
 import { boundsOf, skeletonAt } from '../figures/bounds';
-import { chalkTheme } from '../theme/paper';
 import { Stepper } from './Stepper';
 import { VerdictMark } from './VerdictMark';
 import { WhyDot } from './Why';
-
-const facts = {
-  studio: { id: 'studio-01', version: 1, name: 'Test', unit: 'lb' as const, timeZone: 'UTC' },
-  trainer: { id: 'trainer-1', name: 'T', loginName: 'tee' },
-  unit: 'lb' as const,
-  demo: false,
-};
-const show = (element: ReactElement) =>
-  render(
-    <PaperProvider theme={chalkTheme}>
-      <StudioFactsProvider facts={facts}>
-        <Portal.Host>{element}</Portal.Host>
-      </StudioFactsProvider>
-    </PaperProvider>,
-  );
 
 describe('figures', () => {
   it.each(builtInCatalogue.variations.map((variation) => [variation.id, variation] as const))(
@@ -70,7 +52,7 @@ describe('small parts', () => {
 
   it('why opens rule, inputs in the trainer’s unit, and source', () => {
     const reasons = [reason('load-first-guess', { share: 0.15, bodyMassKg: 68, guessKg: 10.2, loadKg: 10 }, 'common-practice')];
-    show(<WhyDot about="load" reasons={reasons} />);
+    show(<WhyDot about="load" reasons={reasons} />, { unit: 'lb' });
     fireEvent.press(screen.getByLabelText('Why: load'));
     // Source: 68 kg / 0.45359237 = 149.9 lb (1959 agreement).
     expect(screen.getByText(/0\.15 × 149\.9 lb body mass/)).toBeTruthy();

@@ -1,0 +1,105 @@
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import type { FloorEntryDto } from '@drubo/contracts';
+import { aPerson, aStoredCommand, SESSION_ID } from '../../../tests/builders';
+import { show } from '../../../tests/show';
+import type { StoredCommand } from '../../data/offline/types';
+import { QueueMark } from '../shell/QueueMark';
+import { WaitingScreen } from '../waiting/WaitingScreen';
+import { FloorCard } from './FloorCard';
+
+const mockRouter = { push: jest.fn(), replace: jest.fn(), back: jest.fn(), canGoBack: () => false };
+const mockWriter = { isReady: true, log: jest.fn(), save: jest.fn(), remove: jest.fn(), flush: jest.fn() };
+let mockCommands: StoredCommand[] = [];
+jest.mock('expo-router', () => ({ useRouter: () => mockRouter, Link: ({ children }: { children: unknown }) => children }));
+jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter, useCommands: () => mockCommands }));
+
+const press = async (name: string | RegExp) => {
+  fireEvent.press(screen.getByRole('button', { name }));
+  await act(async () => undefined);
+};
+beforeEach(() => {
+  jest.clearAllMocks();
+  mockCommands = [];
+  mockWriter.log.mockResolvedValue(undefined);
+});
+
+const entry = (over: Partial<FloorEntryDto> = {}): FloorEntryDto => ({
+  booking: { id: 'booking-01', personId: 'person-0001', date: '2026-11-23', time: '09:00', cancelled: false },
+  person: aPerson({ name: 'Marit Sole' }),
+  nextSheet: { id: 'sheet-0001', attempt: 0, items: [{ variationId: 'goblet-squat', sets: 3 }] },
+  liveSessionId: null,
+  doneSessionId: null,
+  lastVerdicts: [
+    { variationId: 'split-squat', verdict: 'ease-back' },
+    { variationId: 'goblet-squat', verdict: 'move-up' },
+  ],
+  ...over,
+});
+
+describe('a booking on the floor', () => {
+  it('starts the sheet’s session and goes to it', async () => {
+    show(<FloorCard entry={entry()} isToday />);
+    await press('Start Marit Sole');
+    expect(mockWriter.log.mock.calls[0][0]).toMatchObject({
+      endpointId: 'startSession',
+      params: { sessionId: SESSION_ID },
+      body: { sheetId: 'sheet-0001' },
+      aggregate: 'sheet:sheet-0001',
+    });
+    expect(mockRouter.push).toHaveBeenCalledWith(`/live/${SESSION_ID}`);
+  });
+
+  it('shows what to watch: what was eased, not what went well', () => {
+    show(<FloorCard entry={entry()} isToday />);
+    expect(screen.getByText('Ease back')).toBeTruthy();
+    expect(screen.queryByText('Move up')).toBeNull();
+  });
+
+  it('another day has no Start; a running session has one way on; a done one is looked at', async () => {
+    const drawn = show(<FloorCard entry={entry()} isToday={false} />);
+    expect(screen.queryByRole('button', { name: 'Start Marit Sole' })).toBeNull();
+    drawn.again(<FloorCard entry={entry({ liveSessionId: SESSION_ID })} isToday />);
+    await press('Go on with Marit Sole');
+    drawn.again(<FloorCard entry={entry({ doneSessionId: 'sheet-0000-0' })} isToday />);
+    await press('Session of Marit Sole');
+    expect(mockRouter.push.mock.calls).toEqual([[`/live/${SESSION_ID}`], ['/review/sheet-0000-0']]);
+  });
+
+  it('a session started here without a network goes on, though the server has not heard of it', () => {
+    mockCommands = [aStoredCommand({ endpointId: 'startSession', params: { sessionId: SESSION_ID } })];
+    show(<FloorCard entry={entry()} isToday />);
+    expect(screen.getByRole('button', { name: 'Go on with Marit Sole' })).toBeTruthy();
+  });
+});
+
+describe('what waits', () => {
+  const refused = () =>
+    aStoredCommand({
+      state: 'needs-you',
+      body: { setIndex: 1, reps: 9, removed: false },
+      error: { code: 'session-not-live', message: 'This session was discarded.' },
+    });
+
+  it('is a quiet mark with both counts, and nothing when all is sent', () => {
+    const drawn = show(<QueueMark />);
+    expect(screen.queryByRole('link')).toBeNull();
+    mockCommands = [aStoredCommand(), aStoredCommand(), refused()];
+    drawn.again(<QueueMark key="more" />);
+    expect(screen.getByRole('link', { name: '2 to send, 1 needs you' })).toBeTruthy();
+  });
+
+  it('the list says what, why, and takes one off only after asking', async () => {
+    const command = refused();
+    mockCommands = [command, aStoredCommand({ endpointId: 'saveBooking', body: { date: '2026-11-25', time: '09:00' } })];
+    show(<WaitingScreen />);
+    expect(screen.getByText(/^Set 2: 9 reps/)).toBeTruthy();
+    expect(screen.getByText('This session was discarded.')).toBeTruthy();
+    expect(screen.getByText(/^Booking on 2026-11-25, 09:00/)).toBeTruthy();
+    await press('Try now');
+    expect(mockWriter.flush).toHaveBeenCalled();
+    await press('Take off the list');
+    expect(mockWriter.remove).not.toHaveBeenCalled();
+    await press('Take it off');
+    expect(mockWriter.remove).toHaveBeenCalledWith([command.id]);
+  });
+});

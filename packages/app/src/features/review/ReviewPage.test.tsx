@@ -1,0 +1,108 @@
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import type { ReviewDto } from '@drubo/contracts';
+import { reason } from '@drubo/core/vocabulary';
+import { aDetail, aLoggedSet, aSheet } from '../../../tests/builders';
+import { show } from '../../../tests/show';
+import { RefusedError } from '../../data/api';
+import { ReviewPage } from './ReviewPage';
+
+const mockRouter = { push: jest.fn(), replace: jest.fn(), back: jest.fn(), canGoBack: () => false };
+const mockWriter = { isReady: true, log: jest.fn(), save: jest.fn() };
+const mockSnack = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
+jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter, useCommands: () => [] }));
+jest.mock('../shell/SnackProvider', () => ({ useSnack: () => mockSnack }));
+
+const press = async (name: string | RegExp) => {
+  fireEvent.press(screen.getByRole('button', { name }));
+  await act(async () => undefined);
+};
+beforeEach(() => jest.clearAllMocks());
+
+const { items, kit } = aSheet();
+const aReview = (over: Partial<ReviewDto> = {}, item: Partial<ReviewDto['items'][number]> = {}): ReviewDto => ({
+  session: aDetail([], { state: 'finished', finishedAt: '2026-11-23T09:40:00.000Z', effort: 7 }).session,
+  personName: 'Test Person',
+  kit,
+  items: items.slice(0, 2).map(({ id, variationId, dose }) => ({
+    itemId: id,
+    variationId,
+    from: dose,
+    proposal: {
+      itemId: id,
+      verdict: 'move-up',
+      method: 'range-then-load',
+      change: { lever: 'reps', from: 12, to: 15 },
+      dose: { ...dose, repsBeyond: 3 },
+      reasons: [reason('top-of-range', { sets: 2, reps: 12 }, 'common-practice')],
+      engineVersion: '1',
+      usedSets: [],
+    },
+    chosen: null,
+    sets: [aLoggedSet({ reps: 12 })],
+    inputsChanged: false,
+    ...item,
+  })),
+  nextSheetId: 'sheet-0002',
+  ...over,
+});
+
+it('shows verdict, one change, planned against done, and why', () => {
+  show(<ReviewPage review={aReview()} />);
+  expect(screen.getAllByText('Move up')).toHaveLength(2);
+  expect(screen.getAllByText('reps change')).toHaveLength(2);
+  expect(screen.getAllByText('All 2 sets reached 12, clean.')).toHaveLength(2);
+  expect(screen.getByText(/Mon 23 Nov · 45 min · effort 7 of 10/)).toBeTruthy();
+});
+
+it('accepts all as proposed and opens the next sheet', async () => {
+  mockWriter.save.mockResolvedValue({ status: 'done', reply: { nextSheetId: 'sheet-0002' } });
+  show(<ReviewPage review={aReview()} />);
+  await press('Accept all · make the next sheet');
+  const { choices } = mockWriter.save.mock.calls[0][0].body;
+  expect(choices.map((choice: { verdict: string }) => choice.verdict)).toEqual(['move-up', 'move-up']);
+  expect(mockRouter.replace).toHaveBeenCalledWith('/sheet/sheet-0002');
+});
+
+it('takes an edit, keeps the proposal beside it, and sends both exercises', async () => {
+  mockWriter.save.mockResolvedValue({ status: 'waiting' });
+  show(<ReviewPage review={aReview()} />);
+  await press('Edit Goblet squat');
+  fireEvent.press(screen.getByRole('radio', { name: 'Leave out' }));
+  await press('Use this');
+  expect(screen.getByText(/not on the next sheet/)).toBeTruthy();
+  expect(screen.getByText(/^Proposed: Move up/)).toBeTruthy();
+  await press('Save · make the next sheet');
+  expect(mockWriter.save.mock.calls[0][0].body.choices).toMatchObject([{ verdict: 'leave-out' }, { verdict: 'move-up' }]);
+  // Without the server it is kept and told, not lost.
+  expect(mockSnack).toHaveBeenCalledWith({ text: 'Kept on this device; the next sheet follows when the server is back.' });
+});
+
+it('the same again means the numbers just done', async () => {
+  mockWriter.save.mockResolvedValue({ status: 'waiting' });
+  show(<ReviewPage review={aReview()} />);
+  await press('Edit Goblet squat');
+  fireEvent.press(screen.getByRole('radio', { name: 'Same again' }));
+  await press('Use this');
+  await press('Save · make the next sheet');
+  expect(mockWriter.save.mock.calls[0][0].body.choices[0]).toMatchObject({ verdict: 'same-again', dose: { repsBeyond: 0 } });
+});
+
+it('a refusal is told and changes nothing', async () => {
+  mockWriter.save.mockRejectedValue(new RefusedError(409, { code: 'already-reviewed', message: 'Reviewed elsewhere.' }));
+  show(<ReviewPage review={aReview()} />);
+  await press('Accept all · make the next sheet');
+  expect(mockSnack).toHaveBeenCalledWith({ text: 'Reviewed elsewhere.' });
+  expect(mockRouter.replace).not.toHaveBeenCalled();
+});
+
+it('once settled it opens the next sheet; with amended sets it asks to decide again', async () => {
+  const session = { ...aReview().session, state: 'reviewed' as const };
+  const drawn = show(<ReviewPage review={aReview({ session })} />);
+  await press('Open the next sheet');
+  expect(mockRouter.push).toHaveBeenCalledWith('/sheet/sheet-0002');
+  expect(screen.queryByRole('button', { name: 'Edit Goblet squat' })).toBeNull();
+  drawn.again(<ReviewPage key="changed" review={aReview({ session }, { inputsChanged: true })} />);
+  expect(screen.getByText(/^Inputs changed/)).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Decide again' })).toBeTruthy();
+});
