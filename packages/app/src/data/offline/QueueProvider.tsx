@@ -9,7 +9,7 @@ import { makeQueue } from './queue';
 import type { Queue } from './queue';
 import type { StoredCommand, WriteRequest } from './types';
 
-const QueueContext = createContext<Queue | null>(null);
+const QueueContext = createContext<{ queue: Queue | null; problem: string | null }>({ queue: null, problem: null });
 const NONE: readonly StoredCommand[] = [];
 /** How long a form waits for the server before it goes on with "waiting to be sent". */
 const FORM_WAIT_MS = 4_000;
@@ -18,6 +18,7 @@ const FORM_WAIT_MS = 4_000;
 export const QueueProvider = ({ owner, children }: { owner: string; children: ReactNode }) => {
   const client = useQueryClient();
   const [queue, setQueue] = useState<Queue | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
   useEffect(() => {
     let opened: Queue | null = null;
     let isGone = false;
@@ -35,7 +36,10 @@ export const QueueProvider = ({ owner, children }: { owner: string; children: Re
     const whenSeen = () => document.visibilityState === 'visible' && wake();
     window.addEventListener('online', wake);
     document.addEventListener('visibilitychange', whenSeen);
-    void start();
+    start().catch((error: unknown) => {
+      // Private windows and full disks: better to say so than to log into thin air.
+      setProblem(error instanceof Error ? error.message : 'storage failed');
+    });
     return () => {
       isGone = true;
       window.removeEventListener('online', wake);
@@ -44,12 +48,16 @@ export const QueueProvider = ({ owner, children }: { owner: string; children: Re
       opened?.stop();
     };
   }, [owner, client]);
-  return <QueueContext.Provider value={queue}>{children}</QueueContext.Provider>;
+  const value = useMemo(() => ({ queue, problem }), [queue, problem]);
+  return <QueueContext.Provider value={value}>{children}</QueueContext.Provider>;
 };
+
+/** Why nothing can be kept on this device, or null when all is well. */
+export const useQueueProblem = (): string | null => useContext(QueueContext).problem;
 
 /** Every command of this trainer on this device, oldest first. */
 export const useCommands = (): readonly StoredCommand[] => {
-  const queue = useContext(QueueContext);
+  const { queue } = useContext(QueueContext);
   return useSyncExternalStore(
     useCallback((listener) => queue?.subscribe(listener) ?? (() => undefined), [queue]),
     () => queue?.commands() ?? NONE,
@@ -72,7 +80,7 @@ export interface Writer {
 }
 
 export const useWriter = (): Writer => {
-  const queue = useContext(QueueContext);
+  const { queue } = useContext(QueueContext);
   return useMemo(() => {
     const opened = (): Queue => {
       if (!queue) throw new Error('Storage on this device is still opening. Try again.');

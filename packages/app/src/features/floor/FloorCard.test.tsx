@@ -4,14 +4,20 @@ import { aPerson, aStoredCommand, SESSION_ID } from '../../../tests/builders';
 import { show } from '../../../tests/show';
 import type { StoredCommand } from '../../data/offline/types';
 import { QueueMark } from '../shell/QueueMark';
+import { StorageProblem } from '../shell/StorageProblem';
 import { WaitingScreen } from '../waiting/WaitingScreen';
 import { FloorCard } from './FloorCard';
 
 const mockRouter = { push: jest.fn(), replace: jest.fn(), back: jest.fn(), canGoBack: () => false };
 const mockWriter = { isReady: true, log: jest.fn(), save: jest.fn(), remove: jest.fn(), flush: jest.fn() };
 let mockCommands: StoredCommand[] = [];
+let mockProblem: string | null = null;
 jest.mock('expo-router', () => ({ useRouter: () => mockRouter, Link: ({ children }: { children: unknown }) => children }));
-jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter, useCommands: () => mockCommands }));
+jest.mock('../../data/offline/QueueProvider', () => ({
+  useWriter: () => mockWriter,
+  useCommands: () => mockCommands,
+  useQueueProblem: () => mockProblem,
+}));
 
 const press = async (name: string | RegExp) => {
   fireEvent.press(screen.getByRole('button', { name }));
@@ -101,5 +107,17 @@ describe('what waits', () => {
     expect(mockWriter.remove).not.toHaveBeenCalled();
     await press('Take it off');
     expect(mockWriter.remove).toHaveBeenCalledWith([command.id]);
+  });
+});
+
+describe('a device that keeps nothing', () => {
+  it('says so instead of pretending to log', () => {
+    show(<StorageProblem />);
+    expect(screen.queryByRole('alert')).toBeNull();
+    screen.unmount();
+    mockProblem = 'the operation is insecure';
+    show(<StorageProblem />);
+    expect(screen.getByText(/keeps nothing on this device \(the operation is insecure\)/)).toBeTruthy();
+    mockProblem = null;
   });
 });

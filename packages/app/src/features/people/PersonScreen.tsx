@@ -5,6 +5,8 @@ import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { formatMass, formatNumber, GOAL_LABELS, TRAINING_AGE_LABELS } from '@drubo/core/explain';
 import { cmToInches } from '@drubo/core';
 import type { MassUnit } from '@drubo/core/vocabulary';
+import { sheetWithCommands } from '../../data/offline/overlay';
+import { useCommands } from '../../data/offline/QueueProvider';
 import { useEndpoint } from '../../data/use-endpoint';
 import { useSheetProgress, useStart } from '../../data/use-start';
 import { SPACE } from '../../theme/tokens';
@@ -48,7 +50,8 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
   const router = useRouter();
   const { unit } = useStudio();
   const { start, isReady } = useStart();
-  const { person, nextSheet, sessions, lastVerdicts } = detail;
+  const { person, sessions, lastVerdicts } = detail;
+  const nextSheet = sheetWithCommands(detail.nextSheet, useCommands());
   const { attempt, liveSessionId, finishedSessionId } = useSheetProgress(nextSheet, detail.liveSessionId);
   const isArchived = person.archivedAt !== null;
   return (

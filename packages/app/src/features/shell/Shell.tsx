@@ -5,6 +5,7 @@ import { useOfflinePack } from '../../data/use-offline-pack';
 import { usePalette } from '../../theme/use-palette';
 import { PlaceBar } from './PlaceBar';
 import { SnackProvider } from './SnackProvider';
+import { StorageProblem } from './StorageProblem';
 import { UpdatePrompt } from './UpdatePrompt';
 import { useWide } from './use-wide';
 
@@ -25,6 +26,7 @@ export const Shell = () => {
         <View style={[styles.fill, { backgroundColor: palette.ground }, isWide && styles.beside]}>
           {isWide && !isLive && <PlaceBar rail />}
           <View style={styles.fill}>
+            <StorageProblem />
             <UpdatePrompt />
             <Slot />
           </View>
