@@ -48,6 +48,7 @@ test('any address opens by itself, and what the browser asks for beside the page
   page.on('response', (response) => response.status() >= 400 && bad.push(`${response.status()} ${response.url()}`));
   await page.goto(demo.url);
   await page.getByRole('button', { name: 'Open the demo studio' }).click();
+  await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
   await page.goto(`${demo.url}/moves`);
   await expect(page.getByRole('heading', { name: 'Moves', level: 1 })).toBeVisible();
   for (const file of ['/icon.svg', '/manifest.webmanifest', '/robots.txt', '/sw.js', '/api/docs', '/api/health']) {
