@@ -38,7 +38,7 @@ export const Modal = ({
 const styles = StyleSheet.create({
   dialog: { alignSelf: 'center', marginHorizontal: 0, marginVertical: SPACE.l },
   title: { fontFamily: FONTS.heading, fontSize: 22, marginTop: SPACE.l, marginBottom: SPACE.s },
-  area: { paddingHorizontal: SPACE.l },
+  area: { paddingHorizontal: SPACE.l, marginBottom: 0 },
   content: { gap: SPACE.l, paddingVertical: SPACE.m },
   actions: { flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'flex-end', gap: SPACE.s, padding: SPACE.l },
 });

@@ -14,11 +14,14 @@ const NOTE_MAX = 2000;
 export const FinishDialog = ({
   done,
   planned,
+  isPadOpen,
   onFinish,
   onClose,
 }: {
   done: number;
   planned: number;
+  /** Whether something was entered on the pad and not logged. */
+  isPadOpen: boolean;
   onFinish(result: { effort: number | null; note: string }): void;
   onClose(): void;
 }) => {
@@ -38,6 +41,7 @@ export const FinishDialog = ({
     >
       <Txt>
         {done} of {planned} sets logged.{done < planned ? ' The rest stays undone.' : ''}
+        {isPadOpen ? ' What stands on the pad is not logged yet: go on to log it.' : ''}
       </Txt>
       <View role="radiogroup" aria-label="Effort of the whole session" style={{ gap: SPACE.xs }}>
         <Txt kind="small" tone="quiet">

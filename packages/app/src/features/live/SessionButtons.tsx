@@ -63,7 +63,13 @@ export const SessionButtons = ({
         />
       )}
       {dialog === 'finish' && (
-        <FinishDialog done={done} planned={planned} onFinish={(result) => void finish(result)} onClose={() => setDialog(null)} />
+        <FinishDialog
+          done={done}
+          planned={planned}
+          isPadOpen={live.place.pad !== null}
+          onFinish={(result) => void finish(result)}
+          onClose={() => setDialog(null)}
+        />
       )}
       {dialog === 'discard' && (
         <Confirm

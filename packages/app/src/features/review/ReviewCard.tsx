@@ -57,7 +57,7 @@ export const ReviewCard = ({
         <Txt tone="quiet">{before}</Txt>
         <Txt kind="bold">→ {after === before ? 'the same' : after}</Txt>
       </View>
-      <SetMarks sets={sets} dose={from} />
+      {sets.length > 0 && <SetMarks sets={sets} dose={from} />}
       <Txt>
         {explainAll(proposal.reasons)
           .map(({ text }) => text)

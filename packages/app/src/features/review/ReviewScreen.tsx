@@ -9,8 +9,8 @@ import { ReviewPage } from './ReviewPage';
 /** Judging a session: it needs the server, so what still waits on this phone is sent first. */
 export const ReviewScreen = () => {
   const { sessionId } = useLocalSearchParams<{ sessionId: string }>();
-  const query = useEndpoint('getReview', { params: { sessionId } });
   const waiting = useCommands().filter(({ state, params }) => state === 'waiting' && params['sessionId'] === sessionId).length;
+  const query = useEndpoint('getReview', { params: { sessionId } }, { enabled: waiting === 0 });
   const isNotThere =
     query.error instanceof RefusedError && ['session-not-finished', 'not-found'].includes(query.error.reply.code);
   if (waiting > 0 && (!query.data || query.data.session.state === 'live')) {

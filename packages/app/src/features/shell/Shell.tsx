@@ -1,6 +1,5 @@
 import { Slot, usePathname } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Portal } from 'react-native-paper';
 import { useOfflinePack } from '../../data/use-offline-pack';
 import { usePalette } from '../../theme/use-palette';
 import { PlaceBar } from './PlaceBar';
@@ -21,18 +20,15 @@ export const Shell = () => {
   const isLive = path.startsWith('/live/');
   return (
     <SnackProvider>
-      {/* Dialogs live below everything they may ask for: studio, queue, snacks. */}
-      <Portal.Host>
-        <View style={[styles.fill, { backgroundColor: palette.ground }, isWide && styles.beside]}>
-          {isWide && !isLive && <PlaceBar rail />}
-          <View style={styles.fill}>
-            <StorageProblem />
-            <UpdatePrompt />
-            <Slot />
-          </View>
-          {!isWide && !WITHOUT_BAR.test(path) && <PlaceBar rail={false} />}
+      <View style={[styles.fill, { backgroundColor: palette.ground }, isWide && styles.beside]}>
+        {isWide && !isLive && <PlaceBar rail />}
+        <View style={styles.fill}>
+          <StorageProblem />
+          <UpdatePrompt />
+          <Slot />
         </View>
-      </Portal.Host>
+        {!isWide && !WITHOUT_BAR.test(path) && <PlaceBar rail={false} />}
+      </View>
     </SnackProvider>
   );
 };

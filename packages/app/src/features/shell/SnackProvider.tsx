@@ -1,6 +1,6 @@
 import { createContext, useContext, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import { Snackbar } from 'react-native-paper';
+import { Portal, Snackbar } from 'react-native-paper';
 
 interface Snack {
   text: string;
@@ -19,16 +19,19 @@ export const SnackProvider = ({ children }: { children: ReactNode }) => {
   const show = useMemo(() => (next: Snack) => setSnack(next), []);
   return (
     <SnackContext.Provider value={show}>
-      {children}
-      <Snackbar
-        visible={snack !== null}
-        duration={SHOWN_MS}
-        onDismiss={() => setSnack(null)}
-        wrapperStyle={{ bottom: 72 }}
-        {...(snack?.undo ? { action: { label: 'Undo', onPress: snack.undo } } : {})}
-      >
-        {snack?.text ?? ''}
-      </Snackbar>
+      {/* Dialogs live below everything they may ask for (studio, queue, snacks) and lie over the snack. */}
+      <Portal.Host>
+        {children}
+        <Snackbar
+          visible={snack !== null}
+          duration={SHOWN_MS}
+          onDismiss={() => setSnack(null)}
+          wrapperStyle={{ bottom: 72 }}
+          {...(snack?.undo ? { action: { label: 'Undo', onPress: snack.undo } } : {})}
+        >
+          {snack?.text ?? ''}
+        </Snackbar>
+      </Portal.Host>
     </SnackContext.Provider>
   );
 };
