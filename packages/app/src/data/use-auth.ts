@@ -14,7 +14,11 @@ export const useEnter = <Id extends Entry>(id: Id) => {
   const client = useQueryClient();
   return useMutation<AuthStateDto, Error, BodyOf<Id>>({
     mutationFn: (body) => callEndpoint(id, { body }) as Promise<AuthStateDto>,
-    onSuccess: (state) => client.setQueryData(keyOf('getAuth'), state),
+    onSuccess: (state) => {
+      // Whoever was here before may have been of another studio.
+      client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'getAuth' });
+      client.setQueryData(keyOf('getAuth'), state);
+    },
   });
 };
 

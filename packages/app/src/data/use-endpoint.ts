@@ -7,7 +7,7 @@ import { keyOf } from './keys';
 export const useEndpoint = <Id extends EndpointId>(
   id: Id,
   input: { params?: ParamsOf<Id>; query?: QueryOf<Id> } = {},
-  options: { enabled?: boolean; staleTime?: number } = {},
+  options: { enabled?: boolean; staleTime?: number; refetchInterval?: number } = {},
 ) =>
   useQuery<ReplyOf<Id>>({
     queryKey: keyOf(id, input),

@@ -31,9 +31,12 @@ export const useSheet = (sheetId: string) => {
   return { ...query, sheet };
 };
 
+/** How often a running session is read again, for what another phone logs. */
+const OTHER_PHONE_MS = 20_000;
+
 /** A session with everything this device logged on it, sent or not. */
 export const useSession = (sessionId: string) => {
-  const query = useEndpoint('getSession', { params: { sessionId } });
+  const query = useEndpoint('getSession', { params: { sessionId } }, { refetchInterval: OTHER_PHONE_MS });
   const cached = useCachedSheet(sheetOfSession(sessionId).sheetId);
   const commands = useCommands();
   const detail = useMemo(

@@ -3,39 +3,51 @@ import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native'
 import { Dialog, Portal } from 'react-native-paper';
 import { SPACE, FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { useDialogFocus } from './use-dialog-focus';
 
-/** A dialog that closes on Escape and outside taps, scrolls when it is long, and names itself. */
-export const Modal = ({
-  title,
-  onClose,
-  children,
-  actions,
-}: {
+interface Props {
   title: string;
   onClose(): void;
   children: ReactNode;
   actions?: ReactNode;
-}) => {
+}
+
+/** A dialog that closes on Escape and outside taps, scrolls when it is long, and names itself. */
+export const Modal = (props: Props) => {
   const palette = usePalette();
-  const { height, width } = useWindowDimensions();
+  const { width } = useWindowDimensions();
   return (
     <Portal>
       <Dialog
         visible
-        onDismiss={onClose}
+        onDismiss={props.onClose}
         style={[styles.dialog, { backgroundColor: palette.card, width: Math.min(width - SPACE.xl, 560) }]}
       >
-        <Dialog.Title style={[styles.title, { color: palette.ink }]}>{title}</Dialog.Title>
-        <Dialog.ScrollArea style={[styles.area, { maxHeight: height * 0.66, borderColor: palette.hairline }]}>
-          <ScrollView contentContainerStyle={styles.content}>{children}</ScrollView>
-        </Dialog.ScrollArea>
-        {actions ? <View style={styles.actions}>{actions}</View> : null}
+        <Frame {...props} />
       </Dialog>
     </Portal>
   );
 };
 
+/** What stands inside. A component of its own, because a portal's content is mounted later than the portal. */
+const Frame = ({ title, onClose, children, actions }: Props) => {
+  const palette = usePalette();
+  const root = useDialogFocus(onClose);
+  const { height } = useWindowDimensions();
+  return (
+    <View ref={root} role="dialog" aria-modal aria-label={title} tabIndex={-1} style={styles.root}>
+      <Dialog.Title style={[styles.title, { color: palette.ink }]}>{title}</Dialog.Title>
+      <Dialog.ScrollArea style={[styles.area, { maxHeight: height * 0.66, borderColor: palette.hairline }]}>
+        <ScrollView contentContainerStyle={styles.content}>{children}</ScrollView>
+      </Dialog.ScrollArea>
+      {actions ? <View style={styles.actions}>{actions}</View> : null}
+    </View>
+  );
+};
+
 const styles = StyleSheet.create({
+  // The frame of the dialog shows what has the focus; a ring around all of it would say nothing.
+  root: { outlineWidth: 0 },
   dialog: { alignSelf: 'center', marginHorizontal: 0, marginVertical: SPACE.l },
   title: { fontFamily: FONTS.heading, fontSize: 22, marginTop: SPACE.l, marginBottom: SPACE.s },
   area: { paddingHorizontal: SPACE.l, marginBottom: 0 },
