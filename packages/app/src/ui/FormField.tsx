@@ -4,14 +4,12 @@ import type { Control, FieldPath, FieldValues } from 'react-hook-form';
 import { Field } from './Field';
 
 /** A text field of a form: its value, and its error once it was left or the form was sent. */
-export const FormField = <Values extends FieldValues>({
+export const FormField = <Values extends FieldValues, Transformed>({
   control,
   name,
   ...field
 }: Omit<ComponentProps<typeof Field>, 'value' | 'onChangeText' | 'onBlur' | 'error'> & {
-  // The transformed type is the form's business, not the field's.
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any
-  control: Control<Values, any, any>;
+  control: Control<Values, unknown, Transformed>;
   name: FieldPath<Values>;
 }) => {
   const { field: bound, fieldState } = useController({ control, name });

@@ -103,7 +103,7 @@ describe('booking', () => {
 describe('the way in', () => {
   const door = (props: { firstRun: boolean; demo: boolean }) =>
     show(
-      <QueryClientProvider client={new QueryClient()}>
+      <QueryClientProvider client={new QueryClient({ defaultOptions: { mutations: { gcTime: Infinity } } })}>
         <SignInScreen {...props} />
       </QueryClientProvider>,
     );
