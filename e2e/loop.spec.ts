@@ -21,6 +21,8 @@ test('a sheet, logged on a phone, decides the next one', async ({ trainer: page 
 
   const live = livePage(page);
   await expect(live.log).toHaveText('Log as planned · 12 reps, 12 kg bell');
+  // What was said on the sheet must not lie over the button the thumb is after.
+  await expect(page.getByText('Goblet squat changed.')).toHaveCount(0);
   await live.logSet();
   await live.logSet({ reserve: '3' });
   await expect(page.getByRole('heading', { name: 'Dumbbell Romanian deadlift' })).toBeVisible();

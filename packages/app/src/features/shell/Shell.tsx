@@ -19,7 +19,7 @@ export const Shell = () => {
   useOfflinePack();
   const isLive = path.startsWith('/live/');
   return (
-    <SnackProvider>
+    <SnackProvider isQuiet={isLive}>
       <View style={[styles.fill, { backgroundColor: palette.ground }, isWide && styles.beside]}>
         {isWide && !isLive && <PlaceBar rail />}
         <View style={styles.fill}>

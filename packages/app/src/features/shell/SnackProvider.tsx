@@ -14,7 +14,8 @@ export const useSnack = () => useContext(SnackContext);
 
 const SHOWN_MS = 6_000;
 
-export const SnackProvider = ({ children }: { children: ReactNode }) => {
+/** `isQuiet`: where a snack would lie over the button a thumb is after, as on the live floor, none is shown. */
+export const SnackProvider = ({ isQuiet, children }: { isQuiet: boolean; children: ReactNode }) => {
   const [snack, setSnack] = useState<Snack | null>(null);
   const show = useMemo(() => (next: Snack) => setSnack(next), []);
   return (
@@ -23,7 +24,7 @@ export const SnackProvider = ({ children }: { children: ReactNode }) => {
       <Portal.Host>
         {children}
         <Snackbar
-          visible={snack !== null}
+          visible={snack !== null && !isQuiet}
           duration={SHOWN_MS}
           onDismiss={() => setSnack(null)}
           wrapperStyle={{ bottom: 72 }}
