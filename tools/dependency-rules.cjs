@@ -5,12 +5,14 @@ const STOREYS = [
   ['body', 'kit'],
   ['catalogue', 'log'],
   ['limits'],
+  ['selection'],
   ['dose'],
   ['coaching', 'progression'],
   ['composer'],
 ];
-/** Rooms beside the stairs: wording may name what it words; builders may build anything. */
+/** Rooms beside the stairs: wording may name what it words (types only above the dose); builders may build anything. */
 const EXPLAIN_MAY_USE = ['vocabulary', 'units', 'kit', 'dose'];
+const EXPLAIN_WORDS_TYPES_OF = ['body', 'catalogue', 'limits', 'selection'];
 
 const room = (name) => `^packages/core/src/${name}/`;
 const rooms = (names) => `^packages/core/src/(${names.join('|')})/`;
@@ -39,7 +41,14 @@ module.exports = {
       name: 'core-explain-words-only',
       severity: 'error',
       from: { path: room('explain'), pathNot: '\\.test\\.ts$' },
-      to: { path: '^packages/core/src/[^/]+/', pathNot: rooms(['explain', ...EXPLAIN_MAY_USE]) },
+      to: { path: '^packages/core/src/[^/]+/', pathNot: rooms(['explain', ...EXPLAIN_MAY_USE, ...EXPLAIN_WORDS_TYPES_OF]) },
+    },
+    {
+      name: 'core-explain-reads-codes-only',
+      severity: 'error',
+      comment: 'explain knows the types of what it words, never the engines',
+      from: { path: room('explain'), pathNot: '\\.test\\.ts$' },
+      to: { path: rooms(EXPLAIN_WORDS_TYPES_OF), dependencyTypesNot: ['type-only'] },
     },
     {
       name: 'core-is-pure',

@@ -1,11 +1,53 @@
 // Units and loads
 export { CM_PER_INCH, KG_PER_LB, cmToInches, fromKg, inchesToCm, toKg } from './units';
-export { UNLOADED, defaultKit, loadsFor, nextDown, nextUp, snapDown } from './kit';
-export type { ImplementUse, Kit, KitPiece, Load } from './kit';
+export { KIT_PRESETS, UNLOADED, defaultKit, loadsFor, nextDown, nextUp, snapDown } from './kit';
+export type { ImplementUse, Kit, KitPiece, KitPreset, Load } from './kit';
 
-// The body and its drawing
-export { SEGMENTS, distance, poseBetween, solvePose } from './body';
-export type { Arms, FigureImplement, FigureSpec, FootPlacement, KeyPose, LegPoints, Point, Skeleton, SolvedPose } from './body';
+// The body: its posture and its drawing
+export {
+  DEPTH,
+  LEVEL_DEPTH,
+  SEGMENTS,
+  ankleDegFromKneeToWall,
+  askModel,
+  distance,
+  fitBand,
+  isModelled,
+  makeFigure,
+  postureBody,
+  roundSafe,
+  skeletonAt,
+  solveBridge,
+  solveFigure,
+  solveFloorPull,
+  solveHinge,
+  solveSplit,
+  solveSquat,
+  sweep,
+} from './body';
+export type {
+  Anchor,
+  BandPoint,
+  FigureImplement,
+  FigureSource,
+  FigureSpec,
+  LegPoints,
+  ModelPose,
+  ModelResult,
+  Point,
+  PostureBody,
+  Prop,
+  Segments,
+  Skeleton,
+  SweepQuestion,
+  SweepStep,
+} from './body';
+
+// Limits and what may stand in
+export { LIMIT_RULES, limitOn } from './limits';
+export type { LimitAnswer, PersonLimit } from './limits';
+export { standInsFor } from './selection';
+export type { Difference, StandIn, StandIns, WhyNot } from './selection';
 
 // Dose and tempo
 export {

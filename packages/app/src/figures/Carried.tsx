@@ -1,39 +1,83 @@
 import { Circle, G, Line, Path } from 'react-native-svg';
+import { SEGMENTS } from '@drubo/core';
 import type { FigureImplement, Point, Skeleton } from '@drubo/core';
 import type { PieceType } from '@drubo/core/vocabulary';
+import type { Drawing } from './drawing';
 
 interface Props {
   implement: FigureImplement;
-  /** The kind of weight that is held. */
-  piece: PieceType;
+  /** The kind of weight that is really held, where it may be either. */
+  piece: PieceType | undefined;
   skeleton: Skeleton;
-  /** Maps a point of the body to the drawing. */
-  at(point: Point): { x: number; y: number };
-  /** Drawing units per standing height. */
-  scale: number;
+  drawing: Drawing;
   color: string;
 }
 
-/** What the figure carries, at the hands or across the hips. Sizes are shares of height, as pieces really are. */
-export const Carried = ({ implement, piece, skeleton, at, scale, color }: Props) => {
-  const hand = at(skeleton.hand);
-  const unit = scale / 100;
-  if (implement === 'bell' || implement === 'dumbbells') {
-    if (piece === 'kettlebell') return <Bell {...hand} unit={unit} color={color} />;
-    // In front of the chest a dumbbell stands on its end, cupped under its upper head; at the sides it lies along.
-    return <Dumbbell {...hand} unit={unit} color={color} upright={implement === 'bell'} />;
+/** Along and in front of the trunk, from the hip. */
+const onTrunk = (s: Skeleton, along: number, front: number): Point => {
+  const [ux, uy] = [(s.shoulder.x - s.hip.x) / SEGMENTS.trunk, (s.shoulder.y - s.hip.y) / SEGMENTS.trunk];
+  return { x: s.hip.x + ux * along + uy * front, y: s.hip.y + uy * along - ux * front };
+};
+
+/** Where on the body it is carried. */
+const placeOf = (implement: FigureImplement, s: Skeleton): Point => {
+  switch (implement.at) {
+    case 'hands':
+      return s.view === 'front' ? { x: (s.arm.hand.x + s.farArm.hand.x) / 2, y: (s.arm.hand.y + s.farArm.hand.y) / 2 } : s.arm.hand;
+    case 'shoulders-front':
+      return onTrunk(s, SEGMENTS.trunk + 0.005, 0.05);
+    case 'shoulders-back':
+      return onTrunk(s, SEGMENTS.trunk + 0.01, -0.045);
+    case 'elbows':
+      return { x: s.arm.elbow.x + 0.03, y: s.arm.elbow.y + 0.02 };
+    case 'hips':
+      return onTrunk(s, 0.005, 0.055);
+    case 'belt':
+      return { x: s.hip.x + 0.05, y: s.hip.y - 0.12 };
   }
-  if (implement === 'dumbbell-on-hips') {
-    // Seen from its end: a disc resting in the crease of the hips, on top of the body.
-    const hip = at({ x: skeleton.hip.x - 0.005, y: skeleton.hip.y + 0.055 });
+};
+
+/** What the figure carries. Sizes are shares of height, as pieces really are. */
+export const Carried = ({ implement, piece, skeleton, drawing, color }: Props) => {
+  const spot = placeOf(implement, skeleton);
+  const centre = drawing.at(spot);
+  const unit = drawing.scale / 100;
+  const kind =
+    piece && (implement.piece === 'bell' || implement.piece === 'dumbbell') ? (piece === 'kettlebell' ? 'bell' : 'dumbbell') : implement.piece;
+  const common = { x: centre.x, y: centre.y, unit, color };
+  if (skeleton.view === 'front' && kind === 'bar') {
+    const half = 0.36 * drawing.scale;
     return (
       <G>
-        <Circle cx={hip.x} cy={hip.y} r={4.2 * unit} stroke={color} strokeWidth={1.8 * unit} fill="none" />
-        <Circle cx={hip.x} cy={hip.y} r={1.4 * unit} fill={color} />
+        <Line x1={centre.x - half} x2={centre.x + half} y1={centre.y} y2={centre.y} stroke={color} strokeWidth={1.6 * unit} />
+        {[-1, 1].map((side) => (
+          <Line key={side} x1={centre.x + side * half * 0.88} x2={centre.x + side * half * 0.88} y1={centre.y - 11 * unit} y2={centre.y + 11 * unit} stroke={color} strokeWidth={2.6 * unit} strokeLinecap="round" />
+        ))}
       </G>
     );
   }
-  return null;
+  switch (kind) {
+    case 'bar':
+    case 'safety-bar':
+      return <Discs {...common} radius={implement.fullDiscs ? 12.8 : 8} isPadded={kind === 'safety-bar'} />;
+    case 'trap-bar':
+      return (
+        <G>
+          <Discs {...common} radius={11} isPadded={false} />
+          <Line x1={centre.x - 9 * unit} x2={centre.x + 9 * unit} y1={centre.y} y2={centre.y} stroke={color} strokeWidth={1.6 * unit} />
+        </G>
+      );
+    case 'block': {
+      const top = drawing.at({ x: spot.x - 0.025, y: spot.y + 0.05 });
+      return <Path d={`M${top.x} ${top.y}h${5 * unit}v${4 * unit}h${-5 * unit}z`} fill={color} />;
+    }
+    case 'bell':
+      return <Bell {...common} />;
+    case 'dumbbell':
+      if (implement.at === 'hips') return <Discs {...common} radius={4.2} isPadded={false} />;
+      // In front of the chest a dumbbell stands on its end; at the sides it lies along.
+      return <Dumbbell {...common} upright={!implement.pair && implement.at === 'hands' && skeleton.arm.hand.y > skeleton.hip.y + 0.12} />;
+  }
 };
 
 interface PieceProps {
@@ -42,6 +86,15 @@ interface PieceProps {
   unit: number;
   color: string;
 }
+
+/** A bar seen from its end: its disc and its sleeve. */
+const Discs = ({ x, y, unit, color, radius, isPadded }: PieceProps & { radius: number; isPadded: boolean }) => (
+  <G>
+    <Circle cx={x} cy={y} r={radius * unit} stroke={color} strokeWidth={1.7 * unit} fill="none" />
+    <Circle cx={x} cy={y} r={1.6 * unit} fill={color} />
+    {isPadded && <Line x1={x} x2={x + 9 * unit} y1={y} y2={y + 1.5 * unit} stroke={color} strokeWidth={2.2 * unit} strokeLinecap="round" />}
+  </G>
+);
 
 /** A bell hanging from the hand by its handle. */
 const Bell = ({ x, y, unit, color }: PieceProps) => {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FAMILIES } from '@drubo/core/vocabulary';
+import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
 import { command, id, version } from '../dto/basics';
 import { dose } from '../dto/dose';
 import { sheet } from '../dto/sheet';
@@ -35,7 +35,7 @@ export const sheetEndpoints = {
     path: '/api/sheets/:sheetId/left-out/:slot',
     summary: 'Bring an exercise that was left out back onto the sheet',
     target: 'needs-existing',
-    params: z.strictObject({ sheetId: id, slot: z.enum(FAMILIES) }),
+    params: z.strictObject({ sheetId: id, slot: z.enum(MAIN_FAMILIES) }),
     body: z.strictObject({ command, version }),
     reply: sheet,
     errors: ['not-found', 'erased', 'stale-version'],

@@ -1,12 +1,19 @@
-import { gluteBridge } from './bridge/glute-bridge';
 import { makeCatalogue } from './catalogue';
-import { dumbbellRomanianDeadlift } from './hinge/dumbbell-romanian-deadlift';
-import { splitSquat } from './lunge/split-squat';
-import { gobletSquat } from './squat/goblet-squat';
+import { VARIATIONS } from './variations';
 
-/** The variations that ship with Drubo, in the order a session takes them: skilful and heavy first. */
-export const builtInCatalogue = makeCatalogue([gobletSquat, dumbbellRomanianDeadlift, splitSquat, gluteBridge]);
+/** The variations that ship with Drubo. */
+export const builtInCatalogue = makeCatalogue(VARIATIONS);
 
 export { byFamily, findVariation, getVariation, makeCatalogue } from './catalogue';
 export type { Catalogue } from './catalogue';
-export type { RepRange, Variation } from './types';
+export { checkCustom, customEntry, withCustom } from './custom';
+export type { CustomProblem, CustomVariation } from './custom';
+export { FAULT_TABLE, getFault } from './faults';
+export type { AidId, Fault, FaultCue, Remedy } from './faults';
+export { LADDERS } from './ladders';
+export { byEmphasis, byKit, bySearch, kitFor, laddersOf, neighbours, rungsOf, scaleOf, TRAINS_FROM } from './lookups';
+export type { KitAnswer } from './lookups';
+export { checkValues, oneNotch, valueAt } from './notch';
+export type { Notch, OffScale } from './notch';
+export { remediesFor } from './remedies';
+export type { Gate, Ladder, LeverScale, RepRange, Rung, Sibling, Variation } from './types';

@@ -1,10 +1,43 @@
-import type { FigureImplement, FigureSpec } from '../body';
-import type { BasisId, Family, FaultId, LoadPosition, Stance, Tempo } from '../vocabulary';
+import type { FigureSource } from '../body';
+import type {
+  BasisId,
+  EmphasisId,
+  Family,
+  FaultId,
+  KitItem,
+  LeverId,
+  LeverValue,
+  LeverValues,
+  LoadPosition,
+  Plane,
+  Stance,
+  Tempo,
+  TraitId,
+} from '../vocabulary';
 
-/** A clean-rep range, both ends meant. */
+/** A clean-rep or seconds range, both ends meant. */
 export interface RepRange {
   low: number;
   high: number;
+}
+
+/** A set-up parameter as one variation offers it. */
+export interface LeverScale {
+  lever: LeverId;
+  /** Notches from easy to hard where `ordered`, else side by side. `null` is none of it. */
+  steps: readonly LeverValue[];
+  unit: 'cm' | 'mm' | 'kg' | 's' | 'deg' | null;
+  /** False for levers that only move the emphasis: they have no easier or harder. */
+  ordered: boolean;
+  /** Where the variation usually stands: an index into `steps`. */
+  usual: number;
+}
+
+/** Another variation that is one notch of a lever away: another base, load position or implement. */
+export interface Sibling {
+  lever: 'base' | 'load-position' | 'surface' | 'support' | 'range';
+  variationId: string;
+  way: 'easier' | 'harder';
 }
 
 /** One exercise as a trainer names it. Pure data; its id is its file name. */
@@ -13,11 +46,16 @@ export interface Variation {
   name: string;
   aliases: readonly string[];
   family: Family;
+  plane: Plane;
   stance: Stance;
   /** Which end a rep begins at. Bridges begin at the bottom and lift first. */
   startsAt: 'top' | 'bottom';
   /** What the hard end is called, for the pacer and the tempo's wording. */
   holdsAt: { bottom: string; top: string };
+  /** Front-of-thigh share of the work of knee and hip, 0–1. */
+  kneeShare: number;
+  /** What it trains, 0–1 each. */
+  emphasis: Partial<Record<EmphasisId, number>>;
   /** Where its load is carried, the usual place first. */
   loadPositions: readonly LoadPosition[];
   /** Whether it may be done with nothing in the hands. */
@@ -28,14 +66,63 @@ export interface Variation {
   jumpOn: 'total' | 'external';
   /** First working load as a share of body mass, external, both hands together. */
   firstLoadShare: { novice: number; trained: number };
+  /** What it always needs, whatever the load: each entry is met by any one of its items. */
+  kit: readonly (readonly KitItem[])[];
+  levers: readonly LeverScale[];
+  siblings: readonly Sibling[];
   /** Its own rep range where the trade gives one; it wins over the goal's, except for strength. */
   repRange: RepRange | null;
+  /** Seconds a set, where it is timed. */
+  seconds: RepRange | null;
   /** Its own tempo where the trade gives one. */
   tempo: Tempo | null;
   setUpSeconds: number;
   cues: readonly string[];
   faults: readonly FaultId[];
   cautions: readonly string[];
+  /** What a limit may be about. */
+  traits: readonly TraitId[];
+  /** Variations whose gate must be met first. */
+  prerequisites: readonly string[];
   basis: BasisId;
-  figure: FigureSpec & { implement: FigureImplement };
+  figure: FigureSource;
+  /** For a studio's own movement: what it was made from, which revision this is, and whether it is retired. */
+  custom?: { basedOn: string; revision: number; retired: boolean };
+}
+
+/** Clean work that must be shown before the next rung. */
+export interface Gate {
+  sets: number;
+  /** Reps in each set, per side where it is one-sided; `top` is the top of the prescribed range. */
+  reps: number | 'top';
+  /** Seconds instead of reps. */
+  seconds?: number;
+  /** External load as a share of body mass, or the heaviest the hands can hold, whichever is less. */
+  bodyMassShare?: number;
+  /** Sessions it must be shown in. */
+  sessions: number;
+  basis: BasisId;
+}
+
+/** One step of a ladder: a variation at lever values, with what earns the next. */
+export interface Rung {
+  id: string;
+  variationId: string;
+  values?: LeverValues;
+  /** Which step of the staircase; rungs that run side by side share one. */
+  stage: number;
+  /** Beside the ladder: useful, but not on the way up. */
+  aside?: true;
+  /** Rungs any one of which leads here. */
+  from: readonly string[];
+  /** None: it may stay the main lift for good. */
+  gate: Gate | null;
+}
+
+/** Rungs in order, as a small graph. */
+export interface Ladder {
+  id: string;
+  name: string;
+  family: Family;
+  rungs: readonly Rung[];
 }

@@ -4,6 +4,7 @@ import { applyStage, firstDose } from '../dose';
 import type { DosePerson, DoseWhy, Stage } from '../dose';
 import type { Kit } from '../kit';
 import { reason } from '../vocabulary';
+import type { MainFamily } from '../vocabulary';
 import type { PlannedItem, Track } from './types';
 
 /** The exercises of a person's sheet: one a family, in catalogue order. */
@@ -15,18 +16,20 @@ export interface SheetInput {
   catalogue: Catalogue;
 }
 
-/** The slot a variation fills when nothing else was chosen: its family. */
-const slotsOf = (catalogue: Catalogue): { slot: string; variationId: string }[] =>
-  catalogue.variations
-    .filter((variation, at, all) => all.findIndex((other) => other.family === variation.family) === at)
-    .map((variation) => ({ slot: variation.family, variationId: variation.id }));
+/** What a slot begins with when nothing else was chosen, heavy and skilful first. House default. */
+const FIRST_SHEET = [
+  { slot: 'squat', variationId: 'goblet-squat' },
+  { slot: 'hinge', variationId: 'dumbbell-romanian-deadlift' },
+  { slot: 'lunge', variationId: 'split-squat' },
+  { slot: 'bridge', variationId: 'glute-bridge' },
+] as const satisfies readonly { slot: MainFamily; variationId: string }[];
 
 /**
  * The next sheet: every slot's track carried forward, a first dose where there is no track, capped for the first
  * session and weeks. A slot whose track is left out gives no item.
  */
 export const planSheet = ({ person, tracks, stage, kit, catalogue }: SheetInput): PlannedItem[] =>
-  slotsOf(catalogue).flatMap(({ slot, variationId }) => {
+  FIRST_SHEET.flatMap(({ slot, variationId }) => {
     const track = tracks.find((candidate) => candidate.slot === slot);
     if (track?.leftOut) return [];
     const variation = getVariation(catalogue, track?.variationId ?? variationId);

@@ -1,4 +1,5 @@
 import type { Variation } from '../catalogue/types';
+import { isPerSide } from '../vocabulary';
 import { secondsPerRep } from './tempo';
 import { repsTop } from './types';
 import type { Dose } from './types';
@@ -11,7 +12,7 @@ const CHANGEOVER_SECONDS = 45;
  * @example setSeconds({ ...dose, repsHigh: 10 }, splitSquat) // 10 reps × 4 s × 2 sides = 80
  */
 export const setSeconds = (dose: Pick<Dose, 'repsHigh' | 'repsBeyond' | 'tempo'>, variation: Pick<Variation, 'stance'>) =>
-  repsTop(dose) * secondsPerRep(dose.tempo) * (variation.stance === 'one-leg' ? 2 : 1);
+  repsTop(dose) * secondsPerRep(dose.tempo) * (isPerSide(variation.stance) ? 2 : 1);
 
 /** Seconds of one exercise: set-up, its sets at the top of the range, rest between sets. */
 export const exerciseSeconds = (dose: Dose, variation: Pick<Variation, 'stance' | 'setUpSeconds'>): number =>

@@ -2,7 +2,8 @@ import type { Load } from '../kit';
 import { formatTempo, repsTop } from '../dose';
 import type { Dose } from '../dose';
 import { fromKg } from '../units';
-import type { MassUnit } from '../vocabulary';
+import { isPerSide } from '../vocabulary';
+import type { MassUnit, Stance } from '../vocabulary';
 
 /** A number with at most `digits` decimals and no trailing zeros. */
 export const formatNumber = (value: number, digits = 1): string => String(Number(value.toFixed(digits)));
@@ -45,11 +46,11 @@ export const formatReps = (dose: Pick<Dose, 'repsLow' | 'repsHigh' | 'repsBeyond
   dose.repsLow === repsTop(dose) ? String(dose.repsLow) : `${dose.repsLow}–${repsTop(dose)}`;
 
 /** Sets and reps with the side said: '3 × 8–12 a side'. */
-export const formatSets = (dose: Dose, stance: 'two-leg' | 'one-leg'): string =>
-  `${dose.sets} × ${formatReps(dose)}${stance === 'one-leg' ? ' a side' : ''}`;
+export const formatSets = (dose: Dose, stance: Stance): string =>
+  `${dose.sets} × ${formatReps(dose)}${isPerSide(stance) ? ' a side' : ''}`;
 
 /** A dose on one line: '3 × 8–12 · 24 kg bell · 3-1-1-0 · rest 1:30 · 2 in reserve'. */
-export const formatDose = (dose: Dose, stance: 'two-leg' | 'one-leg'): string =>
+export const formatDose = (dose: Dose, stance: Stance): string =>
   [
     formatSets(dose, stance),
     formatLoad(dose.load),

@@ -14,12 +14,26 @@ export {
 } from './format';
 export {
   BASIS_LABELS,
+  EMPHASIS_LABELS,
   ENDING_LABELS,
   FAMILY_LABELS,
   FAULT_LABELS,
   GOAL_LABELS,
+  KIT_LABELS,
+  LIMIT_LABELS,
   POSITION_LABELS,
   SIDE_LABELS,
+  STANCE_LABELS,
   TRAINING_AGE_LABELS,
   VERDICT_LABELS,
 } from './labels';
+export { formatLeverValue, LEVER_WORDS } from './lever-words';
+export {
+  formatDifference,
+  formatGate,
+  formatMissing,
+  formatNotch,
+  formatPostureRemedies,
+  formatRemedy,
+  formatWhyNot,
+} from './movement-words';

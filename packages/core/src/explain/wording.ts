@@ -1,6 +1,8 @@
 import type { MassUnit, ReasonCode, ReasonValues } from '../vocabulary';
 import { formatMass, formatNumber, formatRest } from './format';
-import { FAULT_LABELS, GOAL_LABELS, SIDE_LABELS, TRAINING_AGE_LABELS } from './labels';
+import type { RestrictionId, UnlockId } from '../limits';
+import { FAULT_LABELS, GOAL_LABELS, LIMIT_LABELS, SIDE_LABELS, TRAINING_AGE_LABELS } from './labels';
+import { RESTRICTION_WORDS, UNLOCK_WORDS } from './movement-words';
 
 /** What the words need besides the values: the trainer's unit, and names of variations. */
 export interface WordingContext {
@@ -66,7 +68,12 @@ export const WORDING: Wording = {
   'at-the-ceiling': (v, c) =>
     `${v.reps} reps at ${load(v.loadKg, c.unit)}, the heaviest your kit makes. Time for a harder exercise.`,
   'no-lighter-load': (v, c) => `${load(v.loadKg, c.unit)} is the lightest there is, so fewer reps: ${v.repsTo} at most.`,
+  'limit-locks': (v) => `Locked: ${LIMIT_LABELS[v.limit]}${felt(v)}. Opens with ${UNLOCK_WORDS[v.unlock as UnlockId]}.`,
+  'limit-restricts': (v) => `Keep to: ${RESTRICTION_WORDS[v.how as RestrictionId]} (${LIMIT_LABELS[v.limit]}${felt(v)}).`,
+  'limit-favours': (v, c) => `${c.nameOf(v.variationId)} is a good choice with: ${LIMIT_LABELS[v.limit]}.`,
   'session-cap': (v) => `${v.limit} exercises already move up. This one waits a session.`,
 };
 
 const onWhat = (on: 'total' | 'external'): string => (on === 'total' ? 'for the legs' : 'in the hands');
+
+const felt = ({ severity }: { severity?: number }): string => (severity === undefined ? '' : ` at ${severity} of 10`);

@@ -3,11 +3,28 @@ import type { LoadPosition } from '../vocabulary';
 import type { Kit, KitPiece, Load } from './types';
 
 /** How many of one size a position takes, and of which types, the preferred type first. */
+const NOTHING = { count: 0, types: [] } as const;
+const ONE_BELL = { count: 1, types: ['kettlebell', 'dumbbell'] } as const;
+const ONE_DUMBBELL = { count: 1, types: ['dumbbell', 'kettlebell'] } as const;
 const USES: Record<LoadPosition, { count: 0 | 1 | 2; types: readonly KitPiece['type'][] }> = {
-  none: { count: 0, types: [] },
-  goblet: { count: 1, types: ['kettlebell', 'dumbbell'] },
+  none: NOTHING,
+  goblet: ONE_BELL,
   sides: { count: 2, types: ['dumbbell', 'kettlebell'] },
   hips: { count: 1, types: ['dumbbell'] },
+  counterweight: ONE_DUMBBELL,
+  belly: ONE_BELL,
+  'between-feet': ONE_BELL,
+  suitcase: ONE_DUMBBELL,
+  rack: { count: 2, types: ['kettlebell', 'dumbbell'] },
+  belt: ONE_BELL,
+  overhead: ONE_BELL,
+  // Bars and machines are loaded by plates and pins, which the kit does not hold yet.
+  zercher: NOTHING,
+  'front-bar': NOTHING,
+  'back-bar': NOTHING,
+  'bar-in-hands': NOTHING,
+  'trap-bar': NOTHING,
+  machine: NOTHING,
 };
 
 /** The unloaded option of a position: nothing in the hands. */

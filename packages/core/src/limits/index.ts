@@ -1,2 +1,7 @@
+export { LIMIT_BANDS, limitOn } from './limit-on';
+export type { LimitAnswer, PersonLimit } from './limit-on';
+export { LIMIT_RULES } from './matrix';
 export { PAIN_BANDS, painBand } from './pain';
 export type { PainBand } from './pain';
+export type { LimitRule, RestrictionId, Selector, UnlockId } from './types';
+export { RESTRICTIONS, UNLOCKS } from './types';

@@ -1,3 +1,4 @@
+import { isPerSide } from '../vocabulary';
 import type { Side, Stance } from '../vocabulary';
 import type { SetRecord } from './types';
 
@@ -13,7 +14,7 @@ export interface SetSlot {
  */
 export const slotsFor = (sets: number, stance: Stance): SetSlot[] =>
   Array.from({ length: sets }, (_, setIndex) =>
-    (stance === 'one-leg' ? (['left', 'right'] as const) : (['both'] as const)).map((side) => ({ setIndex, side })),
+    (isPerSide(stance) ? (['left', 'right'] as const) : (['both'] as const)).map((side) => ({ setIndex, side })),
   ).flat();
 
 /** The first row not logged yet, or undefined when all are. */

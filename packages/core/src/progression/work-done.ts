@@ -1,5 +1,6 @@
 import type { Load } from '../kit';
 import type { SetRecord } from '../log';
+import { isPerSide } from '../vocabulary';
 import type { ExerciseLog, WorkDone } from './types';
 
 /** Reads the work sets of a log: which rows count, how many sets are whole, which load was really used. */
@@ -9,7 +10,7 @@ export const workDone = ({ sets, dose, variation, loads }: Omit<ExerciseLog, 'me
   );
   const sidesOf = new Map<number, number>();
   for (const row of rows) sidesOf.set(row.setIndex, (sidesOf.get(row.setIndex) ?? 0) + 1);
-  const sidesAsked = variation.stance === 'one-leg' ? 2 : 1;
+  const sidesAsked = isPerSide(variation.stance) ? 2 : 1;
   return {
     rows,
     completeSets: [...sidesOf.values()].filter((sides) => sides >= sidesAsked).length,

@@ -1,9 +1,40 @@
-export { CHANGE_LEVERS, FAMILIES, GOALS, LOAD_POSITIONS, METHODS, STANCES, TRAINING_AGES, VERDICTS } from './training';
-export type { ChangeLever, Family, Goal, LoadPosition, MethodId, Stance, TrainingAge, Verdict } from './training';
-export { CLEAN_VALUES, FAULTS, FAULT_SEVERITIES, LOGGERS, RESERVE_SOURCES, SET_ENDINGS, SET_KINDS, SIDES } from './set-record';
-export type { Clean, FaultId, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from './set-record';
-export { MASS_UNITS, PIECE_TYPES } from './kit';
-export type { MassUnit, PieceType } from './kit';
+export {
+  CHANGE_LEVERS,
+  EMPHASES,
+  FAMILIES,
+  GOALS,
+  isPerSide,
+  LOAD_POSITIONS,
+  MAIN_FAMILIES,
+  METHODS,
+  PLANES,
+  STANCES,
+  TRAINING_AGES,
+  VERDICTS,
+} from './training';
+export type {
+  ChangeLever,
+  EmphasisId,
+  Family,
+  Goal,
+  LoadPosition,
+  MainFamily,
+  MethodId,
+  Plane,
+  Stance,
+  TrainingAge,
+  Verdict,
+} from './training';
+export { CUE_KINDS, FAULTS } from './faults';
+export type { CueKind, FaultId } from './faults';
+export { LEVERS } from './levers';
+export type { LeverId, LeverValue, LeverValues } from './levers';
+export { LIMITS, LIMIT_STATES, TRAITS } from './limits';
+export type { LimitId, LimitState, TraitId } from './limits';
+export { CLEAN_VALUES, FAULT_SEVERITIES, LOGGERS, RESERVE_SOURCES, SET_ENDINGS, SET_KINDS, SIDES } from './set-record';
+export type { Clean, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from './set-record';
+export { KIT_ITEMS, MASS_UNITS, PIECE_TYPES, PLACES } from './kit';
+export type { KitItem, MassUnit, PieceType, Place } from './kit';
 export type { Tempo, TempoPart } from './tempo';
 export { BASES, REASON_CODES, reason } from './reasons';
 export type { BasisId, Reason, ReasonCode, ReasonValues } from './reasons';

@@ -5,3 +5,57 @@ export type PieceType = (typeof PIECE_TYPES)[number];
 /** Unit printed on a piece, and the unit a trainer reads in. */
 export const MASS_UNITS = ['kg', 'lb'] as const;
 export type MassUnit = (typeof MASS_UNITS)[number];
+
+/** Kinds of thing a movement may need, in a gym or at home. */
+export const KIT_ITEMS = [
+  'dumbbell',
+  'dumbbell-pair',
+  'kettlebell',
+  'kettlebell-pair',
+  'barbell',
+  'rack',
+  'trap-bar',
+  'safety-bar',
+  'landmine',
+  'small-plates',
+  'bench',
+  'second-bench',
+  'box',
+  'low-step',
+  'pad',
+  'stick',
+  'wall',
+  'strap',
+  'band',
+  'slider',
+  'ball',
+  'small-ball',
+  'block',
+  'cable',
+  'belt',
+  'partner-or-anchor',
+  'leg-press',
+  'hack-squat',
+  'guided-bar',
+  'leg-extension',
+  'leg-curl',
+  'thrust-machine',
+  'back-extension-bench',
+  'glute-ham-bench',
+  'assisted-dip-machine',
+  'sled',
+  'chair',
+  'sofa',
+  'stair',
+  'towel',
+  'cushion',
+  'broom',
+  'book',
+  'rucksack',
+  'doorway',
+] as const;
+export type KitItem = (typeof KIT_ITEMS)[number];
+
+/** Where a session happens. */
+export const PLACES = ['gym', 'home'] as const;
+export type Place = (typeof PLACES)[number];

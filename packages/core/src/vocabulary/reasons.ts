@@ -1,4 +1,6 @@
-import type { FaultId, Side } from './set-record';
+import type { FaultId } from './faults';
+import type { LimitId } from './limits';
+import type { Side } from './set-record';
 import type { Goal, TrainingAge } from './training';
 
 /**
@@ -51,6 +53,9 @@ export interface ReasonValues {
   'at-the-ceiling': { loadKg: number; reps: number };
   'no-lighter-load': { loadKg: number; repsTo: number };
   'session-cap': { limit: number };
+  'limit-locks': { limit: LimitId; variationId: string; unlock: string; severity?: number };
+  'limit-restricts': { limit: LimitId; variationId: string; how: string; severity?: number };
+  'limit-favours': { limit: LimitId; variationId: string };
 }
 
 export type ReasonCode = keyof ReasonValues;
@@ -112,6 +117,9 @@ const CODES: Record<ReasonCode, true> = {
   'at-the-ceiling': true,
   'no-lighter-load': true,
   'session-cap': true,
+  'limit-locks': true,
+  'limit-restricts': true,
+  'limit-favours': true,
 };
 
 /** Every reason code, for the wire format and for registry tests. */

@@ -25,24 +25,3 @@ export type ReserveSource = (typeof RESERVE_SOURCES)[number];
 /** Who logged the set. */
 export const LOGGERS = ['trainer', 'client'] as const;
 export type Logger = (typeof LOGGERS)[number];
-
-/** Things seen going wrong. Each variation lists the ones to watch for. */
-export const FAULTS = [
-  'heels-lift',
-  'chest-falls',
-  'knees-cave',
-  'low-back-rounds',
-  'back-moves-into-rounding',
-  'range-short',
-  'bounces-at-the-bottom',
-  'bell-drifts-forward',
-  'hinge-turns-into-a-squat',
-  'front-heel-lifts',
-  'wobble',
-  'pushes-from-the-back-leg',
-  'no-full-hip-extension',
-  'felt-in-low-back',
-  'head-tips-back',
-  'tempo-lost',
-] as const;
-export type FaultId = (typeof FAULTS)[number];

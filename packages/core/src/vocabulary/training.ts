@@ -1,6 +1,29 @@
 /** The four movement families a session is built from. */
-export const FAMILIES = ['squat', 'lunge', 'hinge', 'bridge'] as const;
+export const MAIN_FAMILIES = ['squat', 'lunge', 'hinge', 'bridge'] as const;
+export type MainFamily = (typeof MAIN_FAMILIES)[number];
+
+/** Every family: the four, and the helpers around them. */
+export const FAMILIES = [...MAIN_FAMILIES, 'step', 'lateral', 'calf', 'trunk', 'prep', 'power', 'finisher'] as const;
 export type Family = (typeof FAMILIES)[number];
+
+/** The direction a movement mostly goes. */
+export const PLANES = ['sagittal', 'frontal', 'transverse'] as const;
+export type Plane = (typeof PLANES)[number];
+
+/** What a movement trains: muscles, then qualities. */
+export const EMPHASES = [
+  'front-thigh',
+  'hamstrings',
+  'glutes',
+  'adductors',
+  'side-hip',
+  'calves',
+  'low-back',
+  'trunk',
+  'balance',
+  'mobility',
+] as const;
+export type EmphasisId = (typeof EMPHASES)[number];
 
 /** What the person trains for; one main goal decides the dose. */
 export const GOALS = ['build-muscle', 'get-stronger', 'move-well', 'fat-loss-and-capacity', 'power'] as const;
@@ -10,13 +33,34 @@ export type Goal = (typeof GOALS)[number];
 export const TRAINING_AGES = ['novice', 'intermediate', 'advanced'] as const;
 export type TrainingAge = (typeof TRAINING_AGES)[number];
 
-/** Where the load is carried. `hips` lies across the front of the hips. */
-export const LOAD_POSITIONS = ['none', 'goblet', 'sides', 'hips'] as const;
+/** Where the load is carried. `hips` lies across the front of the hips; `between-feet` hangs from straight arms. */
+export const LOAD_POSITIONS = [
+  'none',
+  'counterweight',
+  'belly',
+  'between-feet',
+  'sides',
+  'suitcase',
+  'hips',
+  'belt',
+  'goblet',
+  'rack',
+  'zercher',
+  'front-bar',
+  'back-bar',
+  'bar-in-hands',
+  'trap-bar',
+  'overhead',
+  'machine',
+] as const;
 export type LoadPosition = (typeof LOAD_POSITIONS)[number];
 
-/** Whether one leg does the work at a time. */
-export const STANCES = ['two-leg', 'one-leg'] as const;
+/** Which side works at a time. `one-side`: one-sided work that isn't a leg's, such as a side plank. */
+export const STANCES = ['two-leg', 'staggered', 'one-leg', 'alternating', 'one-side'] as const;
 export type Stance = (typeof STANCES)[number];
+
+/** Whether reps are counted per side: for one-sided and alternating work. */
+export const isPerSide = (stance: Stance): boolean => stance !== 'two-leg';
 
 /** The outcome of a review, per exercise. */
 export const VERDICTS = ['move-up', 'same-again', 'ease-back', 'leave-out'] as const;

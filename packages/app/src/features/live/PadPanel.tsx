@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { SessionDetailDto } from '@drubo/contracts';
 import { loadsForVariation, nextDown, nextUp } from '@drubo/core';
 import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/core/explain';
+import { isPerSide } from '@drubo/core/vocabulary';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Stepper } from '../../ui/Stepper';
@@ -30,7 +31,7 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
     <View style={styles.box}>
       <View style={styles.row}>
         <Stepper
-          label={variation.stance === 'one-leg' ? 'Reps, this leg' : 'Reps'}
+          label={isPerSide(variation.stance) ? 'Reps, this leg' : 'Reps'}
           size={TARGET.live}
           value={String(pad.reps)}
           onDown={pad.reps > 0 ? () => live.change({ reps: pad.reps - 1 }) : null}

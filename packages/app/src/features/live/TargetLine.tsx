@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import type { SetRecordDto } from '@drubo/contracts';
 import type { SetSlot } from '@drubo/core';
 import { formatLoad, formatReps, SIDE_LABELS } from '@drubo/core/explain';
+import { isPerSide } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
@@ -37,7 +38,7 @@ export const TargetLine = ({
           {where}
         </Txt>
         <Txt kind="label">
-          {formatReps(dose)} reps{variation.stance === 'one-leg' ? ' a side' : ''} · {formatLoad(dose.load)} · {dose.reserve} in
+          {formatReps(dose)} reps{isPerSide(variation.stance) ? ' a side' : ''} · {formatLoad(dose.load)} · {dose.reserve} in
           reserve
         </Txt>
       </View>

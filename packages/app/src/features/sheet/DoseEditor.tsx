@@ -3,6 +3,7 @@ import { repsTop, secondsPerRep } from '@drubo/core';
 import type { Dose, DoseField, DoseWhy, Load } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
 import { formatLoad, formatRest } from '@drubo/core/explain';
+import { isPerSide } from '@drubo/core/vocabulary';
 import { PHASE_ORDER, PHASE_WORDS } from '../../figures/phase-words';
 import { SPACE } from '../../theme/tokens';
 import { Stepper } from '../../ui/Stepper';
@@ -33,7 +34,7 @@ export const DoseEditor = ({ dose, variation, loads, onChange, why }: Props) => 
       {why && reasons ? <WhyDot about={label.toLowerCase()} reasons={why[reasons]} /> : null}
     </View>
   );
-  const aSide = variation.stance === 'one-leg' ? ' a side' : '';
+  const aSide = isPerSide(variation.stance) ? ' a side' : '';
   return (
     <View style={styles.box}>
       {row('Load', 'load', formatLoad(dose.load), 'load')}

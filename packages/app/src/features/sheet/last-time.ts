@@ -1,5 +1,6 @@
 import type { LastTimeDto, SetRecordDto } from '@drubo/contracts';
 import { formatLoad } from '@drubo/core/explain';
+import { isPerSide } from '@drubo/core/vocabulary';
 import type { Stance } from '@drubo/core/vocabulary';
 import { formatDay } from '../../ui/days';
 
@@ -11,7 +12,7 @@ export const repsOf = (sets: readonly SetRecordDto[], stance: Stance): string =>
   }
   return [...bySet.values()]
     .map((rows) => {
-      if (stance === 'two-leg') return String(rows[0]?.reps ?? '–');
+      if (!isPerSide(stance)) return String(rows[0]?.reps ?? '–');
       const of = (side: 'left' | 'right') => rows.find((row) => row.side === side)?.reps ?? '–';
       return `${of('left')}/${of('right')}`;
     })
@@ -27,6 +28,6 @@ const reserveOf = (sets: readonly SetRecordDto[]): string => {
 /** Last time in one line: 'Tue 17 Nov: 24 kg bell · 12, 12, 11 reps · 2 in reserve at least'. */
 export const lastTimeLine = ({ date, sets, dose }: LastTimeDto, stance: Stance): string => {
   const loads = [...new Set(sets.map((set) => formatLoad(set)))];
-  const reps = `${repsOf(sets, stance)} reps${stance === 'one-leg' ? ' left/right' : ''}`;
+  const reps = `${repsOf(sets, stance)} reps${isPerSide(stance) ? ' left/right' : ''}`;
   return `${formatDay(date)}: ${loads.length > 0 ? loads.join(', ') : formatLoad(dose.load)} · ${reps} · ${reserveOf(sets)}`;
 };

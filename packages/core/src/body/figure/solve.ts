@@ -1,7 +1,8 @@
 import { SEGMENTS } from '../segments';
+import type { Segments } from '../segments';
 import { placeFoot } from './foot';
 import { down, middleJoint, up } from './geometry';
-import type { Arms, FigureSpec, FootPlacement, KeyPose, LegPoints, Point, Skeleton } from './types';
+import type { ArmPoints, Arms, FootPlacement, FreeLeg, KeyPose, LegPoints, Point, SideFigure, Skeleton } from './types';
 
 /** A pose that asks a limb to reach farther than it is long. */
 export interface OutOfReach {
@@ -12,53 +13,53 @@ export interface OutOfReach {
 /** A solved pose, or the limb that could not reach. */
 export type SolvedPose = { status: 'solved'; skeleton: Skeleton } | OutOfReach;
 
-/** Height of the shoulder joint above the floor when lying, as a share of height. House default. */
-const LYING_SHOULDER_Y = 0.045;
-/** A resting head is tipped this far up from the line of the floor. House default. */
-const LYING_HEAD_DEG = -86;
-
 /**
- * Joint positions for a pose of a figure, in shares of height. Segments keep their table lengths in every pose.
- * @example solvePose(variation.figure, variation.figure.bottom)
+ * Joint positions for a side-view pose, in shares of height. Segments keep their length in every pose.
+ * @example solveSidePose(figure, figure.bottom)
  */
-export const solvePose = (spec: Pick<FigureSpec, 'nearFoot' | 'farFoot'>, pose: KeyPose): SolvedPose => {
-  const hip = hipOf(spec, pose);
-  const trunkDeg = trunkOf(pose);
-  const shoulder = pose.kind === 'lying' ? lyingShoulder : up(hip, SEGMENTS.trunk, trunkDeg);
-  const near = legTo(spec.nearFoot, hip);
-  const far = legTo(spec.farFoot, hip);
-  const arm = armOf(pose.arms, hip, shoulder, trunkDeg);
+export const solveSidePose = (figure: Pick<SideFigure, 'nearFoot' | 'farFoot' | 'segments'>, pose: KeyPose): SolvedPose => {
+  const segments = figure.segments ?? SEGMENTS;
+  const hip = hipOf(figure.nearFoot, pose, segments);
+  const shoulder = up(hip, segments.trunk, pose.trunkDeg);
+  const near = legTo(pose.near ?? figure.nearFoot, hip, segments);
+  const far = legTo(pose.far ?? figure.farFoot, hip, segments);
+  const arm = armOf(pose.arms, hip, shoulder, pose.trunkDeg, segments);
+  const farArm = pose.farArms ? armOf(pose.farArms, hip, shoulder, pose.trunkDeg, segments) : arm;
   if (!near) return { status: 'out-of-reach', limb: 'near-leg' };
   if (!far) return { status: 'out-of-reach', limb: 'far-leg' };
-  if (!arm) return { status: 'out-of-reach', limb: 'arm' };
-  const head = up(shoulder, SEGMENTS.neck, pose.kind === 'lying' ? LYING_HEAD_DEG : trunkDeg * 0.8);
-  return { status: 'solved', skeleton: { head, shoulder, hip, ...arm, near, far } };
+  if (!arm || !farArm) return { status: 'out-of-reach', limb: 'arm' };
+  const head = up(shoulder, segments.neck, pose.headDeg ?? pose.trunkDeg * 0.8);
+  const ends = { nearHip: hip, farHip: hip, nearShoulder: shoulder, farShoulder: shoulder };
+  return { status: 'solved', skeleton: { view: 'side', head, shoulder, hip, ...ends, near, far, arm, farArm } };
 };
 
-const lyingShoulder: Point = { x: 0, y: LYING_SHOULDER_Y };
-
-const trunkOf = (pose: KeyPose): number => (pose.kind === 'lying' ? pose.trunkLiftDeg - 90 : pose.trunkDeg);
-
-const hipOf = (spec: Pick<FigureSpec, 'nearFoot'>, pose: KeyPose): Point => {
-  if (pose.kind === 'between-feet') return pose.hip;
-  if (pose.kind === 'lying') return up(lyingShoulder, SEGMENTS.trunk, 90 - pose.trunkLiftDeg);
-  const knee = up(placeFoot(spec.nearFoot).ankle, SEGMENTS.shank, pose.shankDeg);
-  return up(knee, SEGMENTS.thigh, -pose.thighDeg);
+const hipOf = (nearFoot: FootPlacement, { root, trunkDeg, near }: KeyPose, segments: Segments): Point => {
+  if (root.at === 'hip') return root;
+  if (root.at === 'shoulder') return up(root, -segments.trunk, trunkDeg);
+  if (root.at === 'knee') return up(root, segments.thigh, -root.thighDeg);
+  const foot = near && near.kind !== 'free' ? near : nearFoot;
+  const knee = up(placeFoot(foot, segments).ankle, segments.shank, root.shankDeg);
+  return up(knee, segments.thigh, -root.thighDeg);
 };
 
-const legTo = (placement: FootPlacement, hip: Point): LegPoints | undefined => {
-  const foot = placeFoot(placement);
-  const knee = middleJoint(hip, foot.ankle, SEGMENTS.thigh, SEGMENTS.shank, 1);
+const legTo = (leg: FootPlacement | FreeLeg, hip: Point, segments: Segments): LegPoints | undefined => {
+  if (leg.kind === 'free') {
+    const knee = down(hip, segments.thigh, leg.thighDeg);
+    const { x, y } = down(knee, segments.shank, leg.shankDeg);
+    return { knee, ...placeFoot({ kind: 'ankle-at', x, y, toesDeg: leg.toesDeg ?? leg.shankDeg }, segments) };
+  }
+  const foot = placeFoot(leg, segments);
+  const knee = middleJoint(hip, foot.ankle, segments.thigh, segments.shank, 1);
   return knee && { knee, ...foot };
 };
 
-const armOf = (arms: Arms, hip: Point, shoulder: Point, trunkDeg: number) => {
+const armOf = (arms: Arms, hip: Point, shoulder: Point, trunkDeg: number, segments: Segments): ArmPoints | undefined => {
+  const { upperArm, forearmToGrip } = segments;
   if (arms.kind === 'angles') {
-    const elbow = down(shoulder, SEGMENTS.upperArm, arms.upperDeg);
-    return { elbow, hand: down(elbow, SEGMENTS.forearmToGrip, arms.forearmDeg) };
+    const elbow = down(shoulder, upperArm, arms.upperDeg);
+    return { elbow, hand: down(elbow, forearmToGrip, arms.forearmDeg) };
   }
-  const onTrunk = up(hip, arms.along, trunkDeg);
-  const hand = up(onTrunk, arms.front, trunkDeg + 90);
-  const elbow = middleJoint(shoulder, hand, SEGMENTS.upperArm, SEGMENTS.forearmToGrip, -1);
+  const hand = arms.kind === 'at' ? { x: arms.x, y: arms.y } : up(up(hip, arms.along, trunkDeg), arms.front, trunkDeg + 90);
+  const elbow = middleJoint(shoulder, hand, upperArm, forearmToGrip, arms.elbow === 'up' ? 1 : -1);
   return elbow && { elbow, hand };
 };

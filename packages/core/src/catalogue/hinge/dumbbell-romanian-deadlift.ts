@@ -1,22 +1,23 @@
+import { HINGE } from '../bases';
+import { DEFICIT, RANGE, TEMPO } from '../scales';
 import type { Variation } from '../types';
 
-/** Two dumbbells along the legs, knees nearly still. Bottom pose from the posture model's Romanian reference case. */
+/** Two dumbbells along the legs, knees nearly still; the bottom is a reference case of the posture model. */
 export const dumbbellRomanianDeadlift = {
+  ...HINGE,
   id: 'dumbbell-romanian-deadlift',
   name: 'Dumbbell Romanian deadlift',
   aliases: ['dumbbell RDL', 'soft-knee deadlift'],
-  family: 'hinge',
-  stance: 'two-leg',
-  startsAt: 'top',
-  holdsAt: { bottom: 'bottom', top: 'standing tall' },
+  kneeShare: 0.05,
+  emphasis: { hamstrings: 0.9, glutes: 0.8, 'low-back': 0.4 },
   loadPositions: ['sides'],
-  unloadedAllowed: false,
-  bodyMassShare: 0.47,
-  jumpOn: 'total',
   firstLoadShare: { novice: 0.25, trained: 0.6 },
-  repRange: null,
-  tempo: null,
-  setUpSeconds: 45,
+  kit: [['dumbbell-pair', 'kettlebell-pair']],
+  levers: [RANGE, DEFICIT, TEMPO],
+  siblings: [
+    { lever: 'base', way: 'harder', variationId: 'staggered-romanian-deadlift' },
+    { lever: 'load-position', way: 'harder', variationId: 'romanian-deadlift' },
+  ],
   cues: ['Hips back, shins still', 'Weights brush the legs', 'As low as the back stays set'],
   faults: [
     'back-moves-into-rounding',
@@ -25,26 +26,17 @@ export const dumbbellRomanianDeadlift = {
     'range-short',
     'no-full-hip-extension',
     'tempo-lost',
+    'grip-goes-first',
   ],
   cautions: ['A back that rounds further under load ends the set.', 'Sore low back: less depth, less load.'],
-  basis: 'common-practice',
+  traits: ['deep-hinge', 'loaded-hinge', 'hand-held', 'two-leg-symmetric'],
+  prerequisites: ['kettlebell-deadlift'],
   figure: {
-    implement: 'dumbbells',
-    nearFoot: { kind: 'flat', heelX: 0 },
-    farFoot: { kind: 'flat', heelX: 0 },
-    top: {
-      kind: 'standing',
-      shankDeg: 3,
-      thighDeg: 5,
-      trunkDeg: 3,
-      arms: { kind: 'angles', upperDeg: 3, forearmDeg: 6 },
-    },
-    bottom: {
-      kind: 'standing',
-      shankDeg: -3.8,
-      thighDeg: 23.8,
-      trunkDeg: 79,
-      arms: { kind: 'angles', upperDeg: -19.6, forearmDeg: -19.6 },
-    },
+    maker: 'hinge',
+    kneeDeg: 20,
+    hands: 0.2,
+    loadKg: 40,
+    legs: 'two',
+    implement: { piece: 'dumbbell', at: 'hands', pair: true },
   },
 } as const satisfies Variation;

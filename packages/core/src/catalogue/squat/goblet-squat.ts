@@ -1,37 +1,34 @@
+import { TWO_LEG_SQUAT } from '../bases';
+import { BOX_HEIGHT, HEEL_LIFT, KNEE_TRAVEL, STANCE_WIDTH, TEMPO } from '../scales';
 import type { Variation } from '../types';
 
-/** Front-held single weight. Bottom pose: thigh parallel, 20 kg held, from the posture model's reference case. */
+/** Front-held single weight; the bottom at a level thigh is a reference case of the posture model. */
 export const gobletSquat = {
+  ...TWO_LEG_SQUAT,
   id: 'goblet-squat',
   name: 'Goblet squat',
   aliases: ['front-held squat', 'bell squat'],
-  family: 'squat',
-  stance: 'two-leg',
-  startsAt: 'top',
-  holdsAt: { bottom: 'bottom', top: 'standing tall' },
+  kneeShare: 0.47,
+  emphasis: { 'front-thigh': 0.85, glutes: 0.65, trunk: 0.35, adductors: 0.3 },
   loadPositions: ['goblet'],
-  unloadedAllowed: false,
-  bodyMassShare: 0.88,
-  jumpOn: 'external',
   firstLoadShare: { novice: 0.15, trained: 0.3 },
-  repRange: null,
-  tempo: null,
-  setUpSeconds: 45,
+  kit: [['kettlebell', 'dumbbell']],
+  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, KNEE_TRAVEL, TEMPO],
+  siblings: [
+    { lever: 'load-position', way: 'easier', variationId: 'counterweight-squat' },
+    { lever: 'load-position', way: 'harder', variationId: 'double-kettlebell-front-squat' },
+  ],
+  jumpOn: 'external',
   cues: ['Elbows inside the knees', 'Whole foot stays down', 'Sit between the hips'],
   faults: ['heels-lift', 'chest-falls', 'knees-cave', 'low-back-rounds', 'range-short', 'tempo-lost'],
   cautions: ['Take big bells up and set them down with two hands.', 'Sore knees: a box above the sore range.'],
-  basis: 'common-practice',
+  traits: ['hand-held', 'two-leg-symmetric'],
   figure: {
-    implement: 'bell',
-    nearFoot: { kind: 'flat', heelX: 0 },
-    farFoot: { kind: 'flat', heelX: 0 },
-    top: { kind: 'standing', shankDeg: 2, thighDeg: 3, trunkDeg: 1, arms: { kind: 'held', along: 0.27, front: 0.11 } },
-    bottom: {
-      kind: 'standing',
-      shankDeg: 35,
-      thighDeg: 90,
-      trunkDeg: 34.7,
-      arms: { kind: 'held', along: 0.27, front: 0.11 },
-    },
+    maker: 'squat',
+    carry: 'goblet',
+    hold: 'goblet',
+    thighDeg: 90,
+    loadKg: 20,
+    implement: { piece: 'bell', at: 'hands' },
   },
 } as const satisfies Variation;

@@ -1,0 +1,293 @@
+import type { CueKind, FaultId, LeverId, LoadPosition } from '../vocabulary';
+
+/** Something to put under, on or beside the person. */
+export const AIDS = [
+  'wedge',
+  'band-above-knees',
+  'band-to-push-on',
+  'pillow',
+  'straps',
+  'chalk',
+  'wall-near',
+  'lighter',
+  'cue-tuck',
+] as const;
+export type AidId = (typeof AIDS)[number];
+
+/** What may be done about a fault once cues don't take, in order. */
+export type Remedy =
+  | { kind: 'lever'; lever: LeverId; way: 'easier' | 'longer' | 'shorter' | 'nearer' | 'wider' }
+  | { kind: 'load-position'; to: LoadPosition }
+  | { kind: 'aid'; aid: AidId }
+  | { kind: 'variation'; variationId: string };
+
+/** A cue and what kind of cue it is. */
+export interface FaultCue {
+  kind: CueKind;
+  text: string;
+}
+
+/** What is seen, what it usually means, and what to do in order. Common practice, no source. */
+export interface Fault {
+  id: FaultId;
+  means: string;
+  cues: readonly FaultCue[];
+  remedies: readonly Remedy[];
+  /** A drill that teaches the missing piece. */
+  drill: string | null;
+  /** Ends the set at once when seen under load. */
+  dangerousUnderLoad: boolean;
+}
+
+const body = (text: string): FaultCue => ({ kind: 'body', text });
+const room = (text: string): FaultCue => ({ kind: 'room', text });
+const target = (text: string): FaultCue => ({ kind: 'target', text });
+const show = (text: string): FaultCue => ({ kind: 'show', text });
+const lever = (id: LeverId, way: 'easier' | 'longer' | 'shorter' | 'nearer' | 'wider' = 'easier'): Remedy => ({
+  kind: 'lever',
+  lever: id,
+  way,
+});
+const aid = (id: AidId): Remedy => ({ kind: 'aid', aid: id });
+const LIGHTER = aid('lighter');
+const instead = (variationId: string): Remedy => ({ kind: 'variation', variationId });
+const fault = (
+  id: FaultId,
+  means: string,
+  cues: readonly FaultCue[],
+  remedies: readonly Remedy[],
+  drill: string | null = null,
+  dangerousUnderLoad = false,
+): Fault => ({ id, means, cues, remedies, drill, dangerousUnderLoad });
+
+/** Every fault the catalogue names. */
+export const FAULT_TABLE: readonly Fault[] = [
+  fault(
+    'heels-lift',
+    'The ankle runs out of range.',
+    [body('Weight in three points of the foot'), target('Keep a coin under the heel')],
+    [lever('heel-lift'), aid('wedge'), lever('box-height')],
+    'ankle-rock',
+  ),
+  fault(
+    'chest-falls',
+    'Leans clearly more than the posture model gives this body, or more as the rep goes on: no counterbalance, short ankles, or a load too low or too heavy.',
+    [room('Show the shirt to the wall'), body('Elbows up, ribs over hips')],
+    [lever('counterweight'), { kind: 'load-position', to: 'goblet' }, lever('heel-lift'), LIGHTER, lever('range'), lever('band')],
+    'pause-squat',
+  ),
+  fault(
+    'knees-cave',
+    'Side hip, load, or foot and ankle. Try a wedge and a wider stance: what clears it names it.',
+    [room('Spread the floor'), target('Push out on the band')],
+    [aid('band-above-knees'), aid('wedge'), lever('stance-width', 'wider'), LIGHTER, instead('split-stance-rock')],
+    'clam',
+    true,
+  ),
+  fault(
+    'weight-rolls',
+    'Balance: the weight goes to toes or heels.',
+    [body('Tripod foot: big toe, little toe, heel'), show('Rock a little, then settle in the middle')],
+    [lever('box-height'), lever('range'), lever('support'), LIGHTER, lever('tempo'), lever('heel-lift')],
+  ),
+  fault(
+    'low-back-rounds',
+    'Stance, or a range beyond control.',
+    [body('Wider, toes out'), target('Stop a hand higher')],
+    [lever('box-height'), lever('range'), lever('bar-height'), LIGHTER, lever('support'), lever('heel-lift'), lever('tempo')],
+    'rock-back',
+    true,
+  ),
+  fault(
+    'low-back-over-arches',
+    'Ribs and pelvis come apart.',
+    [body('Ribs down'), body('Tail under before you go')],
+    [
+      aid('cue-tuck'),
+      { kind: 'load-position', to: 'goblet' },
+      lever('range'),
+      LIGHTER,
+      lever('plank-base'),
+      lever('band'),
+      lever('tempo'),
+    ],
+    'dead-bug',
+  ),
+  fault(
+    'back-moves-into-rounding',
+    'Tension or legs are missing. A small rounding that is set and held is noted; one that grows under load is always a fault.',
+    [body('Squeeze the bar, pull the slack out'), room('Push the floor away')],
+    [LIGHTER, lever('bar-height'), lever('range'), lever('deficit')],
+    'belly-held-hinge',
+    true,
+  ),
+  fault(
+    'hips-shoot-up',
+    'Hips set too low, bar too far away, or too heavy: the chest is left behind.',
+    [body('Hips higher, bar to the shins'), body('Chest and hips together')],
+    [LIGHTER, lever('bar-height'), lever('tempo')],
+    'pause-squat',
+  ),
+  fault(
+    'bell-drifts-forward',
+    'The weight leaves the legs: lats, or the start.',
+    [body('It brushes the legs'), target('Pull it into the pockets')],
+    [LIGHTER, lever('range'), lever('bar-height')],
+  ),
+  fault(
+    'leans-back-at-lock-out',
+    'Overreach; knees may snap back with it.',
+    [body('Stand tall, ribs down'), target('Head to the ceiling')],
+    [LIGHTER, aid('cue-tuck')],
+  ),
+  fault(
+    'bounces-at-the-bottom',
+    'Control: the bottom is passed, not held.',
+    [body('Pause'), target('Freeze, then drive')],
+    [lever('tempo'), lever('box-height'), lever('range'), LIGHTER],
+  ),
+  fault(
+    'hips-shift',
+    'A side difference, or the stance.',
+    [body('Split the weight'), show('Look in the mirror, even the beltline')],
+    [LIGHTER, lever('box-height'), instead('split-squat-to-pad'), lever('plank-base'), lever('arms')],
+    'hip-hike',
+  ),
+  fault(
+    'range-short',
+    'Load or hurry: the commonest false progress.',
+    [target('Touch the target'), show('Show them the depth without load')],
+    [LIGHTER, lever('box-height'), lever('pad-height'), lever('range'), lever('tempo'), lever('band'), lever('feet-elevation')],
+  ),
+  fault(
+    'front-heel-lifts',
+    'The stride is short, or the ankle stiff.',
+    [body('Heel heavy'), target('Push the heel through the floor')],
+    [lever('stride', 'longer'), aid('wedge')],
+    'ankle-rock',
+  ),
+  fault(
+    'breath-held',
+    'A bracing habit.',
+    [body('Out through the effort'), show('Count the reps out loud')],
+    [LIGHTER, lever('range'), lever('top-hold'), lever('tempo'), lever('plank-base')],
+  ),
+  fault(
+    'falls-backward',
+    'A new pattern: the hips go back and nothing goes forward.',
+    [target('Reach forward'), body('Toes heavy too')],
+    [lever('counterweight'), aid('wall-near'), lever('support')],
+    'wall-tap-hinge',
+  ),
+  fault(
+    'hinge-turns-into-a-squat',
+    'The pattern: knees travel instead of hips.',
+    [body('Shins still'), target('Tail to the wall behind')],
+    [{ kind: 'load-position', to: 'belly' }, instead('belly-held-hinge'), instead('hike-pass')],
+    'wall-tap-hinge',
+  ),
+  fault(
+    'hips-twist',
+    'Pelvis control on one leg.',
+    [body('Belt line level'), room('Back pocket to the ceiling')],
+    [
+      lever('support'),
+      lever('range'),
+      instead('staggered-romanian-deadlift'),
+      lever('arms'),
+      lever('tempo'),
+      lever('band'),
+      lever('plank-base'),
+      lever('top-hold'),
+    ],
+    'bird-dog',
+  ),
+  fault(
+    'hip-drops',
+    'Fear, or the side hip.',
+    [body('Stay level'), target('Belt line on the horizon')],
+    [lever('step-height'), lever('support'), instead('hip-hike'), lever('top-hold'), lever('plank-base')],
+    'hip-hike',
+  ),
+  fault(
+    'lands-instead-of-lowers',
+    'Strength on the way down is missing.',
+    [body('Last inch slowest'), target('Land on an egg')],
+    [lever('step-height'), lever('tempo'), lever('box-height'), lever('pad-height'), lever('support'), instead('snap-down')],
+  ),
+  fault(
+    'wobble',
+    'The base: feet on one line, or too narrow.',
+    [body('Step wider'), target('Feet on two rails')],
+    [lever('support'), instead('split-squat')],
+    'tandem-stance',
+    true,
+  ),
+  fault(
+    'pushes-from-the-back-leg',
+    'A habit: the back leg helps.',
+    [body('Back foot is a kickstand'), target('Lift the back toes for a moment')],
+    [lever('tempo'), lever('step-height'), lever('pad-height'), { kind: 'lever', lever: 'surface', way: 'easier' }],
+  ),
+  fault(
+    'trunk-tips',
+    'Trunk control. No fault when glutes are the aim.',
+    [body('Hands behind the head'), target('Shirt buttons to the wall')],
+    [{ kind: 'load-position', to: 'rack' }, lever('support'), LIGHTER, lever('range'), lever('band'), lever('tempo')],
+  ),
+  fault(
+    'collapses-on-the-box',
+    'Tension is let go.',
+    [target('Touch, don’t sit'), body('Stay braced on the box')],
+    [lever('box-height'), LIGHTER],
+  ),
+  fault(
+    'no-full-hip-extension',
+    'Strength, or a tight front of the hip.',
+    [body('Squeeze to the top'), target('Belt buckle to the ceiling')],
+    [lever('foot-distance', 'nearer'), instead('glute-bridge'), LIGHTER],
+    'half-kneeling-hip-flexor-stretch',
+  ),
+  fault(
+    'felt-in-low-back',
+    'Feet far away, or an arch. A bridge felt in the low back is a fault even if it looks right.',
+    [body('Tail under'), body('Feet in')],
+    [lever('foot-distance', 'nearer'), lever('feet-elevation'), lever('range'), aid('cue-tuck')],
+    'dead-bug',
+  ),
+  fault('head-tips-back', 'A habit.', [body('Chin tucked'), target('Look at the knees')], [aid('pillow')]),
+  fault(
+    'arms-lift-the-bell',
+    'The hips don’t throw it.',
+    [body('Hips snap, arms are ropes'), target('Bell no higher than the chin')],
+    [instead('hike-pass'), LIGHTER],
+    'hike-pass',
+  ),
+  fault(
+    'elbows-drop',
+    'The upper back gives.',
+    [room('Elbows to the wall'), body('Chest tall')],
+    [{ kind: 'lever', lever: 'front-hold', way: 'easier' }, aid('straps'), LIGHTER],
+  ),
+  fault(
+    'grip-goes-first',
+    'The hands give out while the legs have more.',
+    [body('Crush the handle'), show('One palm each way')],
+    [aid('chalk'), { kind: 'lever', lever: 'grip', way: 'easier' }, aid('straps'), lever('deficit')],
+  ),
+  fault(
+    'tempo-lost',
+    'Fatigue, or hurry.',
+    [target('Follow the pacer'), body('Slow the way down')],
+    [LIGHTER, lever('tempo'), lever('band'), lever('range')],
+  ),
+];
+
+const BY_ID = new Map(FAULT_TABLE.map((entry) => [entry.id, entry]));
+
+/** What a fault means and what to do about it. Throws for an id the table lacks: a programmer mistake. */
+export const getFault = (id: FaultId): Fault => {
+  const found = BY_ID.get(id);
+  if (!found) throw new Error(`getFault: no fault "${id}" in the table`);
+  return found;
+};

@@ -1,0 +1,56 @@
+import { reps, TOP_OF_RANGE_TWICE } from '../gates';
+import type { Ladder } from '../types';
+
+/** From rocking in a split stance to walking lunges; the rear foot goes up after the goblet split squat. */
+export const lunge = {
+  id: 'lunge',
+  name: 'Lunge',
+  family: 'lunge',
+  rungs: [
+    { id: 'rock', variationId: 'split-stance-rock', stage: 1, from: [], gate: reps(2, 10) },
+    { id: 'to-pad', variationId: 'split-squat-to-pad', stage: 2, from: ['rock'], gate: reps(3, 8) },
+    { id: 'split', variationId: 'split-squat', stage: 3, from: ['to-pad'], gate: reps(3, 12) },
+    { id: 'goblet', variationId: 'goblet-split-squat', stage: 4, from: ['split'], gate: TOP_OF_RANGE_TWICE },
+    { id: 'rack', variationId: 'rack-split-squat', stage: 4, from: ['split'], gate: TOP_OF_RANGE_TWICE },
+    { id: 'reverse', variationId: 'reverse-lunge', stage: 5, from: ['goblet', 'rack'], gate: reps(3, 8) },
+    {
+      id: 'rear-foot-up',
+      variationId: 'rear-foot-elevated-split-squat',
+      stage: 5,
+      from: ['goblet', 'rack'],
+      gate: null,
+    },
+    { id: 'slider', variationId: 'offset-slider-reverse-lunge', stage: 6, from: ['reverse'], gate: reps(3, 8) },
+    {
+      id: 'reverse-loaded',
+      variationId: 'reverse-lunge',
+      values: { 'load-position': 'sides' },
+      stage: 7,
+      from: ['slider'],
+      gate: reps(3, 12),
+    },
+    { id: 'forward', variationId: 'forward-lunge', stage: 8, from: ['reverse-loaded'], gate: reps(3, 12) },
+    { id: 'walking', variationId: 'walking-lunge', stage: 9, from: ['forward'], gate: reps(3, 12) },
+    { id: 'deficit', variationId: 'deficit-reverse-lunge', stage: 10, from: ['walking'], gate: null },
+    { id: 'half-kneel', variationId: 'half-kneeling-rise', stage: 2, aside: true, from: [], gate: null },
+    { id: 'strap', variationId: 'strap-assisted-split-squat', stage: 2, aside: true, from: [], gate: null },
+    { id: 'held', variationId: 'held-split-squat', stage: 2, aside: true, from: [], gate: null },
+    { id: 'front-foot-up', variationId: 'front-foot-elevated-split-squat', stage: 5, aside: true, from: ['goblet'], gate: null },
+    {
+      id: 'two-dumbbell',
+      variationId: 'split-squat',
+      values: { 'load-position': 'sides' },
+      stage: 5,
+      aside: true,
+      from: ['goblet'],
+      gate: null,
+    },
+    { id: 'barbell-split', variationId: 'barbell-split-squat', stage: 6, aside: true, from: ['goblet'], gate: null },
+    { id: 'safety-bar', variationId: 'safety-bar-split-squat', stage: 6, aside: true, from: ['goblet'], gate: null },
+    { id: 'curtsy', variationId: 'curtsy-lunge', stage: 10, aside: true, from: ['walking'], gate: null },
+    { id: 'step-through', variationId: 'step-through-lunge', stage: 10, aside: true, from: ['walking'], gate: null },
+    { id: 'front-rack', variationId: 'front-rack-lunge', stage: 10, aside: true, from: ['walking'], gate: null },
+    { id: 'barbell', variationId: 'barbell-lunge', stage: 10, aside: true, from: ['walking'], gate: null },
+    { id: 'overhead', variationId: 'overhead-lunge', stage: 11, aside: true, from: ['front-rack'], gate: null },
+  ],
+} as const satisfies Ladder;

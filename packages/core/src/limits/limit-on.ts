@@ -1,0 +1,70 @@
+import type { Variation } from '../catalogue';
+import { reason } from '../vocabulary';
+import type { LimitId, LimitState, Reason } from '../vocabulary';
+import { LIMIT_RULES } from './matrix';
+import type { LimitRule, Selector } from './types';
+
+/** A limit a person has. Severity 0–10 for graded ones; null where it wasn't asked or isn't graded. */
+export interface PersonLimit {
+  limit: LimitId;
+  severity: number | null;
+}
+
+/** What a person's limits make of one movement: the strictest wins; every rule that speaks is given as a reason. */
+export interface LimitAnswer {
+  state: LimitState;
+  reasons: readonly Reason[];
+}
+
+/** From these severities a limit restricts and locks where its rule names no other. Basis: house default. */
+export const LIMIT_BANDS = { restrictsFrom: 3, locksFrom: 4 } as const;
+
+const matches = (variation: Variation, who: Selector): boolean =>
+  (who.traits?.some((trait) => variation.traits.includes(trait)) ?? false) ||
+  (who.ids?.includes(variation.id) ?? false) ||
+  (who.families?.includes(variation.family) ?? false) ||
+  (who.loadPositions?.some((position) => variation.loadPositions.includes(position)) ?? false) ||
+  (who.allBut !== undefined && !who.allBut.includes(variation.family));
+
+/** An unknown severity is never taken as mild: it is read as enough to lock. */
+const isAtLeast = (rule: LimitRule, severity: number | null, from: number): boolean =>
+  !rule.graded || severity === null || severity >= from;
+
+const speak = (variation: Variation, rule: LimitRule, { severity }: PersonLimit): Reason[] => {
+  const felt = rule.graded && severity !== null ? { severity } : {};
+  const { id: limit, basis } = rule;
+  const variationId = variation.id;
+  const locks = rule.locks
+    .filter(({ who, from }) => isAtLeast(rule, severity, from ?? LIMIT_BANDS.locksFrom) && matches(variation, who))
+    .map(({ unlock }) => reason('limit-locks', { limit, variationId, unlock, ...felt }, basis));
+  const restricts = rule.restricts
+    .filter(({ who, from }) => isAtLeast(rule, severity, from ?? LIMIT_BANDS.restrictsFrom) && matches(variation, who))
+    .map(({ how }) => reason('limit-restricts', { limit, variationId, how, ...felt }, basis));
+  const favours = rule.favours.some((who) => matches(variation, who))
+    ? [reason('limit-favours', { limit, variationId }, basis)]
+    : [];
+  // A movement a limit holds back isn't favoured by the same limit.
+  if (locks.length > 0 || restricts.length > 0) return [...locks, ...restricts];
+  return severity === 0 ? [] : favours;
+};
+
+/**
+ * What a person's limits do to a movement: `locked` with what unlocks it, `restricted` with what to keep to,
+ * `favoured`, or `open`. Several limits combine by the strictest. A custom movement is judged by its own traits.
+ * @example limitOn(walkingLunge, [{ limit: 'knee-front', severity: 5 }]).state // 'locked'
+ */
+export const limitOn = (variation: Variation, limits: readonly PersonLimit[]): LimitAnswer => {
+  const reasons = limits.flatMap((limit) => {
+    const rule = LIMIT_RULES.find(({ id }) => id === limit.limit);
+    return rule ? speak(variation, rule, limit) : [];
+  });
+  const has = (code: Reason['code']) => reasons.some((given) => given.code === code);
+  const state = has('limit-locks')
+    ? 'locked'
+    : has('limit-restricts')
+      ? 'restricted'
+      : has('limit-favours')
+        ? 'favoured'
+        : 'open';
+  return { state, reasons };
+};

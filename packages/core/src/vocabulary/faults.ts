@@ -1,0 +1,39 @@
+/** Things seen going wrong. Each variation lists the ones to watch for. Ids are stored and never renamed. */
+export const FAULTS = [
+  'heels-lift',
+  'chest-falls',
+  'knees-cave',
+  'weight-rolls',
+  'low-back-rounds',
+  'low-back-over-arches',
+  'back-moves-into-rounding',
+  'hips-shoot-up',
+  'bell-drifts-forward',
+  'leans-back-at-lock-out',
+  'bounces-at-the-bottom',
+  'hips-shift',
+  'range-short',
+  'front-heel-lifts',
+  'breath-held',
+  'falls-backward',
+  'hinge-turns-into-a-squat',
+  'hips-twist',
+  'hip-drops',
+  'lands-instead-of-lowers',
+  'wobble',
+  'pushes-from-the-back-leg',
+  'trunk-tips',
+  'collapses-on-the-box',
+  'no-full-hip-extension',
+  'felt-in-low-back',
+  'head-tips-back',
+  'arms-lift-the-bell',
+  'elbows-drop',
+  'grip-goes-first',
+  'tempo-lost',
+] as const;
+export type FaultId = (typeof FAULTS)[number];
+
+/** Kinds of cue: words about the body, about the room, a thing to aim at, showing, touch with permission. */
+export const CUE_KINDS = ['body', 'room', 'target', 'show', 'touch'] as const;
+export type CueKind = (typeof CUE_KINDS)[number];
