@@ -3,6 +3,8 @@ export type { BodyOf, Endpoint, EndpointId, Endpoints, ParamsOf, QueryOf, ReplyO
 export { urlFor } from './endpoints/url';
 export { ERROR_CODES, errorReply } from './dto/errors';
 export type { ErrorCode, ErrorReply } from './dto/errors';
+export { movementFields } from './dto/movement';
+export type { MovementDto } from './dto/movement';
 export { PERSON_BOUNDS, personFields } from './dto/person';
 export type { BookingDto, PersonDto } from './dto/person';
 export type { KitDto } from './dto/dose';

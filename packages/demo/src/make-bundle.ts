@@ -6,6 +6,7 @@ import { CAST } from './cast';
 import type { Story } from './cast';
 import { LAMP_WORKS_KIT } from './kit';
 import { liveThrough } from './live-through';
+import { lampWorksMovements } from './movements';
 
 /** How far ahead the regulars are booked. */
 const DAYS_BOOKED = 56;
@@ -50,6 +51,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     sessions: lives.flatMap((life) => life.sessions),
     sets: lives.flatMap((life) => life.sets) as Bundle['sets'],
     tracks: lives.flatMap((life) => life.tracks),
+    movements: lampWorksMovements(today),
     decisions: lives.flatMap((life) => life.decisions),
   };
 };

@@ -45,6 +45,23 @@ export const aSetBody = (item: SheetDto['items'][number], over: Partial<BodyOf<'
   ...over,
 });
 
+/** A movement of the studio's own, based on the step-up. */
+export const aMovementBody = (over: Partial<BodyOf<'saveMovement'>> = {}): BodyOf<'saveMovement'> => ({
+  command: aCommand(),
+  version: 0,
+  basedOn: 'step-up',
+  name: 'Crate step-up',
+  aliases: ['crate step'],
+  family: 'step',
+  cues: ['Whole foot on the crate'],
+  cautions: ['Check that the crate stands still.'],
+  repRange: { low: 8, high: 12 },
+  loadPositions: ['sides', 'none'],
+  levers: ['step-height', 'support'],
+  prerequisites: ['bodyweight-squat'],
+  ...over,
+});
+
 export const addPerson = async (client: TestClient, personId: string, over: Partial<BodyOf<'savePerson'>> = {}) => {
   await client.call('savePerson', { params: { personId }, body: aPersonBody(over) });
   return client.call('getPerson', { params: { personId } });
@@ -83,7 +100,13 @@ export const finish = (client: TestClient, sessionId: string) =>
 
 /** A studio with something at every address: a booking, a running session with a set, a finished one. */
 export const fillStudio = async (client: TestClient, prefix: string) => {
-  const ids = { personId: `${prefix}-person-1`, bookingId: `${prefix}-booking-1`, setId: `${prefix}-set-0001` };
+  const ids = {
+    personId: `${prefix}-person-1`,
+    bookingId: `${prefix}-booking-1`,
+    setId: `${prefix}-set-0001`,
+    movementId: `${prefix}-movement-1`,
+  };
+  await client.call('saveMovement', { params: { movementId: ids.movementId }, body: aMovementBody() });
   const { nextSheet: sheet } = await addPerson(client, ids.personId);
   await client.call('saveBooking', {
     params: { bookingId: ids.bookingId },

@@ -1,5 +1,5 @@
 import type { BodyOf, EndpointId, ParamsOf, QueryOf } from '@drubo/contracts';
-import { aPersonBody, aSetBody } from './fixture';
+import { aMovementBody, aPersonBody, aSetBody } from './fixture';
 import type { Filled } from './fixture';
 import { aCommand, PASSWORD } from './harness';
 
@@ -9,6 +9,7 @@ type Samples = { [Id in EndpointId]: { params: ParamsOf<Id>; query: QueryOf<Id>;
 export const samplesFor = (on: Filled): Samples => {
   const bare = { params: {}, query: {}, body: undefined };
   const ofPerson = { params: { personId: on.personId }, query: {} };
+  const ofMovement = { params: { movementId: on.movementId }, query: {} };
   const ofSession = { params: { sessionId: on.sessionId }, query: {} };
   const ofFinished = { params: { sessionId: on.finishedSessionId }, query: {} };
   const [finishedItem] = on.finishedItems;
@@ -40,6 +41,10 @@ export const samplesFor = (on: Filled): Samples => {
     savePerson: { ...ofPerson, body: aPersonBody({ version: 1 }) },
     setPersonArchived: { ...ofPerson, body: { command: aCommand(), archived: true } },
     erasePerson: { ...ofPerson, body: { command: aCommand() } },
+    listMovements: bare,
+    getMovement: { ...ofMovement, body: undefined },
+    saveMovement: { ...ofMovement, body: aMovementBody({ version: 1 }) },
+    setMovementRetired: { ...ofMovement, body: { command: aCommand(), retired: true } },
     saveBooking: {
       params: { bookingId: on.bookingId },
       query: {},

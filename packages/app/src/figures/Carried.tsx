@@ -23,7 +23,9 @@ const onTrunk = (s: Skeleton, along: number, front: number): Point => {
 const placeOf = (implement: FigureImplement, s: Skeleton): Point => {
   switch (implement.at) {
     case 'hands':
-      return s.view === 'front' ? { x: (s.arm.hand.x + s.farArm.hand.x) / 2, y: (s.arm.hand.y + s.farArm.hand.y) / 2 } : s.arm.hand;
+      return s.view === 'front'
+        ? { x: (s.arm.hand.x + s.farArm.hand.x) / 2, y: (s.arm.hand.y + s.farArm.hand.y) / 2 }
+        : s.arm.hand;
     case 'shoulders-front':
       return onTrunk(s, SEGMENTS.trunk + 0.005, 0.05);
     case 'shoulders-back':
@@ -43,7 +45,11 @@ export const Carried = ({ implement, piece, skeleton, drawing, color }: Props) =
   const centre = drawing.at(spot);
   const unit = drawing.scale / 100;
   const kind =
-    piece && (implement.piece === 'bell' || implement.piece === 'dumbbell') ? (piece === 'kettlebell' ? 'bell' : 'dumbbell') : implement.piece;
+    piece && (implement.piece === 'bell' || implement.piece === 'dumbbell')
+      ? piece === 'kettlebell'
+        ? 'bell'
+        : 'dumbbell'
+      : implement.piece;
   const common = { x: centre.x, y: centre.y, unit, color };
   if (skeleton.view === 'front' && kind === 'bar') {
     const half = 0.36 * drawing.scale;
@@ -51,7 +57,16 @@ export const Carried = ({ implement, piece, skeleton, drawing, color }: Props) =
       <G>
         <Line x1={centre.x - half} x2={centre.x + half} y1={centre.y} y2={centre.y} stroke={color} strokeWidth={1.6 * unit} />
         {[-1, 1].map((side) => (
-          <Line key={side} x1={centre.x + side * half * 0.88} x2={centre.x + side * half * 0.88} y1={centre.y - 11 * unit} y2={centre.y + 11 * unit} stroke={color} strokeWidth={2.6 * unit} strokeLinecap="round" />
+          <Line
+            key={side}
+            x1={centre.x + side * half * 0.88}
+            x2={centre.x + side * half * 0.88}
+            y1={centre.y - 11 * unit}
+            y2={centre.y + 11 * unit}
+            stroke={color}
+            strokeWidth={2.6 * unit}
+            strokeLinecap="round"
+          />
         ))}
       </G>
     );
@@ -64,7 +79,14 @@ export const Carried = ({ implement, piece, skeleton, drawing, color }: Props) =
       return (
         <G>
           <Discs {...common} radius={11} isPadded={false} />
-          <Line x1={centre.x - 9 * unit} x2={centre.x + 9 * unit} y1={centre.y} y2={centre.y} stroke={color} strokeWidth={1.6 * unit} />
+          <Line
+            x1={centre.x - 9 * unit}
+            x2={centre.x + 9 * unit}
+            y1={centre.y}
+            y2={centre.y}
+            stroke={color}
+            strokeWidth={1.6 * unit}
+          />
         </G>
       );
     case 'block': {
@@ -76,7 +98,12 @@ export const Carried = ({ implement, piece, skeleton, drawing, color }: Props) =
     case 'dumbbell':
       if (implement.at === 'hips') return <Discs {...common} radius={4.2} isPadded={false} />;
       // In front of the chest a dumbbell stands on its end; at the sides it lies along.
-      return <Dumbbell {...common} upright={!implement.pair && implement.at === 'hands' && skeleton.arm.hand.y > skeleton.hip.y + 0.12} />;
+      return (
+        <Dumbbell
+          {...common}
+          upright={!implement.pair && implement.at === 'hands' && skeleton.arm.hand.y > skeleton.hip.y + 0.12}
+        />
+      );
   }
 };
 
@@ -92,7 +119,9 @@ const Discs = ({ x, y, unit, color, radius, isPadded }: PieceProps & { radius: n
   <G>
     <Circle cx={x} cy={y} r={radius * unit} stroke={color} strokeWidth={1.7 * unit} fill="none" />
     <Circle cx={x} cy={y} r={1.6 * unit} fill={color} />
-    {isPadded && <Line x1={x} x2={x + 9 * unit} y1={y} y2={y + 1.5 * unit} stroke={color} strokeWidth={2.2 * unit} strokeLinecap="round" />}
+    {isPadded && (
+      <Line x1={x} x2={x + 9 * unit} y1={y} y2={y + 1.5 * unit} stroke={color} strokeWidth={2.2 * unit} strokeLinecap="round" />
+    )}
   </G>
 );
 

@@ -32,8 +32,18 @@ const One = ({ prop, skeleton: s, drawing, tint }: Omit<Props, 'props'> & { prop
       const isPadded = prop.label === 'bench' || prop.label === 'seat' || prop.label === 'pad';
       return (
         <>
-          <Rect x={top.x} y={top.y} width={prop.w * scale} height={prop.h * scale} {...edge} fill={palette.hairline} fillOpacity={0.5} />
-          {isPadded && <Line x1={top.x} x2={top.x + prop.w * scale} y1={top.y} y2={top.y} stroke={palette.edge} strokeWidth={thick * 0.9} />}
+          <Rect
+            x={top.x}
+            y={top.y}
+            width={prop.w * scale}
+            height={prop.h * scale}
+            {...edge}
+            fill={palette.hairline}
+            fillOpacity={0.5}
+          />
+          {isPadded && (
+            <Line x1={top.x} x2={top.x + prop.w * scale} y1={top.y} y2={top.y} stroke={palette.edge} strokeWidth={thick * 0.9} />
+          )}
         </>
       );
     }
@@ -63,7 +73,17 @@ const One = ({ prop, skeleton: s, drawing, tint }: Omit<Props, 'props'> & { prop
       const foot = prop.under === 'far-foot' ? s.far : s.near;
       const centre = at({ x: prop.under === 'hand' ? s.arm.hand.x : (foot.heel.x + foot.toe.x) / 2, y: 0 });
       const half = 0.09 * scale;
-      return <Line x1={centre.x - half} x2={centre.x + half} y1={centre.y + thick * 0.2} y2={centre.y + thick * 0.2} stroke={tint} strokeWidth={thick * 0.7} strokeLinecap="round" />;
+      return (
+        <Line
+          x1={centre.x - half}
+          x2={centre.x + half}
+          y1={centre.y + thick * 0.2}
+          y2={centre.y + thick * 0.2}
+          stroke={tint}
+          strokeWidth={thick * 0.7}
+          strokeLinecap="round"
+        />
+      );
     }
     case 'line': {
       const [from, to] = [anchorAt(prop.from, s), anchorAt(prop.to, s)];
@@ -77,7 +97,8 @@ const One = ({ prop, skeleton: s, drawing, tint }: Omit<Props, 'props'> & { prop
     }
     case 'loop': {
       const [a, b] = prop.at === 'knees' ? [s.near.knee, s.far.knee] : [s.near.ankle, s.far.ankle];
-      if (s.view === 'front') return <Polyline {...LIMB} points={pathOf(drawing, a, b)} stroke={tint} strokeWidth={thick * 0.7} />;
+      if (s.view === 'front')
+        return <Polyline {...LIMB} points={pathOf(drawing, a, b)} stroke={tint} strokeWidth={thick * 0.7} />;
       // From the side a loop is a ring round the thigh, a little above the knee.
       const up = { x: a.x + (s.hip.x - a.x) * 0.2, y: a.y + (s.hip.y - a.y) * 0.2 };
       return <Circle cx={at(up).x} cy={at(up).y} r={thick * 1.1} stroke={tint} strokeWidth={thick * 0.6} fill="none" />;
@@ -93,7 +114,9 @@ const One = ({ prop, skeleton: s, drawing, tint }: Omit<Props, 'props'> & { prop
     case 'footplate': {
       const { heel, toe } = s.near;
       const past = (share: number) => ({ x: heel.x + (toe.x - heel.x) * share, y: heel.y + (toe.y - heel.y) * share });
-      return <Polyline {...LIMB} points={pathOf(drawing, past(-0.5), past(1.4))} stroke={palette.edge} strokeWidth={thick * 0.8} />;
+      return (
+        <Polyline {...LIMB} points={pathOf(drawing, past(-0.5), past(1.4))} stroke={palette.edge} strokeWidth={thick * 0.8} />
+      );
     }
   }
 };

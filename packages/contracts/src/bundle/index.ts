@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { id, instant, localDate, reason, version } from '../dto/basics';
 import { dose, doseWhy, kitPiece } from '../dto/dose';
+import { movement } from '../dto/movement';
 import { booking, personFields } from '../dto/person';
 import { choice, decision, SESSION_STATES } from '../dto/session';
 import { setRecord } from '../dto/set';
@@ -8,7 +9,7 @@ import { studioFields } from '../dto/studio';
 import { METHODS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 1;
+export const BUNDLE_VERSION = 2;
 
 const item = z.object({
   id,
@@ -70,6 +71,23 @@ export const bundle = z.object({
   ),
   sets: z.array(setRecord),
   tracks: z.array(track),
+  /** The studio's own movements, every revision. */
+  movements: z.array(movement),
   decisions: z.array(z.object({ id, sessionId: id, itemId: id, decidedAt: instant, proposal: decision, chosen: choice })),
 });
 export type Bundle = z.infer<typeof bundle>;
+
+/** What lifts a bundle of one version to the next. Version 1 knew no movements of a studio's own. */
+const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
+  1: (file) => ({ ...file, version: 2, movements: [] }),
+};
+
+/** A file of any known version as this version's; anything else is handed on for the schema to refuse. */
+export const upgradeBundle = (file: unknown): unknown => {
+  if (typeof file !== 'object' || file === null) return file;
+  let lifted = file as Record<string, unknown>;
+  for (let upgrade = UPGRADERS[Number(lifted['version'])]; upgrade; upgrade = UPGRADERS[Number(lifted['version'])]) {
+    lifted = upgrade(lifted);
+  }
+  return lifted;
+};

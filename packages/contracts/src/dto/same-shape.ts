@@ -1,6 +1,8 @@
 import type { z } from 'zod';
+import type { CustomVariation } from '@drubo/core/catalogue';
 import type { Decision, Dose, DoseWhy, ImplementUse, KitPiece, Load, SetRecord } from '@drubo/core';
 import type { dose, doseWhy, implementUse, kitPiece, load } from './dose';
+import type { movement } from './movement';
 import type { decision } from './session';
 import type { setRecord } from './set';
 
@@ -26,9 +28,10 @@ export type WireMatchesCore = [
   Same<z.infer<typeof kitPiece>, KitPiece>,
   Same<z.infer<typeof setRecord>, SetRecord>,
   Same<z.infer<typeof decision>, Decision>,
+  Same<Omit<z.infer<typeof movement>, 'savedAt'>, CustomVariation>,
 ];
 
 const allTrue = <T extends readonly true[]>(...flags: T): T => flags;
 
 /** Compiles only while every pair matches. */
-export const wireMatchesCore: WireMatchesCore = allTrue(true, true, true, true, true, true, true);
+export const wireMatchesCore: WireMatchesCore = allTrue(true, true, true, true, true, true, true, true);

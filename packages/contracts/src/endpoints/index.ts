@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { authEndpoints } from './auth';
 import type { Endpoint } from './define';
+import { movementEndpoints } from './movements';
 import { peopleEndpoints } from './people';
 import { sessionEndpoints } from './sessions';
 import { sheetEndpoints } from './sheets';
@@ -11,6 +12,7 @@ export const endpoints = {
   ...authEndpoints,
   ...studioEndpoints,
   ...peopleEndpoints,
+  ...movementEndpoints,
   ...sheetEndpoints,
   ...sessionEndpoints,
 };

@@ -213,7 +213,15 @@ export const FAULT_TABLE: readonly Fault[] = [
     'lands-instead-of-lowers',
     'Strength on the way down is missing.',
     [body('Last inch slowest'), target('Land on an egg')],
-    [lever('step-height'), lever('tempo'), lever('box-height'), lever('pad-height'), lever('support'), instead('snap-down')],
+    [
+      lever('step-height'),
+      lever('tempo'),
+      lever('box-height'),
+      lever('pad-height'),
+      lever('support'),
+      lever('range'),
+      instead('snap-down'),
+    ],
   ),
   fault(
     'wobble',

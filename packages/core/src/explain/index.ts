@@ -29,6 +29,7 @@ export {
 } from './labels';
 export { formatLeverValue, LEVER_WORDS } from './lever-words';
 export {
+  formatCustomProblem,
   formatDifference,
   formatGate,
   formatMissing,

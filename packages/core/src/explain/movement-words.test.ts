@@ -1,4 +1,4 @@
-import { builtInCatalogue, FAULT_TABLE, getVariation, LADDERS, oneNotch } from '../catalogue';
+import { builtInCatalogue, checkCustom, FAULT_TABLE, getVariation, LADDERS, oneNotch } from '../catalogue';
 import { KIT_PRESETS } from '../kit';
 import { limitOn } from '../limits';
 import { standInsFor } from '../selection';

@@ -1,4 +1,4 @@
-import type { Gate, Notch, Remedy } from '../catalogue';
+import type { CustomProblem, Gate, Notch, Remedy } from '../catalogue';
 import type { RestrictionId, UnlockId } from '../limits';
 import type { Difference, WhyNot } from '../selection';
 import type { PostureRemedies } from '../body';
@@ -178,3 +178,21 @@ export const formatPostureRemedies = (remedies: PostureRemedies): string[] => [
   ...(remedies.ankleDeg === null ? [] : [`${remedies.ankleDeg}° of ankle range`]),
   ...(remedies.thighDeg === null ? [] : [`stopping ${Math.max(0, 90 - remedies.thighDeg)}° above a level thigh`]),
 ];
+
+/** What is wrong with a movement of the studio's own; reads on after the field's name. */
+export const formatCustomProblem = (problem: CustomProblem, nameOf: NameOf): string => {
+  switch (problem.code) {
+    case 'unknown-variation':
+      return `names “${problem.variationId}”, which is not in the catalogue`;
+    case 'taken':
+      return 'is the id of a movement that ships with Drubo';
+    case 'name-taken':
+      return 'is in use already';
+    case 'position-not-allowed':
+      return `may not be “${POSITION_LABELS[problem.position]}”: ${nameOf(problem.basedOn)} isn’t loaded that way`;
+    case 'lever-not-there':
+      return `has “${LEVER_WORDS[problem.lever].label}”, which ${nameOf(problem.basedOn)} doesn’t offer`;
+    case 'cycle':
+      return `leads back to itself: ${problem.through.map(nameOf).join(' → ')}`;
+  }
+};

@@ -1,6 +1,7 @@
 import type { Handlers } from '../http/handler';
 import { createFirstTrainer, getAuth, openDemo, signIn, signOut } from './auth/sign-in';
 import { saveBooking, setBookingCancelled } from './bookings/bookings';
+import { getMovement, listMovements, saveMovement, setMovementRetired } from './movements/movements';
 import { getFloor } from './people/floor';
 import { erasePerson, getPerson, listPeople, savePerson, setPersonArchived } from './people/people';
 import { logSet } from './sessions/log-set';
@@ -21,6 +22,10 @@ export const handlers: Handlers = {
   exportStudio,
   getOfflinePack,
   getHealth,
+  listMovements,
+  getMovement,
+  saveMovement,
+  setMovementRetired,
   getFloor,
   listPeople,
   getPerson,

@@ -4,6 +4,7 @@ import type { Context } from '../context';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { daysBetween, localDateOf } from './local-date';
+import { catalogueOf } from './movements';
 import { studioKit } from './studio-kit';
 import { tracksOf } from './tracks';
 
@@ -21,7 +22,7 @@ const plan = async (scope: Scope, context: Context, person: PersonRow, timeZone:
     tracks: await tracksOf(scope, person.id),
     stage: { sessionsDone: done.length, dayOfTraining: Math.max(0, daysBetween(firstDay, today)) },
     kit: await studioKit(scope),
-    catalogue: context.catalogue,
+    catalogue: await catalogueOf(scope, context),
   });
 };
 

@@ -5,6 +5,7 @@ import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { findPerson } from './find';
+import { catalogueOf } from './movements';
 import { setsOf } from './sets';
 import { studioKit } from './studio-kit';
 import { tracksOf } from './tracks';
@@ -17,7 +18,8 @@ export const readSheet = async (scope: Scope, context: Context, sheet: SheetRow)
   const person = await findPerson(scope, sheet.personId);
   const rows = await scope.all('sheetItems', { sheetId: sheet.id }, { order: [['position', 'ASC']] });
   const before = await lastTimes(scope, sheet);
-  const variationOf = (row: SheetItemRow) => getVariation(context.catalogue, row.variationId);
+  const catalogue = await catalogueOf(scope, context);
+  const variationOf = (row: SheetItemRow) => getVariation(catalogue, row.variationId);
   const tracks = sheet.state === 'next' ? await tracksOf(scope, sheet.personId) : [];
   return {
     id: sheet.id,

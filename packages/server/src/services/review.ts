@@ -6,6 +6,7 @@ import { toSession } from '../db/mappers/rows';
 import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { findPerson } from './find';
+import { catalogueOf } from './movements';
 import { openSheet } from './next-sheet';
 import { setsOf } from './sets';
 import { studioKit } from './studio-kit';
@@ -16,8 +17,9 @@ const propose = async (scope: Scope, context: Context, session: SessionRow) => {
   const sets = await setsOf(scope, session.id);
   const kit = await studioKit(scope);
   const person = await findPerson(scope, session.personId);
+  const catalogue = await catalogueOf(scope, context);
   const logs = items.map((item) => {
-    const variation = getVariation(context.catalogue, item.variationId);
+    const variation = getVariation(catalogue, item.variationId);
     return {
       itemId: item.id,
       variation,

@@ -1,7 +1,7 @@
 import type { Bundle } from '@drubo/contracts/bundle';
 import { BUNDLE_VERSION } from '@drubo/contracts/bundle';
 import type { Context } from '../context';
-import { toBooking, toPerson, toSession, toSetRecord, toTrainer } from '../db/mappers/rows';
+import { toBooking, toMovement, toPerson, toSession, toSetRecord, toTrainer } from '../db/mappers/rows';
 
 /** Everything of one studio as a bundle. Passwords, sign-ins and command replies stay behind. */
 export const exportBundle = async (context: Context, studioId: string): Promise<Bundle> => {
@@ -48,6 +48,18 @@ export const exportBundle = async (context: Context, studioId: string): Promise<
         },
       )
     ).map(({ studioId: _, estimatorState: __, ...track }) => track),
+    movements: (
+      await scope.all(
+        'movements',
+        {},
+        {
+          order: [
+            ['id', 'ASC'],
+            ['revision', 'ASC'],
+          ],
+        },
+      )
+    ).map(toMovement),
     decisions: (await scope.all('decisions', {}, byId)).map(({ studioId: _, trainerId: __, ...decision }) => decision),
   };
 };

@@ -1,4 +1,4 @@
-import { bundle } from '@drubo/contracts/bundle';
+import { bundle, upgradeBundle } from '@drubo/contracts/bundle';
 import type { Context } from '../context';
 import { AppError } from '../errors';
 import { fieldsOf } from '../http/errors';
@@ -11,9 +11,9 @@ const CHUNK = 200;
  * Throws `invalid-input` naming every bad field.
  */
 export const importBundle = async (context: Context, file: unknown): Promise<void> => {
-  const parsed = bundle.safeParse(file);
+  const parsed = bundle.safeParse(upgradeBundle(file));
   if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
-  const { studio, trainers, kits, people, bookings, sheets, sessions, sets, tracks, decisions } = parsed.data;
+  const { studio, trainers, kits, people, bookings, sheets, sessions, sets, tracks, movements, decisions } = parsed.data;
   const createdAt = context.clock.now().toISOString();
   const [firstTrainer] = trainers;
   if (!firstTrainer)
@@ -41,6 +41,10 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
     await inChunks(
       tracks.map((track) => ({ ...track, estimatorState: null })),
       (rows) => scope.insertAll('tracks', rows),
+    );
+    await inChunks(
+      movements.map(({ id, revision, retired, savedAt, ...fields }) => ({ id, revision, retired, savedAt, fields })),
+      (rows) => scope.insertAll('movements', rows),
     );
     await inChunks(
       decisions.map((decision) => ({ ...decision, trainerId: firstTrainer.id })),

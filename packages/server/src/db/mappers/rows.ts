@@ -1,5 +1,5 @@
-import type { BookingDto, PersonDto, SessionDto, SetRecordDto, StudioDto, TrainerDto } from '@drubo/contracts';
-import type { BookingRow, PersonRow, SessionRow, SetRevisionRow, StudioRow, TrainerRow } from '../models';
+import type { BookingDto, MovementDto, PersonDto, SessionDto, SetRecordDto, StudioDto, TrainerDto } from '@drubo/contracts';
+import type { BookingRow, MovementRow, PersonRow, SessionRow, SetRevisionRow, StudioRow, TrainerRow } from '../models';
 
 /** A row without the studio it belongs to: what a caller of that studio may see. */
 const withoutStudio = <Row extends { studioId: string }>({ studioId: _, ...rest }: Row): Omit<Row, 'studioId'> => rest;
@@ -8,6 +8,14 @@ export const toPerson = (row: PersonRow): PersonDto => withoutStudio(row);
 export const toBooking = (row: BookingRow): BookingDto => withoutStudio(row);
 export const toSession = (row: SessionRow): SessionDto => withoutStudio(row);
 export const toSetRecord = (row: SetRevisionRow): SetRecordDto => withoutStudio(row);
+
+export const toMovement = ({ id, revision, retired, fields, savedAt }: MovementRow): MovementDto => ({
+  id,
+  revision,
+  retired,
+  ...fields,
+  savedAt,
+});
 
 export const toStudio = ({ id, version, name, unit, timeZone }: StudioRow): StudioDto => ({ id, version, name, unit, timeZone });
 export const toTrainer = ({ id, name, loginName }: TrainerRow): TrainerDto => ({ id, name, loginName });

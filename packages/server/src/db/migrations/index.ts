@@ -2,9 +2,10 @@ import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize';
 import { Umzug } from 'umzug';
 import { firstTables } from './0001-first-tables';
+import { movements } from './0002-movements';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
-const MIGRATIONS = [firstTables] as const;
+const MIGRATIONS = [firstTables, movements] as const;
 
 const DONE = 'migrations_done';
 

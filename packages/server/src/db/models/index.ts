@@ -3,6 +3,7 @@ import { bookings } from './bookings';
 import { commands } from './commands';
 import { decisions } from './decisions';
 import { kits } from './kits';
+import { movements } from './movements';
 import { people } from './people';
 import { sessions } from './sessions';
 import { setRevisions } from './set-revisions';
@@ -21,6 +22,7 @@ export const bindModels = (sequelize: Sequelize) => ({
   signIns: signIns.bind(sequelize),
   kits: kits.bind(sequelize),
   people: people.bind(sequelize),
+  movements: movements.bind(sequelize),
   bookings: bookings.bind(sequelize),
   sheets: sheets.bind(sequelize),
   sheetItems: sheetItems.bind(sequelize),
@@ -37,6 +39,7 @@ export type Models = ReturnType<typeof bindModels>;
 export type { BookingRow } from './bookings';
 export type { DecisionRow } from './decisions';
 export type { KitRow } from './kits';
+export type { MovementRow } from './movements';
 export type { PersonRow } from './people';
 export type { SessionRow } from './sessions';
 export type { SetRevisionRow } from './set-revisions';
