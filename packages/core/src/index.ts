@@ -5,16 +5,17 @@ export type { ImplementUse, Kit, KitPiece, KitPreset, Load } from './kit';
 
 // The body: its posture and its drawing
 export {
-  DEPTH,
   LEVEL_DEPTH,
   SEGMENTS,
   ankleDegFromKneeToWall,
+  asBand,
   askModel,
   distance,
   fitBand,
   isModelled,
   makeFigure,
   postureBody,
+  postureReasons,
   roundSafe,
   skeletonAt,
   solveBridge,
@@ -32,6 +33,7 @@ export type {
   FigureSource,
   FigureSpec,
   LegPoints,
+  ModelMoment,
   ModelPose,
   ModelResult,
   Point,

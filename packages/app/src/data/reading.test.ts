@@ -16,6 +16,7 @@ const aPack = (): OfflinePackDto => ({
   floor: { date: '2026-11-23', entries: [], otherLive: [], toReview: [] },
   persons: [{ person: aPerson(), nextSheet: aSheet(), liveSessionId: null, bookings: [], sessions: [], lastVerdicts: [] }],
   sessions: [aDetail()],
+  movements: [],
 });
 
 describe('the reading cache', () => {

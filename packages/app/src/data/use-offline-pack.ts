@@ -13,6 +13,7 @@ export const unpack = (client: QueryClient, pack: OfflinePackDto, readAt: number
   };
   put(keyOf('getFloor'), pack.floor);
   put(keyOf('listPeople'), pack.people);
+  put(keyOf('listMovements'), pack.movements);
   for (const detail of pack.persons) {
     put(keyOf('getPerson', { params: { personId: detail.person.id } }), detail);
     put(keyOf('getSheet', { params: { sheetId: detail.nextSheet.id } }), detail.nextSheet);

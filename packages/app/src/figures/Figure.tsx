@@ -1,7 +1,7 @@
 import { memo, useMemo } from 'react';
 import Svg, { Line } from 'react-native-svg';
 import { makeFigure, skeletonAt } from '@drubo/core';
-import type { Point, Segments } from '@drubo/core';
+import type { ModelMoment, Point, Segments } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
 import type { LeverValues, PieceType } from '@drubo/core/vocabulary';
 import { familyTone } from '../theme/family-tone';
@@ -24,6 +24,8 @@ interface Props {
   values?: LeverValues;
   /** A body's own proportions. */
   segments?: Segments;
+  /** A body at a depth of the posture model: the low end is where that body stands there. */
+  moment?: ModelMoment | undefined;
   /** Without the floor line, where something else is stood on. */
   bare?: boolean;
 }
@@ -34,9 +36,9 @@ const USUAL: LeverValues = {};
  * The chalk-line figure of a variation in one position. The frame holds the whole movement, so feet and floor stay
  * where they are while it moves.
  */
-export const Figure = memo(({ variation, depth, width, height, held, values = USUAL, segments, bare = false }: Props) => {
+export const Figure = memo(({ variation, depth, width, height, held, values = USUAL, segments, moment, bare = false }: Props) => {
   const palette = usePalette();
-  const figure = useMemo(() => makeFigure(variation.figure, values, segments), [variation, values, segments]);
+  const figure = useMemo(() => makeFigure(variation.figure, values, segments, moment), [variation, values, segments, moment]);
   const box = useMemo(() => boundsOf(figure), [figure]);
   const skeleton = skeletonAt(figure, depth);
   const scale = Math.min(width / (box.maxX - box.minX), height / (box.maxY - box.minY));
@@ -46,7 +48,9 @@ export const Figure = memo(({ variation, depth, width, height, held, values = US
   const drawing = { at, scale, thick };
   const tint = palette[familyTone(variation.family)];
   const floorY = at({ x: 0, y: 0 }).y + thick * 0.7;
-  const isHolding = held === undefined ? isUsuallyLoaded(variation) : held !== null;
+  const position = values['load-position'];
+  const isUsual = position === undefined ? isUsuallyLoaded(variation) : position !== 'none';
+  const isHolding = held === undefined ? isUsual : held !== null;
   return (
     <Svg
       width={width}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Variation } from '@drubo/core/catalogue';
-import type { PieceType, Tempo } from '@drubo/core/vocabulary';
+import type { LeverValues, PieceType, Tempo } from '@drubo/core/vocabulary';
 import { IconButton } from '../ui/IconButton';
 import { SPACE } from '../theme/tokens';
 import { Figure } from './Figure';
@@ -16,8 +16,10 @@ interface Props {
   reps: number;
   width: number;
   height: number;
-  /** What is held: a dumbbell or a bell, or nothing. */
-  held: PieceType | null;
+  /** What is held: a dumbbell or a bell, or nothing; the usual where nothing is said. */
+  held?: PieceType | null;
+  /** Settings that differ from the usual. */
+  values?: LeverValues;
   /** Told when the count begins again at rep one: a set begins. */
   onCount?: () => void;
 }
@@ -26,7 +28,7 @@ interface Props {
  * The figure moving at the set's tempo, with the count. It can be paused and begun again at rep one; where less
  * motion is asked for, the figure stands in its low end and only words and bar count.
  */
-export const MovingFigure = ({ variation, tempo, reps, width, height, held, onCount }: Props) => {
+export const MovingFigure = ({ variation, tempo, reps, width, height, held, values, onCount }: Props) => {
   const [isRunning, setRunning] = useState(true);
   const isReduced = useReducedMotion();
   const { moment, restart } = usePacer(tempo, variation.startsAt, isRunning);
@@ -43,7 +45,8 @@ export const MovingFigure = ({ variation, tempo, reps, width, height, held, onCo
         depth={isReduced ? 1 : moment.depth}
         width={width - readoutWidth}
         height={height - SPACE.s}
-        held={held}
+        {...(held === undefined ? {} : { held })}
+        {...(values ? { values } : {})}
       />
       <View style={[styles.side, { width: readoutWidth }]}>
         <TempoReadout tempo={tempo} moment={moment} reps={reps} compact={height < 190} />

@@ -5,7 +5,8 @@ import { aLoggedSet, aSheet } from '../../tests/builders';
 import { show } from '../../tests/show';
 import { SetMarks } from '../charts/SetMarks';
 import { Figure } from '../figures/Figure';
-import { boundsOf, skeletonAt } from '../figures/bounds';
+import { makeFigure, skeletonAt } from '@drubo/core';
+import { boundsOf } from '../figures/bounds';
 import { Stepper } from './Stepper';
 import { VerdictMark } from './VerdictMark';
 import { WhyDot } from './Why';
@@ -14,17 +15,18 @@ describe('figures', () => {
   it.each(builtInCatalogue.variations.map((variation) => [variation.id, variation] as const))(
     '%s stays inside its frame all the way',
     (_id, variation) => {
-      const box = boundsOf(variation.figure);
+      const figure = makeFigure(variation.figure);
+      const box = boundsOf(figure);
       for (let depth = 0; depth <= 1; depth += 0.05) {
-        const { head, hand, near, far } = skeletonAt(variation.figure, depth);
-        for (const { x, y } of [head, hand, near.knee, near.toe, far.knee, far.toe]) {
+        const { head, arm, near, far } = skeletonAt(figure, depth);
+        for (const { x, y } of [head, arm.hand, near.knee, near.toe, far.knee, far.toe]) {
           expect(x).toBeGreaterThan(box.minX);
           expect(x).toBeLessThan(box.maxX);
           expect(y).toBeLessThan(box.maxY);
         }
       }
       show(<Figure variation={variation} depth={0.5} width={120} height={120} />);
-      expect(screen.getByLabelText(`${variation.name}, side view`)).toBeTruthy();
+      expect(screen.getByLabelText(`${variation.name}, ${figure.view} view`)).toBeTruthy();
     },
   );
 });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { VERDICTS } from '@drubo/core/vocabulary';
 import { id, instant, localDate } from './basics';
+import { movement } from './movement';
 import { booking, person } from './person';
 import { session, sessionDetail } from './session';
 import { sheet } from './sheet';
@@ -50,5 +51,6 @@ export const offlinePack = z.object({
   floor,
   persons: z.array(personDetail),
   sessions: z.array(sessionDetail),
+  movements: z.array(movement),
 });
 export type OfflinePackDto = z.infer<typeof offlinePack>;

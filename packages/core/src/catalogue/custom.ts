@@ -24,6 +24,7 @@ export interface CustomVariation {
 /** What is wrong with a custom movement, by field. */
 export type CustomProblem =
   | { field: 'basedOn'; code: 'unknown-variation'; variationId: string }
+  | { field: 'basedOn'; code: 'based-on-own'; variationId: string }
   | { field: 'id'; code: 'taken' }
   | { field: 'name'; code: 'name-taken'; variationId: string }
   | { field: 'loadPositions'; code: 'position-not-allowed'; position: LoadPosition; basedOn: string }
@@ -63,9 +64,8 @@ export const checkCustom = (catalogue: Catalogue, custom: CustomVariation): Cust
   );
   const cycle = cycleThrough(catalogue, custom.id, custom.prerequisites);
   return [
-    ...(base && base.id !== custom.id
-      ? []
-      : [{ field: 'basedOn', code: 'unknown-variation', variationId: custom.basedOn } as const]),
+    ...(base ? [] : [{ field: 'basedOn', code: 'unknown-variation', variationId: custom.basedOn } as const]),
+    ...(base?.custom ? [{ field: 'basedOn', code: 'based-on-own', variationId: base.id } as const] : []),
     ...(stored && !stored.custom ? [{ field: 'id', code: 'taken' } as const] : []),
     ...(sameName ? [{ field: 'name', code: 'name-taken', variationId: sameName.id } as const] : []),
     ...(base ? notAllowed(base, custom) : []),

@@ -183,6 +183,9 @@ describe('a studio’s own movements', () => {
       { field: 'prerequisites', code: 'cycle', through: ['tempo-goblet', 'other-own', 'tempo-goblet'] },
     ]);
     expect(checkCustom(catalogue, mine)).toEqual([]);
+    expect(checkCustom(catalogue, { ...other, basedOn: 'tempo-goblet', prerequisites: [] }).map(({ code }) => code)).toEqual([
+      'based-on-own',
+    ]);
   });
 });
 

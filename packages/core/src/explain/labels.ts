@@ -219,5 +219,6 @@ export const BASIS_LABELS: Record<BasisId, string> = {
   'acsm-2009': 'ACSM position stand 2009, progression models',
   'nsca-essentials-4': 'NSCA Essentials, 4th edition',
   'pain-monitoring-thomee': 'Pain-monitoring model, Thomeé 1997 and Silbernagel 2007',
+  'winter-segments': 'Winter, Biomechanics and Motor Control of Human Movement, segment tables; a still model of our own',
   trainer: 'Your own edit',
 };

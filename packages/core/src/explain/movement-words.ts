@@ -184,6 +184,8 @@ export const formatCustomProblem = (problem: CustomProblem, nameOf: NameOf): str
   switch (problem.code) {
     case 'unknown-variation':
       return `names “${problem.variationId}”, which is not in the catalogue`;
+    case 'based-on-own':
+      return `is “${nameOf(problem.variationId)}”, a movement of your own: base it on one that ships with Drubo`;
     case 'taken':
       return 'is the id of a movement that ships with Drubo';
     case 'name-taken':

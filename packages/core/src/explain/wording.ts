@@ -71,6 +71,12 @@ export const WORDING: Wording = {
   'limit-locks': (v) => `Locked: ${LIMIT_LABELS[v.limit]}${felt(v)}. Opens with ${UNLOCK_WORDS[v.unlock as UnlockId]}.`,
   'limit-restricts': (v) => `Keep to: ${RESTRICTION_WORDS[v.how as RestrictionId]} (${LIMIT_LABELS[v.limit]}${felt(v)}).`,
   'limit-favours': (v, c) => `${c.nameOf(v.variationId)} is a good choice with: ${LIMIT_LABELS[v.limit]}.`,
+  'posture-balance': (v, c) =>
+    `The joints are set so that a body of ${formatNumber(v.heightCm, 0)} cm and ${formatMass(v.massKg, c.unit)}, ankles ${formatNumber(v.ankleDeg, 0)}°, holding ${load(v.loadKg, c.unit)}, balances over the middle of the foot. A still model, not a measurement.`,
+  'posture-share': (v) =>
+    `Each leg: about ${formatNumber(v.kneeNm, 0)} N·m at the knee and ${formatNumber(v.hipNm, 0)} N·m at the hip; the share is knee over both.`,
+  'posture-low-back': (v) =>
+    `About ${formatNumber(v.lowBackNm, 0)} N·m where the lowest back vertebra sits, shown as a band of ± ${v.bandPercent} %: nobody’s back is this exact.`,
   'session-cap': (v) => `${v.limit} exercises already move up. This one waits a session.`,
 };
 

@@ -56,6 +56,9 @@ export interface ReasonValues {
   'limit-locks': { limit: LimitId; variationId: string; unlock: string; severity?: number };
   'limit-restricts': { limit: LimitId; variationId: string; how: string; severity?: number };
   'limit-favours': { limit: LimitId; variationId: string };
+  'posture-balance': { heightCm: number; massKg: number; ankleDeg: number; loadKg: number };
+  'posture-share': { kneeNm: number; hipNm: number };
+  'posture-low-back': { lowBackNm: number; bandPercent: number };
 }
 
 export type ReasonCode = keyof ReasonValues;
@@ -70,6 +73,7 @@ export const BASES = [
   'acsm-2009',
   'nsca-essentials-4',
   'pain-monitoring-thomee',
+  'winter-segments',
   'trainer',
 ] as const;
 export type BasisId = (typeof BASES)[number];
@@ -120,6 +124,9 @@ const CODES: Record<ReasonCode, true> = {
   'limit-locks': true,
   'limit-restricts': true,
   'limit-favours': true,
+  'posture-balance': true,
+  'posture-share': true,
+  'posture-low-back': true,
 };
 
 /** Every reason code, for the wire format and for registry tests. */

@@ -3,6 +3,7 @@ import { Op } from 'sequelize';
 import type { Caller, Context } from '../context';
 import { toPerson } from '../db/mappers/rows';
 import { addDays, localDateOf } from './local-date';
+import { currentMovements } from './movements';
 import { readFloor, readPerson } from './read-person';
 import { readSession } from './read-session';
 
@@ -29,5 +30,6 @@ export const readOfflinePack = async (context: Context, caller: Caller): Promise
     floor: await readFloor(scope, today),
     persons: await Promise.all(packed.map((row) => readPerson(scope, context, caller, row))),
     sessions: await Promise.all(live.map((row) => readSession(scope, context, row))),
+    movements: await currentMovements(scope),
   };
 };

@@ -1,32 +1,125 @@
-import { useState } from 'react';
-import { View } from 'react-native';
+import { useRouter } from 'expo-router';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Searchbar } from 'react-native-paper';
+import { FAMILY_LABELS } from '@drubo/core/explain';
+import { byFamily, laddersOf } from '@drubo/core/catalogue';
 import { FAMILIES } from '@drubo/core/vocabulary';
-import { builtInCatalogue, byFamily } from '@drubo/core/catalogue';
-import { SPACE } from '../../theme/tokens';
+import { useCatalogue } from '../../data/use-catalogue';
+import { FONTS, RADIUS, SPACE } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Button } from '../../ui/Button';
+import { Chip } from '../../ui/Chip';
+import { Empty } from '../../ui/states';
+import { Heading, Txt } from '../../ui/Txt';
 import { Screen } from '../shell/Screen';
-import { useWide } from '../shell/use-wide';
-import { MoveCard } from './MoveCard';
+import { browse, filterCount, NO_FILTERS } from './browse';
+import { FilterChips, FilterDialog } from './FilterDialog';
+import { MoveRow } from './MoveRow';
+import { useMovesState } from './MovesState';
+import { Staircase } from './Staircase';
 
-/** The movements of each family. One at a time is open and moves. */
+/** The catalogue: families as staircases, or what was looked for as a list. */
 export const MovesScreen = () => {
-  const { isWide } = useWide();
-  const [openId, setOpenId] = useState<string | null>(null);
-  const moves = FAMILIES.flatMap((family) => byFamily(builtInCatalogue, family));
+  const palette = usePalette();
+  const catalogue = useCatalogue();
+  const { filters, setFilters } = useMovesState();
+  const [isAsking, setAsking] = useState(false);
+  const wanted = useDeferredValue(filters);
+  const result = useMemo(() => browse(catalogue, wanted), [catalogue, wanted]);
+  const isLooking = filters.search.trim() !== '' || filterCount(filters) > 0;
   return (
-    <Screen title="Moves" beside="Squat, lunge, hinge and bridge">
-      <View
-        style={isWide ? { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m, alignItems: 'flex-start' } : { gap: SPACE.m }}
-      >
-        {moves.map((variation) => (
-          <View key={variation.id} style={isWide ? { width: '49%' } : undefined}>
-            <MoveCard
-              variation={variation}
-              isOpen={openId === variation.id}
-              onToggle={() => setOpenId(openId === variation.id ? null : variation.id)}
-            />
-          </View>
-        ))}
+    <Screen
+      title="Moves"
+      beside={isLooking ? countLine(result.found.length, result.locked) : `${catalogue.variations.length} movements`}
+    >
+      <View style={styles.top}>
+        <Searchbar
+          placeholder="Search by name"
+          accessibilityLabel="Search movements by name"
+          placeholderTextColor={palette.quiet}
+          value={filters.search}
+          onChangeText={(search) => setFilters({ ...filters, search })}
+          inputStyle={{ fontFamily: FONTS.text }}
+          style={[styles.search, { backgroundColor: palette.card, borderColor: palette.edge }]}
+        />
+        <Button
+          label={filterCount(filters) > 0 ? `Filter · ${filterCount(filters)}` : 'Filter'}
+          says="Filter by room, muscles, limits"
+          onPress={() => setAsking(true)}
+        />
       </View>
+      <FilterChips />
+      {isLooking ? <Results {...result} /> : <Families />}
+      {isAsking && <FilterDialog onClose={() => setAsking(false)} />}
     </Screen>
   );
 };
+
+const countLine = (found: number, locked: number): string =>
+  `${found} ${found === 1 ? 'movement fits' : 'movements fit'}${locked > 0 ? `, ${locked} locked by limits` : ''}`;
+
+const Results = ({ found, locked }: ReturnType<typeof browse>) => {
+  const { setFilters } = useMovesState();
+  if (found.length === 0) {
+    return (
+      <Empty
+        title="No movement fits all of that"
+        text={
+          locked > 0
+            ? `${locked} would fit but are locked by the limits chosen. Take a filter off, or look at what the limit opens with.`
+            : 'Take a filter off, or search by another name.'
+        }
+      >
+        <Button look="main" label="Clear all filters" onPress={() => setFilters(NO_FILTERS)} />
+      </Empty>
+    );
+  }
+  return (
+    <View role="list" aria-label="Movements that fit" style={styles.list}>
+      {found.map((one) => (
+        <MoveRow key={one.variation.id} {...one} />
+      ))}
+    </View>
+  );
+};
+
+const Families = () => {
+  const router = useRouter();
+  const catalogue = useCatalogue();
+  const { family, setFamily } = useMovesState();
+  const ladders = laddersOf(family);
+  const onLadder = new Set(ladders.flatMap(({ rungs }) => rungs.map(({ variationId }) => variationId)));
+  const rest = byFamily(catalogue, family).filter((v) => !onLadder.has(v.id) && !v.custom?.retired);
+  return (
+    <>
+      <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={styles.families}>
+        {FAMILIES.map((each) => (
+          <Chip key={each} label={FAMILY_LABELS[each]} chosen={each === family} onPress={() => setFamily(each)} />
+        ))}
+      </ScrollView>
+      {ladders.map((ladder, at) => (
+        <Staircase key={ladder.id} ladder={ladder} catalogue={catalogue} startsOpen={at === 0} />
+      ))}
+      {rest.length > 0 && (
+        <View style={styles.list}>
+          <Heading>{ladders.length > 0 ? 'Also' : FAMILY_LABELS[family]}</Heading>
+          {rest.map((variation) => (
+            <MoveRow key={variation.id} variation={variation} limits={null} kit={null} />
+          ))}
+        </View>
+      )}
+      <Txt kind="small" tone="quiet">
+        Something missing? Open the movement nearest to it and make your own from it.
+      </Txt>
+      <Button look="quiet" label="Your own movements, retired ones too" onPress={() => router.push('/moves/own')} />
+    </>
+  );
+};
+
+const styles = StyleSheet.create({
+  top: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center' },
+  search: { flexGrow: 1, flexShrink: 1, flexBasis: 0, borderRadius: RADIUS, borderWidth: 1 },
+  list: { gap: SPACE.s },
+  families: { gap: SPACE.s, paddingBottom: SPACE.xs },
+});

@@ -16,7 +16,8 @@ import { FormField } from '../../ui/FormField';
 import { Txt } from '../../ui/Txt';
 import { useSnack } from '../shell/SnackProvider';
 import { useStudio } from '../shell/StudioContext';
-import { formValuesOf, lengthUnit, personResolver } from './person-form';
+import { lengthUnit } from '../../ui/measure';
+import { formValuesOf, personResolver } from './person-form';
 import type { PersonFields } from './person-form';
 
 const GOAL_OPTIONS = GOALS.map((value) => ({ value, label: GOAL_LABELS[value] }));

@@ -2,9 +2,10 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { z } from 'zod';
 import { PERSON_BOUNDS, personFields } from '@drubo/contracts';
 import type { PersonDto } from '@drubo/contracts';
-import { cmToInches, fromKg, inchesToCm, toKg } from '@drubo/core';
+import { fromKg, toKg } from '@drubo/core';
 import { formatNumber } from '@drubo/core/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
+import { lengthFromCm, lengthToCm, lengthUnit, measure, readNumber } from '../../ui/measure';
 
 /** The form as it is typed: text in the trainer's own units. */
 export type PersonFormValues = {
@@ -19,38 +20,6 @@ export type PersonFormValues = {
 
 /** What the server is sent. */
 export type PersonFields = Pick<PersonDto, 'name' | 'massKg' | 'heightCm' | 'goal' | 'trainingAge' | 'minutes' | 'note'>;
-
-export const lengthUnit = (unit: MassUnit): 'cm' | 'in' => (unit === 'kg' ? 'cm' : 'in');
-
-const lengthFromCm = (cm: number, unit: MassUnit): number => (unit === 'kg' ? cm : cmToInches(cm));
-const lengthToCm = (value: number, unit: MassUnit): number => (unit === 'kg' ? value : inchesToCm(value));
-
-/** A number typed by a person; a comma is a decimal point. Empty: not asked. */
-const readNumber = (text: string): number | null | undefined => {
-  const trimmed = text.trim().replace(',', '.');
-  if (trimmed === '') return null;
-  return /^\d+(\.\d+)?$/.test(trimmed) ? Number(trimmed) : undefined;
-};
-
-/** A measure in the trainer's unit, kept in ours; the bounds are told in the trainer's. */
-const measure = (
-  bounds: { min: number; max: number },
-  toOurs: (value: number) => number,
-  toTheirs: (value: number) => number,
-  unit: string,
-) =>
-  z.string().transform((text, context) => {
-    const typed = readNumber(text);
-    if (typed === null) return null;
-    const [low, high] = [formatNumber(toTheirs(bounds.min), 0), formatNumber(toTheirs(bounds.max), 0)];
-    const ours = typed === undefined ? NaN : toOurs(typed);
-    if (Number.isFinite(ours) && ours >= bounds.min && ours <= bounds.max) return ours;
-    context.addIssue({
-      code: 'custom',
-      message: typed === undefined ? `must be a number in ${unit}` : `must be between ${low} and ${high} ${unit}`,
-    });
-    return z.NEVER;
-  });
 
 const minutes = z.string().transform((text, context) => {
   const parsed = personFields.minutes.safeParse(readNumber(text) ?? NaN);

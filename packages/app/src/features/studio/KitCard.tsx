@@ -1,15 +1,13 @@
 import { StyleSheet, View } from 'react-native';
 import type { KitDto } from '@drubo/contracts';
-import { loadsForVariation } from '@drubo/core';
+import { loadsFor } from '@drubo/core';
 import type { KitPiece } from '@drubo/core';
-import { builtInCatalogue } from '@drubo/core/catalogue';
 import { formatMass, formatNumber, POSITION_LABELS } from '@drubo/core/explain';
-import { PIECE_TYPES } from '@drubo/core/vocabulary';
+import { LOAD_POSITIONS, PIECE_TYPES } from '@drubo/core/vocabulary';
 import type { PieceType } from '@drubo/core/vocabulary';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Card } from '../../ui/Card';
-import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../shell/StudioContext';
 
@@ -28,7 +26,7 @@ const sizesOf = (pieces: readonly KitPiece[], type: PieceType): { owned: number;
   }));
 };
 
-/** What is in the room, and every load it makes for each movement. */
+/** What is in the room, and every load it makes for each way of carrying. */
 export const KitCard = ({ kit }: { kit: KitDto }) => {
   const palette = usePalette();
   const { unit } = useStudio();
@@ -48,32 +46,26 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
       <Heading level={3} kind="label">
         Loads it makes, in {unit}
       </Heading>
-      {builtInCatalogue.variations.map((variation) => (
-        <View key={variation.id} style={styles.strip}>
-          <View style={styles.name}>
-            <FamilyGlyph family={variation.family} />
-            <Txt kind="small">
-              {variation.name}, {POSITION_LABELS[variation.loadPositions[0] ?? 'none']}
-            </Txt>
+      {LOAD_POSITIONS.map((position) => ({ position, loads: loadsFor(kit, position, { unloadedToo: false }) }))
+        .filter(({ position, loads }) => position !== 'none' && loads.length > 0)
+        .map(({ position, loads }) => (
+          <View key={position} style={styles.strip}>
+            <Txt kind="small">{POSITION_LABELS[position]}</Txt>
+            <View style={styles.loads}>
+              {loads.map((load) => (
+                <View key={load.externalKg} style={[styles.load, { borderColor: palette.hairline }]}>
+                  <Txt kind="small">{formatMass(load.externalKg, unit).replace(` ${unit}`, '')}</Txt>
+                </View>
+              ))}
+            </View>
           </View>
-          <View style={styles.loads}>
-            {loadsForVariation(kit, variation).map((load) => (
-              <View key={load.externalKg} style={[styles.load, { borderColor: palette.hairline }]}>
-                <Txt kind="small">
-                  {load.externalKg === 0 ? 'bodyweight' : formatMass(load.externalKg, unit).replace(` ${unit}`, '')}
-                </Txt>
-              </View>
-            ))}
-          </View>
-        </View>
-      ))}
+        ))}
     </Card>
   );
 };
 
 const styles = StyleSheet.create({
   strip: { gap: SPACE.xs },
-  name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   loads: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs },
   load: { borderWidth: 1, borderRadius: RADIUS / 2, paddingHorizontal: SPACE.s, paddingVertical: 2 },
 });

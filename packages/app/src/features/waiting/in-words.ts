@@ -14,6 +14,8 @@ const NAMES: Record<WriteId, string> = {
   finishSession: 'End of a session',
   discardSession: 'Discarding a session',
   acceptReview: 'Review',
+  saveMovement: 'A movement of your own',
+  setMovementRetired: 'A movement retired or brought back',
   saveStudio: 'Studio details',
 };
 

@@ -7,16 +7,22 @@ import { makeHinge, makePull } from './makers/hinge';
 import { makeSplit } from './makers/split';
 import { makeSquat } from './makers/squat';
 import { makeStep } from './makers/step';
-import type { FigureSource } from './makers/types';
+import type { FigureSource, ModelMoment } from './makers/types';
 import type { FigureSpec } from './types';
 
 /**
  * The drawing of a movement for its lever values and a body's proportions.
  * Squats, hinges, split squats and bridges take their low or high end from the posture model.
+ * With a `moment` squats, hinges and pulls end where the model puts that body at that depth.
  * @example makeFigure(variation.figure, { 'heel-lift': 25 })
  */
-export const makeFigure = (source: FigureSource, values: LeverValues = {}, segments: Segments = SEGMENTS): FigureSpec => {
-  const options = { values, segments };
+export const makeFigure = (
+  source: FigureSource,
+  values: LeverValues = {},
+  segments: Segments = SEGMENTS,
+  moment?: ModelMoment,
+): FigureSpec => {
+  const options = { values, segments, ...(moment ? { moment } : {}) };
   switch (source.maker) {
     case 'squat':
       return makeSquat(source, options);

@@ -1,6 +1,7 @@
 import type { LeverId, LeverValues } from '../../vocabulary';
 import type { FigureSource } from '../figure/makers/types';
-import { CARRIES, MODEL } from './constants';
+import { CARRIES } from './constants';
+import { handsAtDepth, kneeAtDepth, LEVEL_DEPTH, thighAtDepth } from './depth';
 import { solveBridge } from './bridge';
 import { solveFloorPull, solveHinge } from './hinge';
 import { RAD } from './linkage';
@@ -16,6 +17,9 @@ export interface ModelPose {
   thighDeg: number;
   kneePastToesCm: number | null;
   kneeShare: number | null;
+  /** Per working leg, newton-metres; a negative knee is the hamstrings' work. */
+  kneeNm: number | null;
+  hipNm: number | null;
   /** Glutes' share of a bridge's hip work; null for standing work. */
   gluteShare: number | null;
   lowBackNm: number | null;
@@ -41,16 +45,6 @@ export interface ModelQuestion {
   values: LeverValues;
 }
 
-/** Depth 0–1 as a thigh angle in squats and split squats: from where the model begins to speak to well below level. */
-export const DEPTH = { fromThighDeg: MODEL.reportedFromThighDeg, toThighDeg: 105 } as const;
-/** A standing lifter's hands, share of height. House default. */
-const STANDING_HANDS = 0.46;
-
-const thighAt = (depth: number): number => DEPTH.fromThighDeg + (DEPTH.toThighDeg - DEPTH.fromThighDeg) * depth;
-
-/** The depth at which the thigh is level. */
-export const LEVEL_DEPTH = (90 - DEPTH.fromThighDeg) / (DEPTH.toThighDeg - DEPTH.fromThighDeg);
-
 const numeric = (values: LeverValues, lever: LeverId, usual: number): number => {
   const value = values[lever];
   return typeof value === 'number' ? value : value === null ? 0 : usual;
@@ -63,6 +57,8 @@ const standing = (pose: PosturePose, moments: PostureMoments | null, loadHeightM
   thighDeg: pose.thighDeg,
   kneePastToesCm: pose.kneePastToesCm,
   kneeShare: moments?.kneeShare ?? null,
+  kneeNm: moments?.kneeNm ?? null,
+  hipNm: moments?.hipNm ?? null,
   gluteShare: null,
   lowBackNm: moments?.lowBackNm ?? null,
   demandNm: moments && Math.max(0, moments.kneeNm) + moments.kneeFlexorNm + Math.max(0, moments.hipNm),
@@ -100,7 +96,7 @@ export const askModel = (
       const result = solveSquat(body, {
         carry: source.carry,
         loadKg: source.carry === 'counterweight' ? loadKg || numeric(values, 'counterweight', source.loadKg ?? 0) : loadKg,
-        thighDeg: thighAt(depth),
+        thighDeg: thighAtDepth(depth),
         heelLiftMm: numeric(values, 'heel-lift', 0),
         kneeTravel: (values['knee-travel'] ?? source.kneeTravel) === 'limited' ? 'limited' : 'free',
       });
@@ -113,12 +109,12 @@ export const askModel = (
         source.maker === 'hinge'
           ? source.hands
           : (numeric(values, 'bar-height', source.barCm) - numeric(values, 'deficit', 0)) / 175;
-      const handsM = (STANDING_HANDS - (STANDING_HANDS - low) * Math.max(0.08, depth)) * body.heightM;
+      const handsM = handsAtDepth(low, depth) * body.heightM;
       const handX = source.maker === 'hinge' && source.handX !== undefined ? { handX: source.handX * body.heightM } : {};
       // A pull is straighter in the knee the higher the bar is; its floor position comes at full depth.
       const result =
         source.maker === 'hinge'
-          ? solveHinge(body, { loadKg, kneeDeg: source.kneeDeg * Math.min(1, 0.3 + 0.7 * depth), handsM, ...handX })
+          ? solveHinge(body, { loadKg, kneeDeg: kneeAtDepth(source.kneeDeg, depth), handsM, ...handX })
           : solveFloorPull(body, { loadKg, shinDeg: source.shinDeg * depth, handsM });
       return result.status === 'infeasible' ? result : standing(result.pose, result.moments, handsM);
     }
@@ -129,7 +125,7 @@ export const askModel = (
         strideM: numeric(values, 'stride', source.strideCm ?? 70) / 100,
         frontShare: source.frontShare ?? 0.78,
         leanDeg: source.leanDeg ?? 10,
-        thighDeg: thighAt(depth * LEVEL_DEPTH),
+        thighDeg: thighAtDepth(depth * LEVEL_DEPTH),
         rearHeightM: numeric(values, 'rear-elevation', source.rearCm ?? 0) / 100,
       });
       if (result.status === 'infeasible') return { ...result, offBalanceCm: null, remedies: null };
@@ -153,6 +149,8 @@ export const askModel = (
         thighDeg: (Math.atan2(pose.knee.x - pose.hip.x, pose.hip.y - pose.knee.y) * 180) / Math.PI,
         kneePastToesCm: null,
         kneeShare: null,
+        kneeNm: null,
+        hipNm: null,
         gluteShare,
         lowBackNm: null,
         demandNm: Math.max(0, hipNm) + Math.max(0, kneeFlexorNm),

@@ -1,15 +1,16 @@
 import { solveFloorPull, solveHinge } from '../../posture/hinge';
+import { handsAtDepth, kneeAtDepth } from '../../posture/depth';
 import type { PosturePose } from '../../posture/types';
 import type { Arms, FootPlacement, FreeLeg, KeyPose, Prop, SideFigure } from '../types';
-import { armsFor, bodyWith, fromCm, fromM, numberAt, standing, toM } from './shared';
+import { armsFor, bodyWith, fromCm, numberAt, standing } from './shared';
 import type { FigureOptions, HingeSource, PullSource } from './types';
 
 const FLAT: FootPlacement = { kind: 'flat', heelX: 0 };
 const MID_FOOT = 0.076;
 
 /** Straight arms from the shoulder of a pose to a hand place, both in shares of height. */
-const armsTo = (pose: PosturePose, handX: number, handY: number): Arms => {
-  const deg = (Math.atan2(handX - fromM(pose.shoulder.x), fromM(pose.shoulder.y) - handY) * 180) / Math.PI;
+const armsTo = (pose: PosturePose, heightM: number, handX: number, handY: number): Arms => {
+  const deg = (Math.atan2(handX - pose.shoulder.x / heightM, pose.shoulder.y / heightM - handY) * 180) / Math.PI;
   return { kind: 'angles', upperDeg: deg, forearmDeg: deg };
 };
 
@@ -36,20 +37,25 @@ const rearLeg = (legs: HingeSource['legs']): { foot: FootPlacement; top?: FreeLe
 };
 
 /** A hinge drawn for its levers: range of the hands, deficit, support. */
-export const makeHinge = (source: HingeSource, { segments, values }: FigureOptions): SideFigure => {
-  const body = bodyWith(segments);
+export const makeHinge = (source: HingeSource, { segments, values, moment }: FigureOptions): SideFigure => {
+  const body = moment?.body ?? bodyWith(segments);
+  const toBody = (share: number) => share * body.heightM;
   const handX = source.handX ?? MID_FOOT;
   const range = values.range === 'partial' ? 0.14 : values.range === 'half' ? 0.07 : 0;
-  const hands = source.hands + range;
+  const hands = moment ? handsAtDepth(source.hands, moment.depth) : source.hands + range;
   const solved = solveHinge(body, {
-    loadKg: source.loadKg ?? 20,
-    kneeDeg: source.kneeDeg,
-    handsM: toM(hands),
-    handX: toM(handX),
+    loadKg: moment?.loadKg ?? source.loadKg ?? 20,
+    kneeDeg: moment ? kneeAtDepth(source.kneeDeg, moment.depth) : source.kneeDeg,
+    handsM: toBody(hands),
+    handX: toBody(handX),
   });
   if (solved.status !== 'feasible') throw new Error('hinge figure: the hands do not reach');
   const rear = rearLeg(source.legs);
-  const low: KeyPose = { root: rootOf(solved.pose), trunkDeg: solved.pose.trunkDeg, arms: armsTo(solved.pose, handX, hands) };
+  const low: KeyPose = {
+    root: rootOf(solved.pose),
+    trunkDeg: solved.pose.trunkDeg,
+    arms: armsTo(solved.pose, body.heightM, handX, hands),
+  };
   const tall = standing(armsFor('hang', 1, segments.trunk));
   const props: Prop[] = [
     ...(source.props ?? []),
@@ -71,14 +77,16 @@ export const makeHinge = (source: HingeSource, { segments, values }: FigureOptio
 };
 
 /** A pull from floor, blocks or handles; standing on a deficit lowers the bar. */
-export const makePull = (source: PullSource, { segments, values }: FigureOptions): SideFigure => {
+export const makePull = (source: PullSource, { segments, values, moment }: FigureOptions): SideFigure => {
+  const body = moment?.body ?? bodyWith(segments);
   const deficitCm = numberAt(values, 'deficit', 0) + (source.onBoardCm ?? 0);
   const restCm = numberAt(values, 'bar-height', source.barCm);
   const barCm = restCm - deficitCm;
-  const solved = solveFloorPull(bodyWith(segments), {
-    loadKg: source.loadKg ?? 60,
-    shinDeg: source.shinDeg,
-    handsM: barCm / 100,
+  const hands = moment ? handsAtDepth(fromCm(barCm), moment.depth) : fromCm(barCm);
+  const solved = solveFloorPull(body, {
+    loadKg: moment?.loadKg ?? source.loadKg ?? 60,
+    shinDeg: source.shinDeg * (moment?.depth ?? 1),
+    handsM: hands * body.heightM,
   });
   if (solved.status !== 'feasible') throw new Error('pull figure: the hands do not reach');
   const { pose } = solved;
@@ -95,7 +103,7 @@ export const makePull = (source: PullSource, { segments, values }: FigureOptions
     nearFoot: foot,
     farFoot: foot,
     top: standing(armsFor('hang', 1, segments.trunk)),
-    bottom: { root: rootOf(pose), trunkDeg: pose.trunkDeg, arms: armsTo(pose, MID_FOOT, fromCm(barCm)) },
+    bottom: { root: rootOf(pose), trunkDeg: pose.trunkDeg, arms: armsTo(pose, body.heightM, MID_FOOT, hands) },
     segments,
     props,
     implement: source.implement,

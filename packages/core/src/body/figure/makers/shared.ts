@@ -10,7 +10,6 @@ import type { HoldId } from './types';
 export const fromCm = (cm: number): number => cm / MODEL_BODY.heightCm;
 /** Metres of the model body as a share of its height. */
 export const fromM = (m: number): number => (m * 100) / MODEL_BODY.heightCm;
-export const toM = (share: number): number => (share * MODEL_BODY.heightCm) / 100;
 
 /** The posture model's body with a figure's own proportions. */
 export const bodyWith = ({ shank, thigh, trunk }: Segments): PostureBody =>

@@ -1,4 +1,5 @@
 import { solveSquat } from '../../posture/squat';
+import { thighAtDepth } from '../../posture/depth';
 import type { PosturePose, SquatSetUp } from '../../posture/types';
 import { FOOT } from '../../segments';
 import type { Arms, FootPlacement, KeyPose, Prop, SideFigure } from '../types';
@@ -8,9 +9,9 @@ import type { FigureOptions, SquatSource } from './types';
 /** Hip centre over the seat it sits on, share of height. House default. */
 const HIP_OVER_SEAT = 0.055;
 
-/** The deepest pose not below the asked thigh angle that the model body can hold. */
+/** The deepest pose not below the asked thigh angle that the body can hold. */
 const lowest = (options: FigureOptions, setUp: SquatSetUp): PosturePose => {
-  const body = bodyWith(options.segments);
+  const body = options.moment?.body ?? bodyWith(options.segments);
   const asked = solveSquat(body, setUp);
   if (asked.status === 'feasible') return asked.pose;
   const held = solveSquat(body, { ...setUp, thighDeg: asked.remedies.thighDeg ?? 45 });
@@ -20,7 +21,7 @@ const lowest = (options: FigureOptions, setUp: SquatSetUp): PosturePose => {
 
 /** The thigh angle at which the hip sits on a seat of this height; the asked one where the seat is lower. */
 const thighAtSeat = (options: FigureOptions, setUp: SquatSetUp, seat: number): number => {
-  const heightM = 1.75;
+  const heightM = options.moment?.body.heightM ?? 1.75;
   for (let thighDeg = 40; thighDeg < setUp.thighDeg; thighDeg += 1) {
     if (lowest(options, { ...setUp, thighDeg }).hip.y / heightM <= seat + HIP_OVER_SEAT) return thighDeg;
   }
@@ -29,18 +30,19 @@ const thighAtSeat = (options: FigureOptions, setUp: SquatSetUp, seat: number): n
 
 /** A squat drawn for its levers: heel lift, box, counterweight, support, knees held at the toes. */
 export const makeSquat = (source: SquatSource, options: FigureOptions): SideFigure => {
-  const { values, segments } = options;
+  const { values, segments, moment } = options;
   const heelLiftMm = numberAt(values, 'heel-lift', 0);
   const counterKg = numberAt(values, 'counterweight', source.carry === 'counterweight' ? (source.loadKg ?? 5) : 0);
   const isLimited = (values['knee-travel'] ?? source.kneeTravel) === 'limited';
+  const usualKg = source.carry === 'counterweight' ? counterKg : (source.loadKg ?? 0);
   const setUp: SquatSetUp = {
     carry: source.carry,
-    loadKg: source.carry === 'counterweight' ? counterKg : (source.loadKg ?? 0),
-    thighDeg: source.thighDeg,
+    loadKg: moment ? moment.loadKg || usualKg : usualKg,
+    thighDeg: moment ? thighAtDepth(moment.depth) : source.thighDeg,
     heelLiftMm,
     kneeTravel: isLimited ? 'limited' : 'free',
   };
-  const boxCm = numberAt(values, 'box-height', source.boxCm ?? 0);
+  const boxCm = moment ? 0 : numberAt(values, 'box-height', source.boxCm ?? 0);
   const seat = fromCm(boxCm);
   const pose = lowest(options, seat > 0 ? { ...setUp, thighDeg: thighAtSeat(options, setUp, seat) } : setUp);
   const support = values.support === 'none' ? undefined : source.support;
@@ -55,7 +57,7 @@ export const makeSquat = (source: SquatSource, options: FigureOptions): SideFigu
   const lift = fromCm(heelLiftMm / 10);
   const foot: FootPlacement =
     lift > 0 ? { kind: 'on-ball', ballX, soleDeg: (Math.asin(lift / ballX) * 180) / Math.PI } : { kind: 'flat', heelX: 0 };
-  const hipX = pose.hip.x / 1.75;
+  const hipX = pose.hip.x / (moment?.body.heightM ?? 1.75);
   const props: Prop[] = [
     ...(source.props ?? []),
     ...supportProps(support),

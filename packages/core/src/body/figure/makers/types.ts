@@ -1,5 +1,5 @@
 import type { LeverValues } from '../../../vocabulary';
-import type { CarryId } from '../../posture/types';
+import type { CarryId, PostureBody } from '../../posture/types';
 import type { Segments } from '../../segments';
 import type { Arms, FigureImplement, FigureSpec, Prop } from '../types';
 
@@ -158,10 +158,19 @@ export type FigureSource =
   | SideLungeSource
   | PoseSource;
 
+/** A body at one depth of the posture model, for drawing what the model says rather than the usual low end. */
+export interface ModelMoment {
+  body: PostureBody;
+  /** 0 shallow, 1 deep, as the model counts. */
+  depth: number;
+  loadKg: number;
+}
+
 /** What changes a drawing without changing the variation. */
 export interface FigureOptions {
   values: LeverValues;
   segments: Segments;
+  moment?: ModelMoment;
 }
 
 /** The drawing's model body is this tall and heavy; figures are shares of its height. */

@@ -1,3 +1,0 @@
-import { MovesScreen } from '../features/moves/MovesScreen';
-
-export default MovesScreen;

@@ -1,0 +1,3 @@
+import { MoveScreen } from '../../features/moves/MoveScreen';
+
+export default MoveScreen;

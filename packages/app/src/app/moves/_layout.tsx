@@ -1,0 +1,3 @@
+import { MovesLayout } from '../../features/moves/MovesLayout';
+
+export default MovesLayout;

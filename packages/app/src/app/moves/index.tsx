@@ -1,0 +1,3 @@
+import { MovesScreen } from '../../features/moves/MovesScreen';
+
+export default MovesScreen;

@@ -1,0 +1,3 @@
+import { OwnScreen } from '../../../features/moves/OwnScreen';
+
+export default OwnScreen;

@@ -1,0 +1,3 @@
+import { OwnFormScreen } from '../../../features/moves/OwnFormScreen';
+
+export default OwnFormScreen;

@@ -1,0 +1,150 @@
+import { StyleSheet, View } from 'react-native';
+import Svg, { Circle, G, Line, Text } from 'react-native-svg';
+import { EMPHASIS_LABELS } from '@drubo/core/explain';
+import type { EmphasisId, Family } from '@drubo/core/vocabulary';
+import { familyTone } from '../theme/family-tone';
+import { FONTS, SPACE } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { Txt } from '../ui/Txt';
+
+/** Where a muscle lies on the drawn bodies: front (left) or back (right), from and to, on a 60 × 120 grid each. */
+const PLACES: Partial<Record<EmphasisId, { back: boolean; lines: [number, number, number, number][] }>> = {
+  'front-thigh': {
+    back: false,
+    lines: [
+      [24, 64, 23, 84],
+      [36, 64, 37, 84],
+    ],
+  },
+  adductors: {
+    back: false,
+    lines: [
+      [28.5, 64, 28, 78],
+      [31.5, 64, 32, 78],
+    ],
+  },
+  trunk: { back: false, lines: [[30, 34, 30, 54]] },
+  'side-hip': {
+    back: false,
+    lines: [
+      [20, 54, 19, 63],
+      [40, 54, 41, 63],
+    ],
+  },
+  glutes: {
+    back: true,
+    lines: [
+      [24, 57, 25, 63],
+      [36, 57, 35, 63],
+    ],
+  },
+  hamstrings: {
+    back: true,
+    lines: [
+      [24, 68, 23, 85],
+      [36, 68, 37, 85],
+    ],
+  },
+  calves: {
+    back: true,
+    lines: [
+      [23, 91, 23, 104],
+      [37, 91, 37, 104],
+    ],
+  },
+  'low-back': { back: true, lines: [[30, 42, 30, 54]] },
+};
+
+const strength = (value: number): string => (value >= 0.75 ? 'a lot' : value >= 0.45 ? 'some' : 'a little');
+
+/** What a movement trains, drawn on a front and a back; the thicker the line the more. Words stand beside it. */
+export const EmphasisMap = ({ emphasis, family }: { emphasis: Partial<Record<EmphasisId, number>>; family: Family }) => {
+  const palette = usePalette();
+  const tone = familyTone(family);
+  const tint = palette[tone === 'quiet' ? 'moss' : tone];
+  const entries = (Object.entries(emphasis) as [EmphasisId, number][]).sort((a, b) => b[1] - a[1]);
+  const says = entries.map(([id, value]) => `${EMPHASIS_LABELS[id]}: ${strength(value)}`).join(', ');
+  return (
+    <View style={styles.row}>
+      <Svg width={150} height={150} viewBox="0 0 124 124" role="img" aria-label={`Trains ${says}`}>
+        {[false, true].map((back) => (
+          <G key={String(back)} x={back ? 62 : 0}>
+            <Body color={palette.hairline} />
+            {entries.flatMap(([id, value]) =>
+              (PLACES[id]?.back === back ? PLACES[id].lines : []).map(([x1, y1, x2, y2], at) => (
+                <Line
+                  key={`${id}-${at}`}
+                  x1={x1}
+                  y1={y1}
+                  x2={x2}
+                  y2={y2}
+                  stroke={tint}
+                  strokeWidth={1.5 + value * 5.5}
+                  strokeLinecap="round"
+                />
+              )),
+            )}
+            <Text x={30} y={122} fontSize={8} fontFamily={FONTS.text} fill={palette.quiet} textAnchor="middle">
+              {back ? 'back' : 'front'}
+            </Text>
+          </G>
+        ))}
+      </Svg>
+      <View style={styles.list} role="list" aria-label="Trains">
+        {entries.map(([id, value]) => (
+          <View key={id} role="listitem" style={styles.line}>
+            <Txt kind="small" style={styles.word}>
+              {EMPHASIS_LABELS[id]}
+            </Txt>
+            <View style={[styles.bar, { backgroundColor: palette.hairline }]}>
+              <View style={{ width: `${value * 100}%`, height: 8, borderRadius: 4, backgroundColor: tint }} />
+            </View>
+            <Txt kind="small" tone="quiet" style={styles.much}>
+              {strength(value)}
+            </Txt>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+};
+
+/** A plain standing body of lines. */
+const Body = ({ color }: { color: string }) => (
+  <>
+    <Circle cx={30} cy={14} r={7} stroke={color} strokeWidth={3} fill="none" />
+    {(
+      [
+        [30, 24, 30, 56],
+        [17, 28, 43, 28],
+        [17, 28, 13, 58],
+        [43, 28, 47, 58],
+        [22, 56, 38, 56],
+        [24, 58, 23, 87],
+        [36, 58, 37, 87],
+        [23, 87, 23, 110],
+        [37, 87, 37, 110],
+      ] as const
+    ).map(([x1, y1, x2, y2]) => (
+      <Line
+        key={`${x1}-${y1}-${x2}-${y2}`}
+        x1={x1}
+        y1={y1}
+        x2={x2}
+        y2={y2}
+        stroke={color}
+        strokeWidth={3}
+        strokeLinecap="round"
+      />
+    ))}
+  </>
+);
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: SPACE.m, alignItems: 'center' },
+  list: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.xs },
+  line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
+  word: { width: 86 },
+  bar: { flexGrow: 1, flexBasis: 0, height: 8, borderRadius: 4 },
+  much: { width: 46 },
+});

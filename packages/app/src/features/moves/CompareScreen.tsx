@@ -1,0 +1,231 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { isModelled, LEVEL_DEPTH } from '@drubo/core';
+import { findVariation } from '@drubo/core/catalogue';
+import type { Variation } from '@drubo/core/catalogue';
+import { formatLeverValue, LEVER_WORDS } from '@drubo/core/explain';
+import type { LeverId, LeverValue, LeverValues } from '@drubo/core/vocabulary';
+import { ResistanceChart } from '../../charts/ResistanceChart';
+import { useCatalogue } from '../../data/use-catalogue';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { FormField } from '../../ui/FormField';
+import { lengthUnit } from '../../ui/measure';
+import { Stepper } from '../../ui/Stepper';
+import { Heading, Txt } from '../../ui/Txt';
+import { Screen } from '../shell/Screen';
+import { useStudio } from '../shell/StudioContext';
+import { ANKLE_RANGE, bodyOf, compareResolver, compareSchema, FEMUR_RANGE, firstForm, segmentsOf, STEPS } from './compare-state';
+import type { Build, CompareForm, CompareInput } from './compare-state';
+import { CompareSide } from './CompareSide';
+import { LeverPanel } from './LeverPanel';
+import { PickMove } from './PickMove';
+import { useSweeps } from './use-sweeps';
+
+const LEVEL_STEP = Math.round(LEVEL_DEPTH * (STEPS - 1));
+
+/** Two movements, or one at two settings, at the same depth on the same body. A model, and says so. */
+export const CompareScreen = ({ left, rightId }: { left: Variation; rightId: string }) => {
+  const catalogue = useCatalogue();
+  const right = findVariation(catalogue, rightId);
+  const isFit = isModelled(left.figure) && right !== undefined && isModelled(right.figure);
+  return (
+    <Screen title="Compare" beside="Side by side, from a model" back={`/moves/${left.id}`}>
+      {isFit && right ? (
+        <Comparison left={left} right={right} />
+      ) : (
+        <Card edge="saffron">
+          <Txt>
+            The posture model covers squats, hinges, pulls, split squats and bridges. Pick another to compare {left.name} with.
+          </Txt>
+          <PickMove label="Pick a movement" left={left} />
+        </Card>
+      )}
+    </Screen>
+  );
+};
+
+const withSettings = (variation: Variation, values: LeverValues): string =>
+  [
+    variation.name,
+    ...(Object.entries(values) as [LeverId, LeverValue][]).map(([lever, value]) => {
+      const unit = variation.levers.find((scale) => scale.lever === lever)?.unit ?? null;
+      return `${LEVER_WORDS[lever].label.toLowerCase()} ${formatLeverValue(lever, value, unit)}`;
+    }),
+  ].join(', ');
+
+const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
+  const { unit } = useStudio();
+  const router = useRouter();
+  const [build, setBuild] = useState<Build>({ femurPercent: 0, ankleDeg: 35 });
+  const [stepAt, setStepAt] = useState(LEVEL_STEP);
+  const [leftValues, setLeftValues] = useState<LeverValues>({});
+  const [rightValues, setRightValues] = useState<LeverValues>(left.id === right.id ? firstChange(right) : {});
+  const { control } = useForm({ resolver: compareResolver(unit), defaultValues: firstForm(unit), mode: 'onChange' });
+  const input = useLastValid(useWatch({ control }) as CompareForm);
+  const body = useMemo(() => bodyOf(input, build), [input, build]);
+  const segments = useMemo(() => segmentsOf(build), [build]);
+  const question = (variation: Variation, values: LeverValues) => ({
+    body,
+    source: variation.figure,
+    loadKg: input.loadKg,
+    values,
+    band: input.band,
+    steps: STEPS,
+  });
+  const sweeps = useSweeps([question(left, leftValues), question(right, rightValues)]);
+  const depth = stepAt / (STEPS - 1);
+  const moment = useMemo(() => ({ body, depth, loadKg: input.loadKg }), [body, depth, input.loadKg]);
+  const answers = sweeps.status === 'done' ? sweeps.answers : [];
+  const sides = [
+    { variation: left, values: leftValues, name: withSettings(left, leftValues) },
+    { variation: right, values: rightValues, name: withSettings(right, rightValues) },
+  ] as const;
+  return (
+    <>
+      <Card>
+        <View style={styles.sides}>
+          {sides.map(({ variation, values, name }, at) => (
+            <CompareSide
+              key={at}
+              label={name}
+              variation={variation}
+              values={values}
+              segments={segments}
+              moment={moment}
+              step={answers[at]?.[stepAt]}
+              unit={unit}
+            />
+          ))}
+        </View>
+        <Stepper
+          label="Depth"
+          value={depthWords(stepAt)}
+          onDown={stepAt > 0 ? () => setStepAt(stepAt - 2) : null}
+          onUp={stepAt < STEPS - 1 ? () => setStepAt(stepAt + 2) : null}
+        />
+        {sweeps.status === 'failed' && (
+          <Txt tone="clay" role="alert">
+            {sweeps.message}
+          </Txt>
+        )}
+        <Txt kind="small" tone="quiet">
+          A model, not a measurement: a still body of average proportions, ± 25 %. It shows which way things go.
+        </Txt>
+      </Card>
+      <Card>
+        <Heading>This body</Heading>
+        <View style={styles.fields}>
+          <View style={styles.field}>
+            <FormField control={control} name="height" label="Height" unit={lengthUnit(unit)} inputMode="decimal" />
+          </View>
+          <View style={styles.field}>
+            <FormField control={control} name="mass" label="Body mass" unit={unit} inputMode="decimal" />
+          </View>
+          <View style={styles.field}>
+            <FormField control={control} name="load" label="Load" unit={unit} inputMode="decimal" />
+          </View>
+        </View>
+        <View style={styles.fields}>
+          <Stepper
+            label="Thigh length"
+            value={build.femurPercent === 0 ? 'usual' : `${build.femurPercent > 0 ? '+' : ''}${build.femurPercent} %`}
+            onDown={
+              build.femurPercent > FEMUR_RANGE.least
+                ? () => setBuild({ ...build, femurPercent: build.femurPercent - FEMUR_RANGE.step })
+                : null
+            }
+            onUp={
+              build.femurPercent < FEMUR_RANGE.most
+                ? () => setBuild({ ...build, femurPercent: build.femurPercent + FEMUR_RANGE.step })
+                : null
+            }
+          />
+          <Stepper
+            label="Ankle range"
+            value={`${build.ankleDeg}°`}
+            onDown={
+              build.ankleDeg > ANKLE_RANGE.least
+                ? () => setBuild({ ...build, ankleDeg: build.ankleDeg - ANKLE_RANGE.step })
+                : null
+            }
+            onUp={
+              build.ankleDeg < ANKLE_RANGE.most ? () => setBuild({ ...build, ankleDeg: build.ankleDeg + ANKLE_RANGE.step }) : null
+            }
+          />
+        </View>
+      </Card>
+      <Card>
+        <Heading>How hard along the way</Heading>
+        {answers.length === 2 ? (
+          <ResistanceChart
+            depth={depth}
+            curves={sides.map(({ name }, at) => ({ name, steps: answers[at] ?? [], dashed: at === 1 }))}
+          />
+        ) : (
+          <Txt tone="quiet">Working it out.</Txt>
+        )}
+        <Txt kind="small" tone="quiet">
+          A band that is stood on: two lengths you measured, and the pull a luggage scale showed there. Empty: no band.
+        </Txt>
+        <View style={styles.fields}>
+          <View style={styles.field}>
+            <FormField control={control} name="bandShort" label="Length 1" unit={lengthUnit(unit)} inputMode="decimal" />
+          </View>
+          <View style={styles.field}>
+            <FormField control={control} name="bandShortPull" label="Pull 1" unit={unit} inputMode="decimal" />
+          </View>
+          <View style={styles.field}>
+            <FormField control={control} name="bandLong" label="Length 2" unit={lengthUnit(unit)} inputMode="decimal" />
+          </View>
+          <View style={styles.field}>
+            <FormField control={control} name="bandLongPull" label="Pull 2" unit={unit} inputMode="decimal" />
+          </View>
+        </View>
+      </Card>
+      <Card>
+        <Heading>{left.name}</Heading>
+        <LeverPanel variation={left} values={leftValues} onChange={setLeftValues} />
+      </Card>
+      <Card>
+        <Heading>{right.name}</Heading>
+        <LeverPanel variation={right} values={rightValues} onChange={setRightValues} />
+      </Card>
+      <View style={styles.fields}>
+        <PickMove label="Compare with another" left={left} />
+        {right.id !== left.id && (
+          <Button label="Same movement, other settings" onPress={() => router.setParams({ with: left.id })} />
+        )}
+      </View>
+    </>
+  );
+};
+
+/** The first thing worth changing about one movement: raised heels where it has them. */
+const firstChange = (variation: Variation): LeverValues =>
+  variation.levers.some(({ lever }) => lever === 'heel-lift') ? { 'heel-lift': 25 } : {};
+
+/** The last input that could be used: what is typed half-way changes nothing. */
+const useLastValid = (form: CompareForm): CompareInput => {
+  const { unit } = useStudio();
+  const parsed = compareSchema(unit).safeParse(form);
+  const [last, setLast] = useState<CompareInput>(() => compareSchema(unit).parse(firstForm(unit)));
+  if (parsed.success && JSON.stringify(parsed.data) !== JSON.stringify(last)) setLast(parsed.data);
+  return last;
+};
+
+/** Where the thigh of a squat is at this step. */
+const depthWords = (stepAt: number): string => {
+  if (stepAt === LEVEL_STEP) return 'level';
+  const deg = Math.abs(Math.round(((stepAt - LEVEL_STEP) / (STEPS - 1)) * 60));
+  return `${deg}° ${stepAt < LEVEL_STEP ? 'above' : 'below'}`;
+};
+
+const styles = StyleSheet.create({
+  sides: { flexDirection: 'row', gap: SPACE.m },
+  fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+  field: { flexGrow: 1, flexBasis: 104, minWidth: 104 },
+});

@@ -1,0 +1,91 @@
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { getFault, getVariation, remediesFor } from '@drubo/core/catalogue';
+import type { Catalogue, Variation } from '@drubo/core/catalogue';
+import { FAULT_LABELS, formatRemedy } from '@drubo/core/explain';
+import type { FaultId } from '@drubo/core/vocabulary';
+import { SPACE, TARGET } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Card } from '../../ui/Card';
+import { Icon } from '../../ui/icons/Icon';
+import { Heading, Txt } from '../../ui/Txt';
+import { ToMove } from './Neighbours';
+
+/** The faults to watch for. Tap one: what it usually means, and what to do in order. */
+export const FaultList = ({ variation, catalogue }: { variation: Variation; catalogue: Catalogue }) => {
+  const [open, setOpen] = useState<FaultId | null>(null);
+  return (
+    <Card>
+      <Heading>Watch for</Heading>
+      <View role="list" aria-label="Faults">
+        {variation.faults.map((id) => (
+          <View key={id} role="listitem">
+            <FaultLine
+              variation={variation}
+              catalogue={catalogue}
+              id={id}
+              isOpen={open === id}
+              onToggle={() => setOpen(open === id ? null : id)}
+            />
+          </View>
+        ))}
+      </View>
+    </Card>
+  );
+};
+
+const FaultLine = ({
+  variation,
+  catalogue,
+  id,
+  isOpen,
+  onToggle,
+}: {
+  variation: Variation;
+  catalogue: Catalogue;
+  id: FaultId;
+  isOpen: boolean;
+  onToggle(): void;
+}) => {
+  const palette = usePalette();
+  const fault = getFault(id);
+  const nameOf = (variationId: string) => getVariation(catalogue, variationId).name;
+  return (
+    <View>
+      <Pressable role="button" aria-expanded={isOpen} aria-label={FAULT_LABELS[id]} onPress={onToggle} style={styles.line}>
+        <Txt style={styles.grow}>{FAULT_LABELS[id]}</Txt>
+        <Icon name={isOpen ? 'up' : 'down'} size={18} color={palette.quiet} />
+      </Pressable>
+      {isOpen && (
+        <View style={[styles.open, { borderColor: palette.edge }]}>
+          <Txt>{fault.means}</Txt>
+          <Txt>
+            Say: “{fault.cues[0]?.text}”. Then:{' '}
+            {fault.cues
+              .slice(1)
+              .map(({ text }) => `“${text}”`)
+              .join(', ')}
+            .
+          </Txt>
+          <Txt>
+            Still there:{' '}
+            {remediesFor(variation, id)
+              .map((remedy) => formatRemedy(remedy, nameOf))
+              .join(' · ')}
+            .
+          </Txt>
+          {fault.drill && fault.drill !== variation.id && (
+            <ToMove href={`/moves/${fault.drill}`} name={`Drill: ${nameOf(fault.drill)}`} />
+          )}
+          {fault.dangerousUnderLoad && <Txt tone="clay">Under load this ends the set: change load or range now.</Txt>}
+        </View>
+      )}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'center', minHeight: TARGET.usual },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  open: { borderLeftWidth: 3, paddingLeft: SPACE.m, gap: SPACE.s, paddingBottom: SPACE.s },
+});

@@ -1,0 +1,68 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { valueAt } from '@drubo/core/catalogue';
+import type { Variation } from '@drubo/core/catalogue';
+import { formatLeverValue, LEVER_WORDS } from '@drubo/core/explain';
+import type { LeverId, LeverValues } from '@drubo/core/vocabulary';
+import { SPACE } from '../../theme/tokens';
+import { Chip } from '../../ui/Chip';
+import { NotchRail } from '../../ui/NotchRail';
+import { Button } from '../../ui/Button';
+import { Heading, Txt } from '../../ui/Txt';
+
+/** The settings of a movement: pick one, move it along its rail, and the figure follows. */
+export const LeverPanel = ({
+  variation,
+  values,
+  onChange,
+}: {
+  variation: Variation;
+  values: LeverValues;
+  onChange(values: LeverValues): void;
+}) => {
+  const [open, setOpen] = useState<LeverId | null>(variation.levers[0]?.lever ?? null);
+  const scale = variation.levers.find(({ lever }) => lever === open) ?? variation.levers[0];
+  if (!scale) return null;
+  const isMoved = variation.levers.some((one) => valueAt(one, values) !== valueAt(one, {}));
+  const words = LEVER_WORDS[scale.lever];
+  return (
+    <View style={styles.panel}>
+      <View style={styles.head}>
+        <Heading level={2}>Settings</Heading>
+        {isMoved && <Button look="quiet" label="As usual" says="All settings back to usual" onPress={() => onChange({})} />}
+      </View>
+      <View style={styles.row}>
+        {variation.levers.map((one) => {
+          const now = formatLeverValue(one.lever, valueAt(one, values), one.unit);
+          const { label } = LEVER_WORDS[one.lever];
+          return (
+            <Chip
+              key={one.lever}
+              label={`${label}: ${now}`}
+              says={`Setting ${label}, now ${now}`}
+              chosen={one.lever === scale.lever}
+              onPress={() => setOpen(one.lever)}
+            />
+          );
+        })}
+      </View>
+      <NotchRail
+        label={words.label}
+        ordered={scale.ordered}
+        notches={scale.steps.map((step) => formatLeverValue(scale.lever, step, scale.unit))}
+        chosen={scale.steps.indexOf(valueAt(scale, values))}
+        onChange={(at) => onChange({ ...values, [scale.lever]: scale.steps[at] ?? null })}
+      />
+      <Txt kind="small" tone="quiet">
+        {words.why}
+        {scale.ordered ? '' : ' Side by side: none is harder.'}
+      </Txt>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  panel: { gap: SPACE.s },
+  head: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', minHeight: 48 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});

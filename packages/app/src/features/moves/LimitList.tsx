@@ -1,0 +1,64 @@
+import { View } from 'react-native';
+import { LIMIT_RULES, limitOn } from '@drubo/core';
+import { getVariation } from '@drubo/core/catalogue';
+import type { Catalogue, Variation } from '@drubo/core/catalogue';
+import { explain, explainBasis, LIMIT_LABELS } from '@drubo/core/explain';
+import { LIMITS } from '@drubo/core/vocabulary';
+import { SPACE } from '../../theme/tokens';
+import { Card } from '../../ui/Card';
+import { Heading, Txt } from '../../ui/Txt';
+import { LimitMark } from './LimitMark';
+import { ToMove } from './Neighbours';
+
+/** Sore enough that the table locks what it lists. */
+const SORE = 4;
+
+/** Who shouldn't, who should take care, and what must be earned first. */
+export const LimitList = ({ variation, catalogue }: { variation: Variation; catalogue: Catalogue }) => {
+  const nameOf = (id: string) => getVariation(catalogue, id).name;
+  const answers = LIMITS.map((limit) => {
+    const isGraded = LIMIT_RULES.find(({ id }) => id === limit)?.graded ?? false;
+    return { limit, ...limitOn(variation, [{ limit, severity: isGraded ? SORE : null }]) };
+  });
+  const inState = (state: string) => answers.filter((answer) => answer.state === state);
+  return (
+    <Card>
+      <Heading>Who shouldn’t, who with care</Heading>
+      {[...inState('locked'), ...inState('restricted')].map(({ limit, state, reasons }) => (
+        <View key={limit} style={{ gap: SPACE.xs }}>
+          {reasons.map((reason, at) => (
+            <LimitMark
+              key={`${limit}-${at}`}
+              state={state === 'locked' ? 'locked' : 'restricted'}
+              text={explain(reason, { unit: 'kg', nameOf }).text}
+            />
+          ))}
+        </View>
+      ))}
+      {inState('favoured').length > 0 && (
+        <LimitMark
+          state="favoured"
+          text={`Suits: ${inState('favoured')
+            .map(({ limit }) => LIMIT_LABELS[limit])
+            .join(', ')}.`}
+        />
+      )}
+      {answers.every(({ state }) => state === 'open') && <Txt tone="quiet">No limit in the table speaks about it.</Txt>}
+      <Txt kind="small" tone="quiet">
+        Source: {explainBasis('common-practice')}. Cautions, not a diagnosis: a clinician’s clearance comes first.
+      </Txt>
+      {variation.prerequisites.length > 0 && (
+        <View role="list" aria-label="Earned first">
+          <Heading level={3} kind="label">
+            Earned first
+          </Heading>
+          {variation.prerequisites.map((id) => (
+            <View role="listitem" key={id}>
+              <ToMove href={`/moves/${id}`} name={nameOf(id)} />
+            </View>
+          ))}
+        </View>
+      )}
+    </Card>
+  );
+};

@@ -1,0 +1,31 @@
+import { StyleSheet, View } from 'react-native';
+import type { LimitState } from '@drubo/core/vocabulary';
+import { SPACE } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Icon } from '../../ui/icons/Icon';
+import { Txt } from '../../ui/Txt';
+
+const LOOKS = {
+  locked: { icon: 'close', tone: 'clay', word: 'Locked' },
+  restricted: { icon: 'warning', tone: 'saffron', word: 'With care' },
+  favoured: { icon: 'check', tone: 'moss', word: 'Suits this limit' },
+} as const;
+
+/** What a limit makes of a movement: a mark and a word, never a colour alone. */
+export const LimitMark = ({ state, text }: { state: Exclude<LimitState, 'open'>; text?: string | undefined }) => {
+  const palette = usePalette();
+  const { icon, tone, word } = LOOKS[state];
+  return (
+    <View style={styles.row}>
+      <Icon name={icon} size={16} color={palette[tone]} />
+      <Txt kind="small" tone={tone} style={styles.shrink}>
+        {text ?? word}
+      </Txt>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: SPACE.xs, alignItems: 'flex-start' },
+  shrink: { flexShrink: 1 },
+});

@@ -1,0 +1,142 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { GOAL_DOSES, formatTempo, isModelled } from '@drubo/core';
+import { findVariation, rungsOf } from '@drubo/core/catalogue';
+import type { Variation } from '@drubo/core/catalogue';
+import { explainBasis, FAMILY_LABELS, POSITION_LABELS, STANCE_LABELS } from '@drubo/core/explain';
+import { isPerSide } from '@drubo/core/vocabulary';
+import type { LeverValues } from '@drubo/core/vocabulary';
+import { EmphasisMap } from '../../charts/EmphasisMap';
+import { MovingFigure } from '../../figures/MovingFigure';
+import { useCatalogue } from '../../data/use-catalogue';
+import { BREAKPOINTS, SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Empty } from '../../ui/states';
+import { Heading, Txt } from '../../ui/Txt';
+import { Screen } from '../shell/Screen';
+import { useWide } from '../shell/use-wide';
+import { CompareScreen } from './CompareScreen';
+import { FaultList } from './FaultList';
+import { LeverPanel } from './LeverPanel';
+import { LimitList } from './LimitList';
+import { OneNotch, OnTheLadder } from './Neighbours';
+import { OwnActions } from './OwnActions';
+import { StandInList } from './StandInList';
+
+const FIGURE_HEIGHT = 200;
+
+/** One movement: moving, its settings, its place on the ladder, what it trains, faults, cautions, stand-ins. */
+export const MoveScreen = () => {
+  const { variationId, rung, with: other } = useLocalSearchParams<{ variationId: string; rung?: string; with?: string }>();
+  const catalogue = useCatalogue();
+  const { width } = useWide();
+  const variation = findVariation(catalogue, variationId);
+  if (!variation) {
+    return (
+      <Screen title="Not in the catalogue" back="/moves">
+        <Empty
+          title="There is no such movement here"
+          text="It may be another studio’s own, or its name was mistyped. The staircases hold everything there is."
+        />
+      </Screen>
+    );
+  }
+  if (!other) return <MovePage key={`${variation.id}-${rung ?? ''}`} variation={variation} rungId={rung} />;
+  if (width < BREAKPOINTS.panes) return <CompareScreen key={variation.id} left={variation} rightId={other} />;
+  return (
+    <View style={styles.panes}>
+      <View style={styles.pane}>
+        <MovePage key={`${variation.id}-${rung ?? ''}`} variation={variation} rungId={rung} />
+      </View>
+      <View style={styles.pane}>
+        <CompareScreen key={variation.id} left={variation} rightId={other} />
+      </View>
+    </View>
+  );
+};
+
+const MovePage = ({ variation, rungId }: { variation: Variation; rungId: string | undefined }) => {
+  const router = useRouter();
+  const catalogue = useCatalogue();
+  const onRung = rungsOf(variation.id).find(({ rung }) => rung.id === rungId);
+  const [values, setValues] = useState<LeverValues>(onRung?.rung.values ?? {});
+  const nearest = catalogue.variations.find(
+    (v) => v.id !== variation.id && v.family === variation.family && isModelled(v.figure) && !v.custom?.retired,
+  );
+  return (
+    <Screen
+      title={variation.name}
+      beside={[FAMILY_LABELS[variation.family], STANCE_LABELS[variation.stance], ...variation.aliases.slice(0, 2)].join(' · ')}
+      back="/moves"
+    >
+      <Card>
+        <Moving variation={variation} values={values} />
+        <LeverPanel variation={variation} values={values} onChange={setValues} />
+      </Card>
+      {isModelled(variation.figure) && nearest && (
+        <Button
+          icon="forward"
+          label="Compare postures"
+          says="Compare two postures side by side"
+          onPress={() => router.push(`/moves/${variation.id}?with=${variation.siblings[0]?.variationId ?? nearest.id}`)}
+        />
+      )}
+      <OnTheLadder variation={variation} rungId={rungId} catalogue={catalogue} />
+      <Card>
+        <Heading>Trains</Heading>
+        <EmphasisMap emphasis={variation.emphasis} family={variation.family} />
+      </Card>
+      <Card>
+        <Lines title="Cues" lines={variation.cues} />
+        <Lines title="Cautions" lines={variation.cautions} />
+      </Card>
+      <FaultList variation={variation} catalogue={catalogue} />
+      <OneNotch variation={variation} values={values} catalogue={catalogue} />
+      <LimitList variation={variation} catalogue={catalogue} />
+      <StandInList variation={variation} catalogue={catalogue} />
+      <OwnActions variation={variation} />
+    </Screen>
+  );
+};
+
+const Moving = ({ variation, values }: { variation: Variation; values: LeverValues }) => {
+  const [width, setWidth] = useState(0);
+  const tempo = variation.tempo ?? GOAL_DOSES['build-muscle'].tempo;
+  const reps = variation.repRange ?? GOAL_DOSES['build-muscle'].reps;
+  const side = isPerSide(variation.stance) ? ' a side' : '';
+  const usual = variation.seconds
+    ? `${variation.seconds.low}–${variation.seconds.high} s${side}`
+    : `${reps.low}–${reps.high} reps${side} at ${formatTempo(tempo)} s`;
+  const held = variation.loadPositions.map((position) => POSITION_LABELS[position]).join(', ');
+  return (
+    <View style={styles.moving} onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
+      {width > 0 && (
+        <MovingFigure variation={variation} tempo={tempo} reps={reps.high} width={width} height={FIGURE_HEIGHT} values={values} />
+      )}
+      <Txt kind="small" tone="quiet">
+        Usually {usual} · {held}
+        {variation.unloadedAllowed && variation.loadPositions[0] !== 'none' ? ' or bodyweight' : ''}. Source:{' '}
+        {explainBasis(variation.basis)}.
+      </Txt>
+    </View>
+  );
+};
+
+const Lines = ({ title, lines }: { title: string; lines: readonly string[] }) => (
+  <View role="list" aria-label={title}>
+    <Heading>{title}</Heading>
+    {lines.map((line) => (
+      <View role="listitem" key={line}>
+        <Txt>{line}</Txt>
+      </View>
+    ))}
+  </View>
+);
+
+const styles = StyleSheet.create({
+  panes: { flex: 1, flexDirection: 'row' },
+  pane: { flex: 1 },
+  moving: { gap: SPACE.s },
+});

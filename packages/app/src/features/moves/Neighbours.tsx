@@ -1,0 +1,156 @@
+import { Link } from 'expo-router';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { getVariation, neighbours, oneNotch, rungsOf } from '@drubo/core/catalogue';
+import type { Catalogue, Rung, Variation } from '@drubo/core/catalogue';
+import { formatGate, formatNotch } from '@drubo/core/explain';
+import { isPerSide } from '@drubo/core/vocabulary';
+import type { LeverValues } from '@drubo/core/vocabulary';
+import { SPACE, TARGET } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Card } from '../../ui/Card';
+import { Icon } from '../../ui/icons/Icon';
+import { Heading, Txt } from '../../ui/Txt';
+import { settingOf } from './Staircase';
+
+/** Where a movement stands on its ladder: what comes before, what earns the next, what comes after. */
+export const OnTheLadder = ({
+  variation,
+  rungId,
+  catalogue,
+}: {
+  variation: Variation;
+  rungId: string | undefined;
+  catalogue: Catalogue;
+}) => {
+  const places = rungsOf(variation.id);
+  const place = places.find(({ rung }) => rung.id === rungId) ?? places[0];
+  if (!place) return null;
+  const { ladder, rung } = place;
+  const { before, after } = neighbours(ladder, rung.id);
+  const main = ladder.rungs.filter(({ aside }) => !aside);
+  const most = Math.max(...main.map(({ stage }) => stage));
+  return (
+    <Card>
+      <Heading>{rung.aside ? `Beside the ladder: ${ladder.name}` : `${ladder.name}, stage ${rung.stage} of ${most}`}</Heading>
+      <Rungs title="Before" rungs={before} catalogue={catalogue} none="Nothing: people may begin here." />
+      {rung.gate && (
+        <View>
+          <Heading level={3} kind="label">
+            What earns the next
+          </Heading>
+          <Txt>{capital(formatGate(rung.gate, isPerSide(variation.stance)))}.</Txt>
+        </View>
+      )}
+      <Rungs
+        title="After"
+        rungs={after}
+        catalogue={catalogue}
+        none={rung.aside ? 'Nothing: it stands beside the ladder.' : 'Nothing: it may stay the main lift for good.'}
+      />
+    </Card>
+  );
+};
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+const Rungs = ({
+  title,
+  rungs,
+  catalogue,
+  none,
+}: {
+  title: string;
+  rungs: readonly Rung[];
+  catalogue: Catalogue;
+  none: string;
+}) => (
+  <View role="list" aria-label={title}>
+    <Heading level={3} kind="label">
+      {title}
+    </Heading>
+    {rungs.length === 0 && <Txt tone="quiet">{none}</Txt>}
+    {rungs.map((rung) => {
+      const { name } = getVariation(catalogue, rung.variationId);
+      const setting = settingOf(catalogue, rung);
+      return (
+        <View role="listitem" key={rung.id}>
+          <ToMove
+            href={`/moves/${rung.variationId}?rung=${rung.id}`}
+            name={[name, setting].filter(Boolean).join(', ')}
+            note={rung.aside ? 'beside the ladder' : undefined}
+          />
+        </View>
+      );
+    })}
+  </View>
+);
+
+/** A line that leads to a movement. */
+export const ToMove = ({ href, name, note }: { href: string; name: string; note?: string | undefined }) => {
+  const palette = usePalette();
+  return (
+    <Link href={href as '/'} asChild>
+      <Pressable role="link" aria-label={name} style={styles.link}>
+        <View style={styles.words}>
+          <Txt>{name}</Txt>
+          {note ? (
+            <Txt kind="small" tone="quiet">
+              {note}
+            </Txt>
+          ) : null}
+        </View>
+        <Icon name="forward" size={18} color={palette.quiet} />
+      </Pressable>
+    </Link>
+  );
+};
+
+/** One change that makes it easier, or harder. */
+export const OneNotch = ({
+  variation,
+  values,
+  catalogue,
+}: {
+  variation: Variation;
+  values: LeverValues;
+  catalogue: Catalogue;
+}) => {
+  const nameOf = (id: string) => getVariation(catalogue, id).name;
+  return (
+    <Card>
+      <Heading>One change</Heading>
+      {(['easier', 'harder'] as const).map((way) => {
+        const notches = oneNotch(catalogue, variation, values, way);
+        return (
+          <View key={way} role="list" aria-label={`One notch ${way}`}>
+            <Heading level={3} kind="label">
+              {way === 'easier' ? 'Easier' : 'Harder'}
+            </Heading>
+            {notches.length === 0 && (
+              <Txt tone="quiet">
+                {way === 'easier' ? 'It is as easy as it gets.' : 'It is as hard as it gets: add load or reps.'}
+              </Txt>
+            )}
+            {notches.map((notch) => (
+              <View role="listitem" key={formatNotch(notch, nameOf)}>
+                {notch.kind === 'lever' ? (
+                  <Txt>{formatNotch(notch, nameOf)}</Txt>
+                ) : (
+                  <ToMove
+                    href={`/moves/${notch.variationId}${notch.kind === 'rung' ? `?rung=${notch.rungId}` : ''}`}
+                    name={formatNotch(notch, nameOf)}
+                  />
+                )}
+              </View>
+            ))}
+          </View>
+        );
+      })}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({
+  link: { flexDirection: 'row', alignItems: 'center', minHeight: TARGET.usual, gap: SPACE.s },
+  words: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+});

@@ -1,0 +1,242 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Controller, useForm } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { bySearch, findVariation, getVariation } from '@drubo/core/catalogue';
+import type { Catalogue, Variation } from '@drubo/core/catalogue';
+import { FAMILY_LABELS, LEVER_WORDS, POSITION_LABELS } from '@drubo/core/explain';
+import { FAMILIES } from '@drubo/core/vocabulary';
+import { RefusedError } from '../../data/api';
+import { newId } from '../../data/ids';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { useCatalogue } from '../../data/use-catalogue';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Chip } from '../../ui/Chip';
+import { Choices } from '../../ui/Choices';
+import { Field } from '../../ui/Field';
+import { FormField } from '../../ui/FormField';
+import { Empty } from '../../ui/states';
+import { Txt } from '../../ui/Txt';
+import { Screen } from '../shell/Screen';
+import { useSnack } from '../shell/SnackProvider';
+import { movementAggregate } from './OwnActions';
+import { ownFormOf, ownResolver } from './own-form';
+import type { OwnFields } from './own-form';
+
+/** Adds a movement of the studio's own, based on one that ships, or makes a new revision of one. */
+export const OwnFormScreen = () => {
+  const { movementId, from } = useLocalSearchParams<{ movementId?: string; from?: string }>();
+  const catalogue = useCatalogue();
+  const own = movementId ? findVariation(catalogue, movementId) : undefined;
+  const base = findVariation(catalogue, own?.custom?.basedOn ?? from ?? '');
+  if (!base || (movementId && !own)) {
+    return (
+      <Screen title="Your own movement" back="/moves/own">
+        <Empty title="Nothing to base it on" text="Open the movement nearest to yours and choose “Make your own from this”." />
+      </Screen>
+    );
+  }
+  return (
+    <Screen
+      title={own ? `Edit ${own.name}` : 'Your own movement'}
+      beside={`Based on ${base.name}`}
+      back={`/moves/${own?.id ?? base.id}`}
+    >
+      <OwnForm key={own?.id ?? base.id} base={base} own={own} catalogue={catalogue} />
+    </Screen>
+  );
+};
+
+const FAMILY_OPTIONS = FAMILIES.map((value) => ({ value, label: FAMILY_LABELS[value] }));
+
+const OwnForm = ({ base, own, catalogue }: { base: Variation; own: Variation | undefined; catalogue: Catalogue }) => {
+  const router = useRouter();
+  const writer = useWriter();
+  const snack = useSnack();
+  const [freshId] = useState(newId);
+  const id = own?.id ?? freshId;
+  const { control, handleSubmit, setError, formState } = useForm({
+    resolver: ownResolver,
+    defaultValues: ownFormOf(own ?? base, !own),
+  });
+  const submit = handleSubmit(async (fields: OwnFields) => {
+    try {
+      const result = await writer.save({
+        endpointId: 'saveMovement',
+        params: { movementId: id },
+        body: { version: own?.custom?.revision ?? 0, basedOn: base.id, ...fields },
+        aggregate: movementAggregate(id),
+      });
+      if (result.status === 'waiting') {
+        snack({ text: `${fields.name} is kept on this device and will be sent.` });
+        router.replace('/moves/own');
+      } else router.replace(`/moves/${id}`);
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+      const told = (error.reply.fields ?? []).map(({ path, message }) => `${path.replace('body.', '')} ${message}.`);
+      setError('root', { message: [error.reply.message, ...told].join(' ') });
+    }
+  });
+  const errors = formState.errors as Record<string, { message?: string } | undefined>;
+  const wrong = (field: string, label: string) =>
+    errors[field]?.message ? (
+      <Txt kind="small" tone="clay" role="alert">
+        {label} {errors[field].message}
+      </Txt>
+    ) : null;
+  const positions =
+    base.unloadedAllowed && !base.loadPositions.includes('none') ? [...base.loadPositions, 'none' as const] : base.loadPositions;
+  return (
+    <View style={styles.form}>
+      <FormField control={control} name="name" label="Name" />
+      <FormField control={control} name="aliases" label="Other names" help="Between commas. May stay empty." />
+      <Controller
+        control={control}
+        name="family"
+        render={({ field }) => <Choices label="Family" options={FAMILY_OPTIONS} value={field.value} onChange={field.onChange} />}
+      />
+      {wrong('family', 'Family')}
+      <FormField control={control} name="cues" label="Cues" multiline help="One a line, one to five." />
+      <FormField control={control} name="cautions" label="Cautions" multiline help="One a line, up to five." />
+      <View style={styles.row}>
+        <View style={styles.half}>
+          <FormField control={control} name="repsLow" label="Reps from" inputMode="numeric" help="Empty: the goal’s." />
+        </View>
+        <View style={styles.half}>
+          <FormField control={control} name="repsHigh" label="Reps to" inputMode="numeric" />
+        </View>
+      </View>
+      <Controller
+        control={control}
+        name="loadPositions"
+        render={({ field }) => (
+          <Several
+            label="Load"
+            options={positions.map((value) => ({ value, label: POSITION_LABELS[value] }))}
+            value={field.value}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      {wrong('loadPositions', 'Load')}
+      <Controller
+        control={control}
+        name="levers"
+        render={({ field }) => (
+          <Several
+            label="Settings it keeps"
+            options={base.levers.map(({ lever }) => ({ value: lever, label: LEVER_WORDS[lever].label }))}
+            value={field.value}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="prerequisites"
+        render={({ field }) => <EarnedFirst ownId={id} catalogue={catalogue} value={field.value} onChange={field.onChange} />}
+      />
+      {errors['root'] && (
+        <Txt tone="clay" role="alert">
+          {errors['root'].message}
+        </Txt>
+      )}
+      <Button
+        look="main"
+        label={own ? 'Save as a new revision' : 'Add this movement'}
+        busy={formState.isSubmitting}
+        disabled={!writer.isReady}
+        onPress={() => void submit()}
+      />
+    </View>
+  );
+};
+
+/** Several of a few, as chips. */
+const Several = <Value extends string>({
+  label,
+  options,
+  value,
+  onChange,
+}: {
+  label: string;
+  options: readonly { value: Value; label: string }[];
+  value: readonly Value[];
+  onChange(value: Value[]): void;
+}) => (
+  <View role="group" aria-label={label} style={styles.group}>
+    <Txt kind="small" tone="quiet">
+      {label}
+    </Txt>
+    <View style={styles.row}>
+      {options.map((option) => {
+        const isOn = value.includes(option.value);
+        return (
+          <Chip
+            key={option.value}
+            label={option.label}
+            chosen={isOn}
+            onPress={() => onChange(isOn ? value.filter((other) => other !== option.value) : [...value, option.value])}
+          />
+        );
+      })}
+    </View>
+  </View>
+);
+
+/** Movements to be earned first: taken off by a tap, added by name. */
+const EarnedFirst = ({
+  ownId,
+  catalogue,
+  value,
+  onChange,
+}: {
+  ownId: string;
+  catalogue: Catalogue;
+  value: readonly string[];
+  onChange(value: string[]): void;
+}) => {
+  const [search, setSearch] = useState('');
+  const found =
+    search.trim() === ''
+      ? []
+      : bySearch(catalogue.variations, search)
+          .filter(({ id }) => id !== ownId && !value.includes(id))
+          .slice(0, 6);
+  return (
+    <View style={styles.group} role="group" aria-label="Earned first">
+      <Field label="Earned first" value={search} onChangeText={setSearch} help="Type a name, tap it to add. May stay empty." />
+      <View style={styles.row}>
+        {value.map((id) => (
+          <Chip
+            key={id}
+            chosen
+            label={`${getVariation(catalogue, id).name} ×`}
+            says={`Take off: ${getVariation(catalogue, id).name}`}
+            onPress={() => onChange(value.filter((other) => other !== id))}
+          />
+        ))}
+        {found.map(({ id, name }) => (
+          <Chip
+            key={id}
+            chosen={false}
+            label={name}
+            says={`Add: ${name}`}
+            onPress={() => {
+              onChange([...value, id]);
+              setSearch('');
+            }}
+          />
+        ))}
+      </View>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  form: { gap: SPACE.l },
+  group: { gap: SPACE.xs },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+  half: { flexGrow: 1, flexBasis: 140 },
+});

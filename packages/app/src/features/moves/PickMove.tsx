@@ -1,0 +1,66 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Searchbar } from 'react-native-paper';
+import { isModelled } from '@drubo/core';
+import { bySearch } from '@drubo/core/catalogue';
+import type { Variation } from '@drubo/core/catalogue';
+import { useCatalogue } from '../../data/use-catalogue';
+import { FONTS, SPACE, TARGET } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Modal } from '../../ui/Modal';
+import { Txt } from '../../ui/Txt';
+
+/** Picks what a movement is compared with, of those the posture model knows. */
+export const PickMove = ({ label, left }: { label: string; left: Variation }) => {
+  const router = useRouter();
+  const catalogue = useCatalogue();
+  const [isOpen, setOpen] = useState(false);
+  const [search, setSearch] = useState('');
+  const known = catalogue.variations.filter((v) => isModelled(v.figure) && !v.custom?.retired);
+  const found = bySearch(known, search);
+  return (
+    <>
+      <Button label={label} onPress={() => setOpen(true)} />
+      {isOpen && (
+        <Modal
+          title={`Compare ${left.name} with`}
+          onClose={() => setOpen(false)}
+          actions={<Button label="Close" onPress={() => setOpen(false)} />}
+        >
+          <Searchbar
+            placeholder="Search by name"
+            accessibilityLabel="Search movements to compare"
+            value={search}
+            onChangeText={setSearch}
+            inputStyle={{ fontFamily: FONTS.text }}
+          />
+          {found.length === 0 && (
+            <Txt tone="quiet">None by that name. The model covers squats, hinges, pulls, split squats and bridges.</Txt>
+          )}
+          <View role="list" aria-label="Movements to compare with">
+            {found.map((v) => (
+              <View role="listitem" key={v.id}>
+                <Pressable
+                  role="button"
+                  aria-label={v.name}
+                  onPress={() => {
+                    setOpen(false);
+                    router.setParams({ with: v.id });
+                  }}
+                  style={styles.row}
+                >
+                  <FamilyGlyph family={v.family} size={16} />
+                  <Txt>{v.id === left.id ? `${v.name}, other settings` : v.name}</Txt>
+                </Pressable>
+              </View>
+            ))}
+          </View>
+        </Modal>
+      )}
+    </>
+  );
+};
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: TARGET.usual } });

@@ -1,0 +1,135 @@
+import { Link } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { getVariation } from '@drubo/core/catalogue';
+import type { Catalogue, Ladder, Rung } from '@drubo/core/catalogue';
+import { formatLeverValue } from '@drubo/core/explain';
+import type { LeverId, LeverValue } from '@drubo/core/vocabulary';
+import { scaleOf } from '@drubo/core/catalogue';
+import { Figure } from '../../figures/Figure';
+import { familyTone } from '../../theme/family-tone';
+import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Card } from '../../ui/Card';
+import { Icon } from '../../ui/icons/Icon';
+import { Heading, Txt } from '../../ui/Txt';
+import { tellingDepth } from './MoveRow';
+
+/** How far each step stands in from the one below it. */
+const TREAD = 14;
+
+/** What a rung sets on its variation, in words: 'feet 16 cm', or nothing. */
+export const settingOf = (catalogue: Catalogue, rung: Rung): string =>
+  (Object.entries(rung.values ?? {}) as [LeverId, LeverValue][])
+    .map(([lever, value]) => {
+      const scale = scaleOf(getVariation(catalogue, rung.variationId), lever);
+      return lever === 'load-position' ? `held: ${String(value)}` : formatLeverValue(lever, value, scale?.unit ?? null);
+    })
+    .join(', ');
+
+/** A ladder as steps rising to the right, read from the bottom up; what stands beside it below. */
+export const Staircase = ({ ladder, catalogue, startsOpen }: { ladder: Ladder; catalogue: Catalogue; startsOpen: boolean }) => {
+  const palette = usePalette();
+  const [isOpen, setOpen] = useState(startsOpen);
+  const stages = [...new Set(ladder.rungs.filter(({ aside }) => !aside).map(({ stage }) => stage))].sort((a, b) => b - a);
+  const beside = ladder.rungs.filter(({ aside }) => aside);
+  const tint = palette[familyTone(ladder.family)];
+  return (
+    <Card>
+      <Pressable
+        role="button"
+        aria-expanded={isOpen}
+        aria-label={`${ladder.name}, ${stages.length} stages`}
+        onPress={() => setOpen(!isOpen)}
+        style={styles.head}
+      >
+        <View style={styles.grow}>
+          <Heading>{ladder.name}</Heading>
+          <Txt kind="small" tone="quiet">
+            {stages.length} stages{beside.length > 0 ? `, ${beside.length} beside it` : ''}
+          </Txt>
+        </View>
+        <Icon name={isOpen ? 'up' : 'down'} color={palette.quiet} />
+      </Pressable>
+      {isOpen && (
+        <>
+          <View role="list" aria-label={`${ladder.name}, hardest first`}>
+            {stages.map((stage) => (
+              <View
+                key={stage}
+                role="listitem"
+                aria-label={`Stage ${stage}`}
+                style={[styles.step, { marginLeft: (stage - 1) * TREAD, borderColor: tint }]}
+              >
+                <Txt kind="small" tone="quiet" style={styles.stage}>
+                  {stage}
+                </Txt>
+                <View style={styles.rungs}>
+                  {ladder.rungs
+                    .filter((rung) => rung.stage === stage && !rung.aside)
+                    .map((rung) => (
+                      <RungLink key={rung.id} rung={rung} catalogue={catalogue} />
+                    ))}
+                </View>
+              </View>
+            ))}
+          </View>
+          {beside.length > 0 && (
+            <View style={styles.beside} role="list" aria-label={`Beside ${ladder.name}`}>
+              <Heading level={3} kind="label">
+                Beside the ladder
+              </Heading>
+              {beside.map((rung) => (
+                <RungLink key={rung.id} rung={rung} catalogue={catalogue} />
+              ))}
+            </View>
+          )}
+        </>
+      )}
+    </Card>
+  );
+};
+
+const RungLink = ({ rung, catalogue }: { rung: Rung; catalogue: Catalogue }) => {
+  const palette = usePalette();
+  const variation = getVariation(catalogue, rung.variationId);
+  const setting = settingOf(catalogue, rung);
+  return (
+    <Link href={`/moves/${variation.id}?rung=${rung.id}`} asChild>
+      <Pressable
+        role="link"
+        aria-label={[variation.name, setting].filter(Boolean).join(', ')}
+        style={StyleSheet.flatten([styles.rung, { backgroundColor: palette.ground }])}
+      >
+        <Figure variation={variation} values={rung.values ?? {}} depth={tellingDepth(variation)} width={52} height={48} bare />
+        <View style={styles.grow}>
+          <Txt kind="label">{variation.name}</Txt>
+          {setting ? (
+            <Txt kind="small" tone="quiet">
+              {setting}
+            </Txt>
+          ) : null}
+        </View>
+      </Pressable>
+    </Link>
+  );
+};
+
+const styles = StyleSheet.create({
+  head: { flexDirection: 'row', alignItems: 'center', minHeight: TARGET.usual },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+  // The left edge is the riser, the lower edge the tread of one step.
+  step: { flexDirection: 'row', gap: SPACE.s, borderLeftWidth: 3, borderBottomWidth: 3, padding: SPACE.xs, paddingLeft: SPACE.s },
+  stage: { minWidth: 14, paddingTop: SPACE.m },
+  rungs: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.xs },
+  rung: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.s,
+    minHeight: TARGET.usual,
+    borderRadius: RADIUS,
+    paddingHorizontal: SPACE.s,
+    paddingVertical: 2,
+  },
+  beside: { gap: SPACE.xs, marginTop: SPACE.m },
+});

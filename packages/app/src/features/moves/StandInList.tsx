@@ -1,0 +1,74 @@
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { KIT_PRESETS, standInsFor } from '@drubo/core';
+import { getVariation } from '@drubo/core/catalogue';
+import type { Catalogue, Variation } from '@drubo/core/catalogue';
+import { formatDifference, formatWhyNot, LIMIT_LABELS } from '@drubo/core/explain';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { Heading, Txt } from '../../ui/Txt';
+import { roomOf } from './browse';
+import { useMovesState } from './MovesState';
+import { ToMove } from './Neighbours';
+
+const SHOWN = 5;
+
+/** What can be done instead, best first, each with what differs; and what was near but can't be, with why. */
+export const StandInList = ({ variation, catalogue }: { variation: Variation; catalogue: Catalogue }) => {
+  const { filters } = useMovesState();
+  const [roomId, setRoomId] = useState(filters.room ?? KIT_PRESETS[0].id);
+  const [isAll, setAll] = useState(false);
+  const { ranked, leftOut } = useMemo(
+    () => standInsFor(catalogue, variation, roomOf(roomId) ?? new Set(), filters.limits),
+    [catalogue, variation, roomId, filters.limits],
+  );
+  return (
+    <Card>
+      <Heading>Instead</Heading>
+      <Choices
+        label="Room"
+        options={KIT_PRESETS.map(({ id, name }) => ({ value: id, label: name }))}
+        value={roomId}
+        onChange={(id) => setRoomId(KIT_PRESETS.find((preset) => preset.id === id)?.id ?? roomId)}
+      />
+      {filters.limits.length > 0 && (
+        <Txt kind="small" tone="quiet">
+          With: {filters.limits.map(({ limit }) => LIMIT_LABELS[limit]).join(', ')}
+        </Txt>
+      )}
+      {ranked.length === 0 && <Txt tone="quiet">Nothing near enough in this room. Try the other room.</Txt>}
+      <View role="list" aria-label="Instead">
+        {ranked.slice(0, isAll ? undefined : SHOWN).map(({ variationId, differs }) => (
+          <View role="listitem" key={variationId}>
+            <ToMove
+              href={`/moves/${variationId}`}
+              name={getVariation(catalogue, variationId).name}
+              note={differs.map(formatDifference).join(', ')}
+            />
+          </View>
+        ))}
+      </View>
+      {ranked.length > SHOWN && (
+        <Button look="quiet" label={isAll ? 'Fewer' : `All ${ranked.length}`} onPress={() => setAll(!isAll)} />
+      )}
+      {isAll && leftOut.length > 0 && (
+        <View style={styles.out} role="list" aria-label="Near, but not offered">
+          <Heading level={3} kind="label">
+            Near, but not offered
+          </Heading>
+          {leftOut.slice(0, SHOWN * 2).map(({ variationId, why }) => (
+            <View role="listitem" key={variationId}>
+              <Txt kind="small">
+                {getVariation(catalogue, variationId).name}: {formatWhyNot(why)}
+              </Txt>
+            </View>
+          ))}
+        </View>
+      )}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({ out: { gap: SPACE.xs } });
