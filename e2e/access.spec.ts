@@ -37,7 +37,18 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('heading', { name: place, level: 1 })).toBeVisible();
       await expectNoViolations(page, place);
     }
-    await page.getByRole('link', { name: 'People' }).click();
+    await page.goto(`${demo.url}/moves/goblet-squat`);
+    await expect(page.getByText('What earns the next')).toBeVisible();
+    await page.getByRole('button', { name: 'heels lift' }).click();
+    await expectNoViolations(page, 'a movement');
+    expect(await smallTargets(page.getByRole('main'))).toEqual([]);
+    await page.goto(`${demo.url}/moves/back-squat?with=front-squat`);
+    await expect(page.getByText(/° lean/).first()).toBeVisible();
+    await expectNoViolations(page, 'a comparison');
+    await page.goto(`${demo.url}/moves/own/new?from=step-up`);
+    await expect(page.getByRole('button', { name: 'Add this movement' })).toBeVisible();
+    await expectNoViolations(page, 'a movement of one’s own');
+    await page.goto(`${demo.url}/people`);
     await page.getByRole('link', { name: /Yusra Feld/ }).click();
     await expect(page.getByRole('heading', { name: 'Yusra Feld', level: 1 })).toBeVisible();
     await expectNoViolations(page, 'person');

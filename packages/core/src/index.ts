@@ -45,12 +45,6 @@ export type {
   SweepStep,
 } from './body';
 
-// Limits and what may stand in
-export { LIMIT_RULES, limitOn } from './limits';
-export type { LimitAnswer, PersonLimit } from './limits';
-export { standInsFor } from './selection';
-export type { Difference, StandIn, StandIns, WhyNot } from './selection';
-
 // Dose and tempo
 export {
   DOSE_FIELDS,

@@ -1,18 +1,25 @@
 import type { SweepQuestion, SweepStep } from '@drubo/core';
 import type { SweepReply, SweepRequest } from './sweep.worker';
 
+/**
+ * The bundler's own way of naming a worker's file. `new URL('./x', import.meta.url)` is rewritten only in its first pass,
+ * so with tree shaking on it names a file that is never made.
+ */
+declare const require: { unstable_resolveWorker(module: string): string };
+
 let worker: Worker | null = null;
 let count = 0;
 const waiting = new Map<number, { resolve(answers: readonly SweepStep[][]): void; reject(error: Error): void }>();
 
 const start = (): Worker => {
-  const made = new Worker(new URL('./sweep.worker', import.meta.url));
+  const made = new Worker(require.unstable_resolveWorker('./sweep.worker'));
   made.onmessage = ({ data }: MessageEvent<SweepReply>) => {
     waiting.get(data.id)?.resolve(data.answers);
     waiting.delete(data.id);
   };
-  made.onerror = ({ message }) => {
-    for (const { reject } of waiting.values()) reject(new Error(`The comparison could not be worked out: ${message}`));
+  made.onerror = () => {
+    for (const { reject } of waiting.values())
+      reject(new Error('The comparison could not be worked out. Change something, and it is tried again.'));
     waiting.clear();
     // The next question starts a fresh one.
     made.terminate();

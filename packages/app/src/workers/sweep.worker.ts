@@ -1,5 +1,5 @@
-import { sweep } from '@drubo/core';
-import type { SweepQuestion, SweepStep } from '@drubo/core';
+import { sweep } from '@drubo/core/posture';
+import type { SweepQuestion, SweepStep } from '@drubo/core/posture';
 
 /** What the page asks, and what it gets: the numbers of a comparison, worked out away from the page. */
 export interface SweepRequest {

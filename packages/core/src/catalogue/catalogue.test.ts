@@ -3,17 +3,8 @@ import { join } from 'node:path';
 import { isModelled } from '../body';
 import { KIT_PRESETS } from '../kit';
 import { FAULTS, FAMILIES, LOAD_POSITIONS, MAIN_FAMILIES } from '../vocabulary';
-import {
-  builtInCatalogue,
-  byFamily,
-  checkValues,
-  FAULT_TABLE,
-  findVariation,
-  getVariation,
-  LADDERS,
-  makeCatalogue,
-  remediesFor,
-} from '.';
+import { builtInCatalogue, byFamily, findVariation, getVariation, makeCatalogue } from '.';
+import { checkValues, FAULT_TABLE, LADDERS, remediesFor } from './knowledge';
 
 const all = builtInCatalogue.variations;
 const named = all.map((v) => [v.id, v] as const);

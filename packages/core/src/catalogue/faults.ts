@@ -1,18 +1,8 @@
 import type { CueKind, FaultId, LeverId, LoadPosition } from '../vocabulary';
 
 /** Something to put under, on or beside the person. */
-export const AIDS = [
-  'wedge',
-  'band-above-knees',
-  'band-to-push-on',
-  'pillow',
-  'straps',
-  'chalk',
-  'wall-near',
-  'lighter',
-  'cue-tuck',
-] as const;
-export type AidId = (typeof AIDS)[number];
+export type AidId =
+  'wedge' | 'band-above-knees' | 'band-to-push-on' | 'pillow' | 'straps' | 'chalk' | 'wall-near' | 'lighter' | 'cue-tuck';
 
 /** What may be done about a fault once cues don't take, in order. */
 export type Remedy =

@@ -2,13 +2,12 @@ import fc from 'fast-check';
 import { KIT_PRESETS } from '../kit';
 import { checkCustom, customEntry, withCustom } from './custom';
 import type { CustomVariation } from './custom';
+import { builtInCatalogue, getVariation } from '.';
 import {
-  builtInCatalogue,
   byEmphasis,
   byKit,
   bySearch,
   checkValues,
-  getVariation,
   kitFor,
   laddersOf,
   LADDERS,
@@ -16,7 +15,7 @@ import {
   oneNotch,
   rungsOf,
   valueAt,
-} from '.';
+} from './knowledge';
 
 const get = (id: string) => getVariation(builtInCatalogue, id);
 const room = (id: string) => new Set(KIT_PRESETS.find((preset) => preset.id === id)?.items);

@@ -44,7 +44,6 @@ export const DEFICIT = {
   ordered: true,
   usual: 0,
 } as const satisfies LeverScale;
-export const ON_A_DEFICIT = { ...DEFICIT, usual: 2 } as const satisfies LeverScale;
 export const STEP_HEIGHT = {
   lever: 'step-height',
   steps: [3, 10, 15, 20, 30, 40, 50],
@@ -107,7 +106,6 @@ export const FOOT_DISTANCE = {
 } as const satisfies LeverScale;
 /** In hamstring bridges far feet are also harder. */
 export const FEET_OUT = { ...FOOT_DISTANCE, steps: [0, 8, 16, 22], ordered: true, usual: 0 } as const satisfies LeverScale;
-export const FEET_FAR = { ...FEET_OUT, usual: 3 } as const satisfies LeverScale;
 export const REAR_ELEVATION = {
   lever: 'rear-elevation',
   steps: [15, 25, 35, 45],
@@ -152,7 +150,7 @@ export const BAND = {
   usual: 0,
 } as const satisfies LeverScale;
 export const WITH_BAND = { ...BAND, usual: 1 } as const satisfies LeverScale;
-export const SURFACE = {
+const SURFACE = {
   lever: 'surface',
   steps: ['floor', 'slider'],
   unit: null,
@@ -176,7 +174,6 @@ export const TOP_HOLD = {
   ordered: true,
   usual: 0,
 } as const satisfies LeverScale;
-export const HELD_ON_TOP = { ...TOP_HOLD, usual: 3 } as const satisfies LeverScale;
 export const RANGE = {
   lever: 'range',
   steps: ['partial', 'half', 'full'],

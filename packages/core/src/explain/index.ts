@@ -27,14 +27,3 @@ export {
   TRAINING_AGE_LABELS,
   VERDICT_LABELS,
 } from './labels';
-export { formatLeverValue, LEVER_WORDS } from './lever-words';
-export {
-  formatCustomProblem,
-  formatDifference,
-  formatGate,
-  formatMissing,
-  formatNotch,
-  formatPostureRemedies,
-  formatRemedy,
-  formatWhyNot,
-} from './movement-words';

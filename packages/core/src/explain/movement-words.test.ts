@@ -1,19 +1,19 @@
-import { builtInCatalogue, checkCustom, FAULT_TABLE, getVariation, LADDERS, oneNotch } from '../catalogue';
+import { builtInCatalogue, getVariation } from '../catalogue';
+import { FAULT_TABLE, LADDERS, oneNotch } from '../catalogue/knowledge';
 import { KIT_PRESETS } from '../kit';
 import { limitOn } from '../limits';
 import { standInsFor } from '../selection';
 import { isPerSide, LIMITS } from '../vocabulary';
-import {
-  explain,
+import { explain } from '.';
+import { formatLeverValue ,
   formatDifference,
   formatGate,
-  formatLeverValue,
   formatMissing,
   formatNotch,
   formatPostureRemedies,
   formatRemedy,
   formatWhyNot,
-} from '.';
+} from './movement-words';
 
 const nameOf = (id: string) => getVariation(builtInCatalogue, id).name;
 const isSentence = (text: string) => {

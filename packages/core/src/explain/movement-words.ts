@@ -1,12 +1,11 @@
-import type { CustomProblem, Gate, Notch, Remedy } from '../catalogue';
-import type { RestrictionId, UnlockId } from '../limits';
+import type { CustomProblem, Gate } from '../catalogue';
+import type { Notch, Remedy } from '../catalogue/knowledge';
 import type { Difference, WhyNot } from '../selection';
 import type { PostureRemedies } from '../body';
-import type { KitItem } from '../vocabulary';
+import type { Family, KitItem } from '../vocabulary';
 import { EMPHASIS_LABELS, FAMILY_LABELS, KIT_LABELS, LIMIT_LABELS, POSITION_LABELS, STANCE_LABELS } from './labels';
 import { formatNumber } from './format';
 import { formatLeverValue, LEVER_WORDS } from './lever-words';
-import type { Family } from '../vocabulary';
 
 type NameOf = (variationId: string) => string;
 
@@ -123,54 +122,6 @@ export const formatWhyNot = (why: WhyNot): string => {
   }
 };
 
-export const RESTRICTION_WORDS: Record<RestrictionId, string> = {
-  'knee-travel-limited': 'knees held at the toes',
-  'box-above-sore-range': 'a box above the sore range',
-  'low-step-few-reps': 'lowest step and few reps first',
-  'kneel-by-contact-pain': 'kneeling only as contact pain allows, on a thick pad',
-  'heel-lift-only-pain-free': 'a heel lift makes the knee work more: only when pain-free',
-  'box-above-pinch': 'a box above the pinch',
-  'mid-range': 'middle of the range only',
-  'no-crossing': 'no crossing the midline',
-  'no-hip-drop': 'no hip drop, wide base',
-  'short-stride': 'a shorter stride',
-  'feet-near': 'feet nearer',
-  'less-range': 'less range',
-  narrower: 'a narrower stance',
-  'lighter-and-higher': 'lighter and less deep',
-  'keep-load-close': 'the load close to the body',
-  'no-lean-back': 'trunk level at the top, no further',
-  'ribs-down-overhead': 'ribs down overhead',
-  'lower-rear-foot': 'a lower rear foot',
-  'heel-lift-or-box': 'a heel lift (count the shoe’s heel) or a box',
-  'heel-by-pain': 'raised heels only as pain allows',
-  'calf-by-pain': 'calf load by how it feels next morning',
-  'head-supported': 'head supported',
-  'front-hold-instead': 'front with crossed arms or straps, or a safety bar',
-  'crossed-or-straps': 'arms crossed or straps instead of fingers',
-  'on-fists': 'on the fists or forearms',
-  'load-off-the-hands': 'straps, or load at the chest, hips or belt',
-  'support-on': 'support on, wide base',
-  'small-steps': 'small steps in load',
-  'slow-small-steps': 'slow, small steps, middle of the range',
-  'rise-slowly': 'rise slowly',
-  spotter: 'with a spotter',
-  'thick-pad': 'a thick pad',
-  'no-impact': 'no impact',
-  'not-flat-for-long': 'flat on the back short or not at all: inclined',
-  'symptoms-ease': 'leak, heaviness or doming: one notch easier, suggest a pelvic-health clinician',
-  'keep-breathing': 'keep breathing, no breath-holding, not to failure',
-};
-
-export const UNLOCK_WORDS: Record<UnlockId, string> = {
-  clearance: 'a clearance that names it',
-  'soreness-below-4': 'soreness below 4',
-  'clean-two-leg-hinge': 'a clean two-leg hinge',
-  'twelve-weeks': 'twelve weeks after the birth',
-  'thick-pad-and-clearance': 'a thick pad and a clearance',
-  'limit-gone': 'the limit gone, or a clearance that names it',
-};
-
 /** Ways out of a position that can't be held: 'about 30 mm under the heels, or 7 kg held in front'. */
 export const formatPostureRemedies = (remedies: PostureRemedies): string[] => [
   ...(remedies.heelLiftMm === null ? [] : [`about ${remedies.heelLiftMm} mm under the heels`]),
@@ -198,3 +149,5 @@ export const formatCustomProblem = (problem: CustomProblem, nameOf: NameOf): str
       return `leads back to itself: ${problem.through.map(nameOf).join(' → ')}`;
   }
 };
+
+export { formatLeverValue, LEVER_WORDS } from './lever-words';

@@ -2,7 +2,7 @@ import type { MassUnit, ReasonCode, ReasonValues } from '../vocabulary';
 import { formatMass, formatNumber, formatRest } from './format';
 import type { RestrictionId, UnlockId } from '../limits';
 import { FAULT_LABELS, GOAL_LABELS, LIMIT_LABELS, SIDE_LABELS, TRAINING_AGE_LABELS } from './labels';
-import { RESTRICTION_WORDS, UNLOCK_WORDS } from './movement-words';
+import { RESTRICTION_WORDS, UNLOCK_WORDS } from './limit-words';
 
 /** What the words need besides the values: the trainer's unit, and names of variations. */
 export interface WordingContext {

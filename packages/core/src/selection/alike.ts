@@ -1,5 +1,5 @@
 import type { Variation } from '../catalogue';
-import { rungsOf } from '../catalogue';
+import { rungsOf } from '../catalogue/knowledge';
 import { EMPHASES } from '../vocabulary';
 import type { Family } from '../vocabulary';
 

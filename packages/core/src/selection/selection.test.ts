@@ -1,4 +1,5 @@
-import { builtInCatalogue, getVariation, kitFor, withCustom } from '../catalogue';
+import { builtInCatalogue, getVariation, withCustom } from '../catalogue';
+import { kitFor } from '../catalogue/knowledge';
 import { KIT_PRESETS } from '../kit';
 import { limitOn } from '../limits';
 import type { PersonLimit } from '../limits';

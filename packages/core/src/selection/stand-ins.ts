@@ -1,4 +1,4 @@
-import { kitFor } from '../catalogue';
+import { kitFor } from '../catalogue/knowledge';
 import type { Catalogue, Variation } from '../catalogue';
 import { limitOn } from '../limits';
 import type { PersonLimit } from '../limits';

@@ -1,5 +1,4 @@
-import type { EmphasisId, KitItem, LimitId, Stance } from '../vocabulary';
-import type { Reason } from '../vocabulary';
+import type { EmphasisId, KitItem, LimitId, Reason, Stance } from '../vocabulary';
 
 /** What is different, or the same, about a stand-in. Wording stands in `explain`. */
 export type Difference =

@@ -1,3 +1,3 @@
-import { MoveScreen } from '../../features/moves/MoveScreen';
+import { FetchedMove } from '../../features/moves/fetched';
 
-export default MoveScreen;
+export default FetchedMove;

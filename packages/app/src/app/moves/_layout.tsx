@@ -1,3 +1,3 @@
-import { MovesLayout } from '../../features/moves/MovesLayout';
+import { FetchedLayout } from '../../features/moves/fetched';
 
-export default MovesLayout;
+export default FetchedLayout;

@@ -1,3 +1,3 @@
-import { MovesScreen } from '../../features/moves/MovesScreen';
+import { FetchedMoves } from '../../features/moves/fetched';
 
-export default MovesScreen;
+export default FetchedMoves;

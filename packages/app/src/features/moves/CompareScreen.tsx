@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { isModelled, LEVEL_DEPTH } from '@drubo/core';
 import { findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatLeverValue, LEVER_WORDS } from '@drubo/core/explain';
+import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
 import type { LeverId, LeverValue, LeverValues } from '@drubo/core/vocabulary';
 import { ResistanceChart } from '../../charts/ResistanceChart';
 import { useCatalogue } from '../../data/use-catalogue';
@@ -101,12 +101,14 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
             />
           ))}
         </View>
-        <Stepper
-          label="Depth"
-          value={depthWords(stepAt)}
-          onDown={stepAt > 0 ? () => setStepAt(stepAt - 2) : null}
-          onUp={stepAt < STEPS - 1 ? () => setStepAt(stepAt + 2) : null}
-        />
+        <View style={styles.fields}>
+          <Stepper
+            label="Depth"
+            value={depthWords(stepAt)}
+            onDown={stepAt > 0 ? () => setStepAt(stepAt - 2) : null}
+            onUp={stepAt < STEPS - 1 ? () => setStepAt(stepAt + 2) : null}
+          />
+        </View>
         {sweeps.status === 'failed' && (
           <Txt tone="clay" role="alert">
             {sweeps.message}
@@ -172,27 +174,25 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
           A band that is stood on: two lengths you measured, and the pull a luggage scale showed there. Empty: no band.
         </Txt>
         <View style={styles.fields}>
-          <View style={styles.field}>
+          <View style={styles.half}>
             <FormField control={control} name="bandShort" label="Length 1" unit={lengthUnit(unit)} inputMode="decimal" />
           </View>
-          <View style={styles.field}>
+          <View style={styles.half}>
             <FormField control={control} name="bandShortPull" label="Pull 1" unit={unit} inputMode="decimal" />
           </View>
-          <View style={styles.field}>
+          <View style={styles.half}>
             <FormField control={control} name="bandLong" label="Length 2" unit={lengthUnit(unit)} inputMode="decimal" />
           </View>
-          <View style={styles.field}>
+          <View style={styles.half}>
             <FormField control={control} name="bandLongPull" label="Pull 2" unit={unit} inputMode="decimal" />
           </View>
         </View>
       </Card>
       <Card>
-        <Heading>{left.name}</Heading>
-        <LeverPanel variation={left} values={leftValues} onChange={setLeftValues} />
+        <LeverPanel title={`Settings, left: ${left.name}`} variation={left} values={leftValues} onChange={setLeftValues} />
       </Card>
       <Card>
-        <Heading>{right.name}</Heading>
-        <LeverPanel variation={right} values={rightValues} onChange={setRightValues} />
+        <LeverPanel title={`Settings, right: ${right.name}`} variation={right} values={rightValues} onChange={setRightValues} />
       </Card>
       <View style={styles.fields}>
         <PickMove label="Compare with another" left={left} />
@@ -227,5 +227,6 @@ const depthWords = (stepAt: number): string => {
 const styles = StyleSheet.create({
   sides: { flexDirection: 'row', gap: SPACE.m },
   fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-  field: { flexGrow: 1, flexBasis: 104, minWidth: 104 },
+  field: { flexGrow: 1, flexBasis: 100, minWidth: 100 },
+  half: { flexGrow: 1, flexBasis: 140, minWidth: 140 },
 });

@@ -31,7 +31,9 @@ export const CompareSide = ({
   const isPosed = ['squat', 'hinge', 'pull'].includes(variation.figure.maker);
   return (
     <View style={styles.side} role="group" aria-label={label}>
-      <Txt kind="label">{label}</Txt>
+      <Txt kind="label" style={styles.label}>
+        {label}
+      </Txt>
       <Figure
         variation={variation}
         values={values}
@@ -45,4 +47,8 @@ export const CompareSide = ({
   );
 };
 
-const styles = StyleSheet.create({ side: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.xs } });
+const styles = StyleSheet.create({
+  side: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.xs },
+  // Two lines, so that both floors are level.
+  label: { minHeight: 40 },
+});

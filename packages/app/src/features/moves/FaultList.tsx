@@ -1,8 +1,10 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { getFault, getVariation, remediesFor } from '@drubo/core/catalogue';
+import { getFault, remediesFor } from '@drubo/core/knowledge';
+import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Variation } from '@drubo/core/catalogue';
-import { FAULT_LABELS, formatRemedy } from '@drubo/core/explain';
+import { FAULT_LABELS } from '@drubo/core/explain';
+import { formatRemedy } from '@drubo/core/movement-words';
 import type { FaultId } from '@drubo/core/vocabulary';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { valueAt } from '@drubo/core/catalogue';
+import { valueAt } from '@drubo/core/knowledge';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatLeverValue, LEVER_WORDS } from '@drubo/core/explain';
+import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
 import type { LeverId, LeverValues } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
@@ -15,10 +15,12 @@ export const LeverPanel = ({
   variation,
   values,
   onChange,
+  title = 'Settings',
 }: {
   variation: Variation;
   values: LeverValues;
   onChange(values: LeverValues): void;
+  title?: string;
 }) => {
   const [open, setOpen] = useState<LeverId | null>(variation.levers[0]?.lever ?? null);
   const scale = variation.levers.find(({ lever }) => lever === open) ?? variation.levers[0];
@@ -28,7 +30,7 @@ export const LeverPanel = ({
   return (
     <View style={styles.panel}>
       <View style={styles.head}>
-        <Heading level={2}>Settings</Heading>
+        <Heading>{title}</Heading>
         {isMoved && <Button look="quiet" label="As usual" says="All settings back to usual" onPress={() => onChange({})} />}
       </View>
       <View style={styles.row}>

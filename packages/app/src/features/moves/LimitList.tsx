@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { LIMIT_RULES, limitOn } from '@drubo/core';
+import { LIMIT_RULES, limitOn } from '@drubo/core/limits';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Variation } from '@drubo/core/catalogue';
 import { explain, explainBasis, LIMIT_LABELS } from '@drubo/core/explain';

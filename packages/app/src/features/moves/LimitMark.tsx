@@ -17,7 +17,9 @@ export const LimitMark = ({ state, text }: { state: Exclude<LimitState, 'open'>;
   const { icon, tone, word } = LOOKS[state];
   return (
     <View style={styles.row}>
-      <Icon name={icon} size={16} color={palette[tone]} />
+      <View style={styles.icon}>
+        <Icon name={icon} size={16} color={palette[tone]} />
+      </View>
       <Txt kind="small" tone={tone} style={styles.shrink}>
         {text ?? word}
       </Txt>
@@ -27,5 +29,6 @@ export const LimitMark = ({ state, text }: { state: Exclude<LimitState, 'open'>;
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: SPACE.xs, alignItems: 'flex-start' },
+  icon: { flexShrink: 0, paddingTop: 2 },
   shrink: { flexShrink: 1 },
 });

@@ -1,7 +1,8 @@
 import { Link } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { LimitAnswer } from '@drubo/core';
-import type { KitAnswer, Variation } from '@drubo/core/catalogue';
+import type { LimitAnswer } from '@drubo/core/limits';
+import type { KitAnswer } from '@drubo/core/knowledge';
+import type { Variation } from '@drubo/core/catalogue';
 import { EMPHASIS_LABELS, explain, KIT_LABELS, STANCE_LABELS } from '@drubo/core/explain';
 import type { EmphasisId } from '@drubo/core/vocabulary';
 import { Figure } from '../../figures/Figure';
@@ -12,7 +13,7 @@ import { Txt } from '../../ui/Txt';
 import { LimitMark } from './LimitMark';
 
 /** The strongest things a movement trains, in words. */
-export const trainsLine = ({ emphasis }: Variation): string =>
+const trainsLine = ({ emphasis }: Variation): string =>
   (Object.entries(emphasis) as [EmphasisId, number][])
     .sort((a, b) => b[1] - a[1])
     .slice(0, 3)

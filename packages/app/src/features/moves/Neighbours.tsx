@@ -1,8 +1,9 @@
 import { Link } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { getVariation, neighbours, oneNotch, rungsOf } from '@drubo/core/catalogue';
+import { getVariation } from '@drubo/core/catalogue';
+import { neighbours, oneNotch, rungsOf } from '@drubo/core/knowledge';
 import type { Catalogue, Rung, Variation } from '@drubo/core/catalogue';
-import { formatGate, formatNotch } from '@drubo/core/explain';
+import { formatGate, formatNotch } from '@drubo/core/movement-words';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { LeverValues } from '@drubo/core/vocabulary';
 import { SPACE, TARGET } from '../../theme/tokens';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Searchbar } from 'react-native-paper';
 import { isModelled } from '@drubo/core';
-import { bySearch } from '@drubo/core/catalogue';
+import { bySearch } from '@drubo/core/knowledge';
 import type { Variation } from '@drubo/core/catalogue';
 import { useCatalogue } from '../../data/use-catalogue';
 import { FONTS, SPACE, TARGET } from '../../theme/tokens';

@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import { asBand, postureReasons, roundSafe } from '@drubo/core';
 import type { ModelResult, PostureBody } from '@drubo/core';
-import { formatNumber, formatPostureRemedies } from '@drubo/core/explain';
+import { formatNumber } from '@drubo/core/explain';
+import { formatPostureRemedies } from '@drubo/core/movement-words';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { BalanceBeam } from '../../charts/BalanceBeam';
-import { SPACE } from '../../theme/tokens';
 import { lengthFromCm, lengthUnit } from '../../ui/measure';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';

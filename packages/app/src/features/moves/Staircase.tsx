@@ -2,10 +2,10 @@ import { Link } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { getVariation } from '@drubo/core/catalogue';
+import { scaleOf } from '@drubo/core/knowledge';
 import type { Catalogue, Ladder, Rung } from '@drubo/core/catalogue';
-import { formatLeverValue } from '@drubo/core/explain';
+import { formatLeverValue } from '@drubo/core/movement-words';
 import type { LeverId, LeverValue } from '@drubo/core/vocabulary';
-import { scaleOf } from '@drubo/core/catalogue';
 import { Figure } from '../../figures/Figure';
 import { familyTone } from '../../theme/family-tone';
 import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
@@ -101,7 +101,7 @@ const RungLink = ({ rung, catalogue }: { rung: Rung; catalogue: Catalogue }) => 
         aria-label={[variation.name, setting].filter(Boolean).join(', ')}
         style={StyleSheet.flatten([styles.rung, { backgroundColor: palette.ground }])}
       >
-        <Figure variation={variation} values={rung.values ?? {}} depth={tellingDepth(variation)} width={52} height={48} bare />
+        <Figure variation={variation} values={rung.values ?? {}} depth={tellingDepth(variation)} width={60} height={54} bare />
         <View style={styles.grow}>
           <Txt kind="label">{variation.name}</Txt>
           {setting ? (

@@ -1,9 +1,11 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { KIT_PRESETS, standInsFor } from '@drubo/core';
+import { KIT_PRESETS } from '@drubo/core';
+import { standInsFor } from '@drubo/core/selection';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Variation } from '@drubo/core/catalogue';
-import { formatDifference, formatWhyNot, LIMIT_LABELS } from '@drubo/core/explain';
+import { formatDifference, formatWhyNot } from '@drubo/core/movement-words';
+import { LIMIT_LABELS } from '@drubo/core/explain';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';

@@ -1,7 +1,10 @@
-import { KIT_PRESETS, limitOn } from '@drubo/core';
-import type { KitPreset, LimitAnswer, PersonLimit } from '@drubo/core';
-import { bySearch, kitFor, TRAINS_FROM } from '@drubo/core/catalogue';
-import type { Catalogue, KitAnswer, Variation } from '@drubo/core/catalogue';
+import { KIT_PRESETS } from '@drubo/core';
+import { limitOn } from '@drubo/core/limits';
+import type { KitPreset } from '@drubo/core';
+import type { LimitAnswer, PersonLimit } from '@drubo/core/limits';
+import { bySearch, kitFor, TRAINS_FROM } from '@drubo/core/knowledge';
+import type { Catalogue, Variation } from '@drubo/core/catalogue';
+import type { KitAnswer } from '@drubo/core/knowledge';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { EmphasisId, Family, KitItem } from '@drubo/core/vocabulary';
 

@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import type { KitDto } from '@drubo/contracts';
 import { loadsFor } from '@drubo/core';
-import type { KitPiece } from '@drubo/core';
+import type { KitPiece, Load } from '@drubo/core';
 import { formatMass, formatNumber, POSITION_LABELS } from '@drubo/core/explain';
 import { LOAD_POSITIONS, PIECE_TYPES } from '@drubo/core/vocabulary';
-import type { PieceType } from '@drubo/core/vocabulary';
+import type { LoadPosition, PieceType } from '@drubo/core/vocabulary';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Card } from '../../ui/Card';
@@ -24,6 +24,18 @@ const sizesOf = (pieces: readonly KitPiece[], type: PieceType): { owned: number;
     owned: group[0]?.owned ?? 0,
     sizes: `${group.map(({ value }) => formatNumber(value, 2)).join(', ')} ${group[0]?.unit ?? ''}`,
   }));
+};
+
+/** Ways of carrying that take the same loads, told once. */
+const stripsOf = (kit: KitDto): { positions: LoadPosition[]; loads: Load[] }[] => {
+  const strips = new Map<string, { positions: LoadPosition[]; loads: Load[] }>();
+  for (const position of LOAD_POSITIONS) {
+    const loads = position === 'none' ? [] : loadsFor(kit, position, { unloadedToo: false });
+    if (loads.length === 0) continue;
+    const key = loads.map(({ externalKg }) => externalKg).join();
+    strips.set(key, { positions: [...(strips.get(key)?.positions ?? []), position], loads });
+  }
+  return [...strips.values()];
 };
 
 /** What is in the room, and every load it makes for each way of carrying. */
@@ -46,20 +58,18 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
       <Heading level={3} kind="label">
         Loads it makes, in {unit}
       </Heading>
-      {LOAD_POSITIONS.map((position) => ({ position, loads: loadsFor(kit, position, { unloadedToo: false }) }))
-        .filter(({ position, loads }) => position !== 'none' && loads.length > 0)
-        .map(({ position, loads }) => (
-          <View key={position} style={styles.strip}>
-            <Txt kind="small">{POSITION_LABELS[position]}</Txt>
-            <View style={styles.loads}>
-              {loads.map((load) => (
-                <View key={load.externalKg} style={[styles.load, { borderColor: palette.hairline }]}>
-                  <Txt kind="small">{formatMass(load.externalKg, unit).replace(` ${unit}`, '')}</Txt>
-                </View>
-              ))}
-            </View>
+      {stripsOf(kit).map(({ positions, loads }) => (
+        <View key={positions.join()} style={styles.strip}>
+          <Txt kind="small">{positions.map((position) => POSITION_LABELS[position]).join(', ')}</Txt>
+          <View style={styles.loads}>
+            {loads.map((load) => (
+              <View key={load.externalKg} style={[styles.load, { borderColor: palette.hairline }]}>
+                <Txt kind="small">{formatMass(load.externalKg, unit).replace(` ${unit}`, '')}</Txt>
+              </View>
+            ))}
           </View>
-        ))}
+        </View>
+      ))}
     </Card>
   );
 };

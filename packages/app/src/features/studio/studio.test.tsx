@@ -43,14 +43,15 @@ describe('the kit', () => {
     pieces: [piece('dumbbell', 10, 2), piece('dumbbell', 12, 1), piece('kettlebell', 24, 1)],
   };
 
-  it('lists what is owned and every load each movement can make of it', () => {
+  it('lists what is owned and every load each way of carrying can make of it', () => {
     show(<KitCard kit={kit} />);
     expect(screen.getByText('2 of each: 10 kg')).toBeTruthy();
     expect(screen.getByText('One each: 12 kg')).toBeTruthy();
     // A pair needs two of a size: at the sides only the tens, 20 kg together; on the hips either dumbbell.
-    expect(screen.getAllByText('20')).toHaveLength(2);
-    expect(screen.getAllByText('24')).toHaveLength(1);
-    expect(screen.getAllByText('bodyweight')).toHaveLength(2);
+    expect(screen.getByText('20')).toBeTruthy();
+    expect(screen.getByText('24')).toBeTruthy();
+    expect(screen.getAllByText('12')).toHaveLength(2);
+    expect(screen.getByText('held at the sides, in the rack position')).toBeTruthy();
   });
 
   it('reads the sums in the studio’s unit', () => {

@@ -12,7 +12,7 @@ const dot = (a: Vector, b: Vector): number => a[0] * b[0] + a[1] * b[1] + a[2] *
 const size = (a: Vector): number => Math.sqrt(dot(a, a));
 
 /** The middle joint of a limb in space: in the plane of its two ends and the direction it bends towards. */
-export const middleJoint3 = (from: Vector, to: Vector, first: number, second: number, towards: Vector): Vector | undefined => {
+const middleJoint3 = (from: Vector, to: Vector, first: number, second: number, towards: Vector): Vector | undefined => {
   const span = add(to, from, -1);
   const reach = size(span);
   if (reach === 0 || reach > first + second || reach < Math.abs(first - second)) return undefined;

@@ -1,7 +1,7 @@
 import { MODEL } from './constants';
 
 /** Depth 0–1 as a thigh angle in squats: from where the model begins to speak to well below level. */
-export const DEPTH = { fromThighDeg: MODEL.reportedFromThighDeg, toThighDeg: 105 } as const;
+const DEPTH = { fromThighDeg: MODEL.reportedFromThighDeg, toThighDeg: 105 } as const;
 /** A standing lifter's hands, share of height. House default. */
 const STANDING_HANDS = 0.46;
 /** A hinge is never asked for less than this much of its way. House default. */

@@ -1,4 +1,4 @@
-import { edgeOf } from './bisect';
+import { fallBelowZero } from './bisect';
 import { MODEL } from './constants';
 import { footOnWedge } from './foot-on-wedge';
 import { baseAt, momentsOf, poseOf, RAD, stanceOf } from './linkage';
@@ -52,12 +52,7 @@ const handHeight = (body: PostureBody, pose: PosturePose, handX: number): number
 type LegsAt = (lean: number) => [shin: number, thigh: number] | null;
 
 /** Tips the trunk until the hands are down at their height. */
-const tipUntilHandsAt = (
-  stance: Stance,
-  legsAt: LegsAt,
-  handsM: number,
-  handX: number,
-): { pose: PosturePose } | { lowestM: number | null } => {
+const tipUntilHandsAt = (stance: Stance, legsAt: LegsAt, handsM: number, handX: number): PosturePose | null => {
   const poseAt = (lean: number) => {
     const legs = legsAt(lean);
     return legs && poseOf(stance, legs[0], legs[1], lean);
@@ -66,11 +61,9 @@ const tipUntilHandsAt = (
     const pose = poseAt(lean);
     return pose && handHeight(stance.body, pose, handX);
   };
-  const isDown = (lean: number): boolean => (heightAt(lean) ?? Infinity) <= handsM;
-  const most = MODEL.hingeTrunkDeg * RAD;
-  const lean = edgeOf(0, most, isDown);
-  const pose = lean === null ? null : poseAt(lean);
-  return pose ? { pose } : { lowestM: heightAt(most) };
+  const overHands = (lean: number): number => (heightAt(lean) ?? Infinity) - handsM;
+  const lean = fallBelowZero(0, MODEL.hingeTrunkDeg * RAD, overHands);
+  return lean === null ? null : poseAt(lean);
 };
 
 const outOfReach = (): PostureResult => ({
@@ -86,9 +79,9 @@ const outOfReach = (): PostureResult => ({
  */
 export const solveHinge = (body: PostureBody, { loadKg, kneeDeg, handsM, handX = midFoot(body) }: HingeSetUp): PostureResult => {
   const stance = stanceWith(body, loadKg, handX);
-  const found = tipUntilHandsAt(stance, (lean) => legsForHinge(stance, kneeDeg * RAD, lean), handsM, handX);
-  if (!('pose' in found)) return outOfReach();
-  return { status: 'feasible', pose: found.pose, moments: momentsOf(stance, found.pose), limitedBy: null };
+  const pose = tipUntilHandsAt(stance, (lean) => legsForHinge(stance, kneeDeg * RAD, lean), handsM, handX);
+  if (!pose) return outOfReach();
+  return { status: 'feasible', pose, moments: momentsOf(stance, pose), limitedBy: null };
 };
 
 /**
@@ -97,9 +90,9 @@ export const solveHinge = (body: PostureBody, { loadKg, kneeDeg, handsM, handX =
  */
 export const solveFloorPull = (body: PostureBody, { loadKg, shinDeg, handsM }: FloorPullSetUp): PostureResult => {
   const stance = stanceWith(body, loadKg, midFoot(body));
-  const found = tipUntilHandsAt(stance, (lean) => legsForPull(stance, shinDeg * RAD, lean), handsM, midFoot(body));
-  if (!('pose' in found)) return outOfReach();
-  return { status: 'feasible', pose: found.pose, moments: momentsOf(stance, found.pose), limitedBy: null };
+  const pose = tipUntilHandsAt(stance, (lean) => legsForPull(stance, shinDeg * RAD, lean), handsM, midFoot(body));
+  if (!pose) return outOfReach();
+  return { status: 'feasible', pose, moments: momentsOf(stance, pose), limitedBy: null };
 };
 
 /** The stance of a hinge, for checking its knee moment from the ground. */

@@ -1,7 +1,7 @@
 import { middleJoint } from '../figure/geometry';
 import type { Point } from '../figure/types';
 import { FOOT } from '../segments';
-import { edgeOf } from './bisect';
+import { fallBelowZero } from './bisect';
 import { CENTRE, GRAVITY, MASS_SHARE, MODEL } from './constants';
 import { footOnWedge } from './foot-on-wedge';
 import { momentsFrom, RAD } from './linkage';
@@ -41,11 +41,21 @@ export type SplitResult =
     }
   | { status: 'infeasible'; limit: 'stride' | 'ankle' };
 
-interface Place {
-  pose: SplitPose;
-  /** First moment of everything about x = 0, kg·m. */
-  moment: number;
-  upper: number;
+/** What stays while a split squat is solved: the rear foot and the masses' share of it. */
+interface Fixed {
+  body: PostureBody;
+  upper: UpperBody;
+  thigh: number;
+  frontAnkle: Point;
+  frontFootX: number;
+  rearAnkle: Point;
+  rearFootX: number;
+}
+
+interface Legs {
+  knee: Point;
+  hip: Point;
+  rearKnee: Point;
 }
 
 /** A point of the rear foot, whose sole is turned up about its ball: share of its length, and metres above the sole. */
@@ -58,40 +68,49 @@ const onRearFoot = (body: PostureBody, setUp: SplitSetUp, lengthAt: number, up: 
   };
 };
 
-const placeAt = (body: PostureBody, upper: UpperBody, setUp: SplitSetUp, shin: number, lean: number): Place | null => {
+const fixedFor = (body: PostureBody, upper: UpperBody, setUp: SplitSetUp): Fixed => {
   const foot = footOnWedge(body, 0);
-  const thigh = setUp.thighDeg * RAD;
-  const { ankle } = foot;
-  const knee = { x: ankle.x + body.shankM * Math.sin(shin), y: ankle.y + body.shankM * Math.cos(shin) };
-  const hip = { x: knee.x - body.thighM * Math.sin(thigh), y: knee.y + body.thighM * Math.cos(thigh) };
-  const rearAnkle = onRearFoot(body, setUp, FOOT.ankleAt, body.ankleHeightM);
-  const rearKnee = middleJoint(hip, rearAnkle, body.thighM, body.shankM, 1);
-  if (!rearKnee) return null;
-  const m = body.massKg;
-  const mix = (a: Point, b: Point, share: number) => a.x + (b.x - a.x) * share;
-  const rearFootX = onRearFoot(body, setUp, MODEL.footCentreAt, MODEL.footCentreUp * body.ankleHeightM).x;
-  const legs =
-    m * MASS_SHARE.foot * (foot.centreX + rearFootX) +
-    m * MASS_SHARE.shank * (mix(ankle, knee, CENTRE.shankFromAnkle) + mix(rearAnkle, rearKnee, CENTRE.shankFromAnkle)) +
-    m * MASS_SHARE.thigh * (mix(hip, knee, CENTRE.thighFromHip) + mix(hip, rearKnee, CENTRE.thighFromHip));
-  const above = trunkMoment(upper, lean) + upper.massKg * hip.x;
-  const shoulder = { x: hip.x + body.trunkM * Math.sin(lean), y: hip.y + body.trunkM * Math.cos(lean) };
-  const pose: SplitPose = {
-    shinDeg: shin / RAD,
-    thighDeg: setUp.thighDeg,
-    trunkDeg: lean / RAD,
-    kneePastToesCm: (knee.x - body.footM) * 100,
-    ankle,
-    knee,
-    hip,
-    shoulder,
-    rearKnee,
-    rearAnkle,
+  return {
+    body,
+    upper,
+    thigh: setUp.thighDeg * RAD,
+    frontAnkle: foot.ankle,
+    frontFootX: foot.centreX,
+    rearAnkle: onRearFoot(body, setUp, FOOT.ankleAt, body.ankleHeightM),
+    rearFootX: onRearFoot(body, setUp, MODEL.footCentreAt, MODEL.footCentreUp * body.ankleHeightM).x,
   };
-  return { pose, moment: legs + above, upper: above };
 };
 
-const momentsAt = (body: PostureBody, upper: UpperBody, totalKg: number, frontShare: number, { pose }: Place): PostureMoments => {
+/** Both legs for a front shin angle, or null where the rear leg can't reach the hip. */
+const legsAt = ({ body, thigh, frontAnkle, rearAnkle }: Fixed, shin: number): Legs | null => {
+  const knee = { x: frontAnkle.x + body.shankM * Math.sin(shin), y: frontAnkle.y + body.shankM * Math.cos(shin) };
+  const hip = { x: knee.x - body.thighM * Math.sin(thigh), y: knee.y + body.thighM * Math.cos(thigh) };
+  const rearKnee = middleJoint(hip, rearAnkle, body.thighM, body.shankM, 1);
+  return rearKnee ? { knee, hip, rearKnee } : null;
+};
+
+/** First moment of the whole body about the front heel, kg·m. */
+const firstMoment = (fixed: Fixed, { knee, hip, rearKnee }: Legs, lean: number): number => {
+  const { body, upper, frontAnkle, frontFootX, rearAnkle, rearFootX } = fixed;
+  const [shank, thigh] = [CENTRE.shankFromAnkle, CENTRE.thighFromHip];
+  const shanks = (frontAnkle.x + rearAnkle.x) * (1 - shank) + (knee.x + rearKnee.x) * shank;
+  const thighs = 2 * hip.x * (1 - thigh) + (knee.x + rearKnee.x) * thigh;
+  const legs = MASS_SHARE.foot * (frontFootX + rearFootX) + MASS_SHARE.shank * shanks + MASS_SHARE.thigh * thighs;
+  return body.massKg * legs + trunkMoment(upper, lean) + upper.massKg * hip.x;
+};
+
+const poseAt = ({ body, thigh, frontAnkle, rearAnkle }: Fixed, legs: Legs, shin: number, lean: number): SplitPose => ({
+  shinDeg: shin / RAD,
+  thighDeg: thigh / RAD,
+  trunkDeg: lean / RAD,
+  kneePastToesCm: (legs.knee.x - body.footM) * 100,
+  ankle: frontAnkle,
+  ...legs,
+  shoulder: { x: legs.hip.x + body.trunkM * Math.sin(lean), y: legs.hip.y + body.trunkM * Math.cos(lean) },
+  rearAnkle,
+});
+
+const momentsAt = (body: PostureBody, upper: UpperBody, totalKg: number, frontShare: number, pose: SplitPose): PostureMoments => {
   const { ankle, knee, hip } = pose;
   const x = MODEL.pressureAt * body.footM;
   const force = frontShare * totalKg * GRAVITY;
@@ -110,6 +129,10 @@ const momentsAt = (body: PostureBody, upper: UpperBody, totalKg: number, frontSh
   return momentsFrom(kneeNm, hipNm, GRAVITY * lowBack);
 };
 
+/** A front shin never leans back further than this, radians; less than this on the front foot is no split squat. */
+const LEAST_SHIN = -40 * RAD;
+const LEAST_SHARE = 0.5;
+
 /**
  * The bottom of a split squat: weight shared between front mid-foot and rear ball, front shin from balance. Past the
  * ankle's range the shin stops there and the trunk leans; past the lean's limit weight moves to the rear foot, and the
@@ -118,31 +141,27 @@ const momentsAt = (body: PostureBody, upper: UpperBody, totalKg: number, frontSh
  */
 export const solveSplit = (body: PostureBody, setUp: SplitSetUp): SplitResult => {
   const upper = carriedUpperBody(body, setUp.carry, setUp.loadKg, 0);
+  const fixed = fixedFor(body, upper, setUp);
   const totalKg = body.massKg + setUp.loadKg;
   const targetFor = (share: number) => totalKg * (share * MODEL.pressureAt * body.footM - (1 - share) * setUp.strideM);
   const cap = body.ankleDeg * RAD;
-  const reaches = (shin: number, lean: number, share: number): boolean => {
-    const place = placeAt(body, upper, setUp, shin, lean);
-    // Out of the rear leg's reach: the hip is too far forward already.
-    return place === null || place.moment >= targetFor(share);
+  /** How far the whole centre still is behind its target; out of the rear leg's reach the hip is too far forward already. */
+  const behind = (shin: number, lean: number, share: number): number => {
+    const legs = legsAt(fixed, shin);
+    return legs ? targetFor(share) - firstMoment(fixed, legs, lean) : -Infinity;
   };
   const done = (shin: number, lean: number, frontShare: number, adjusted: readonly ('lean' | 'front-share')[]): SplitResult => {
-    const place = placeAt(body, upper, setUp, shin, lean);
-    if (!place) return { status: 'infeasible', limit: 'stride' };
-    return {
-      status: 'feasible',
-      pose: place.pose,
-      moments: momentsAt(body, upper, totalKg, frontShare, place),
-      adjusted,
-      frontShare,
-    };
+    const legs = legsAt(fixed, shin);
+    if (!legs) return { status: 'infeasible', limit: 'stride' };
+    const pose = poseAt(fixed, legs, shin, lean);
+    return { status: 'feasible', pose, moments: momentsAt(body, upper, totalKg, frontShare, pose), adjusted, frontShare };
   };
   const asked = setUp.leanDeg * RAD;
-  const shin = edgeOf(-40 * RAD, cap, (value) => reaches(value, asked, setUp.frontShare));
+  const shin = fallBelowZero(LEAST_SHIN, cap, (value) => behind(value, asked, setUp.frontShare));
   if (shin !== null) return done(shin, asked, setUp.frontShare, []);
   const most = MODEL.splitLeanDeg * RAD;
-  const lean = edgeOf(asked, most, (value) => reaches(cap, value, setUp.frontShare));
+  const lean = fallBelowZero(asked, most, (value) => behind(cap, value, setUp.frontShare));
   if (lean !== null) return done(cap, lean, setUp.frontShare, ['lean']);
-  const share = edgeOf(setUp.frontShare, 0.5, (value) => reaches(cap, most, value));
+  const share = fallBelowZero(setUp.frontShare, LEAST_SHARE, (value) => behind(cap, most, value));
   return share === null ? { status: 'infeasible', limit: 'ankle' } : done(cap, most, share, ['lean', 'front-share']);
 };

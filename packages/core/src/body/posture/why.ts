@@ -4,7 +4,7 @@ import type { ModelPose } from './model';
 import type { PostureBody } from './types';
 
 /** Width of the band a moment is shown as, percent either way. House default. */
-export const BAND_PERCENT = 25;
+const BAND_PERCENT = 25;
 
 /** A moment as people may see it: a band, rounded to tens. */
 export const asBand = (nm: number): { fromNm: number; toNm: number } => ({

@@ -1,3 +1,3 @@
-import { OwnFormScreen } from '../../../features/moves/OwnFormScreen';
+import { FetchedOwnForm } from '../../../features/moves/fetched';
 
-export default OwnFormScreen;
+export default FetchedOwnForm;

@@ -1,3 +1,3 @@
-import { OwnScreen } from '../../../features/moves/OwnScreen';
+import { FetchedOwn } from '../../../features/moves/fetched';
 
-export default OwnScreen;
+export default FetchedOwn;

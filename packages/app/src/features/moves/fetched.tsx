@@ -1,0 +1,21 @@
+import { lazy, Suspense } from 'react';
+import type { ComponentType } from 'react';
+import { Loading } from '../../ui/states';
+
+/** A screen that is fetched with the rest of the Moves place when it is first opened. */
+const fetched = (load: () => Promise<ComponentType>) => {
+  const Screen = lazy(async () => ({ default: await load() }));
+  return function FetchedScreen() {
+    return (
+      <Suspense fallback={<Loading what="the movements" />}>
+        <Screen />
+      </Suspense>
+    );
+  };
+};
+
+export const FetchedLayout = fetched(async () => (await import('./place')).MovesLayout);
+export const FetchedMoves = fetched(async () => (await import('./place')).MovesScreen);
+export const FetchedMove = fetched(async () => (await import('./place')).MoveScreen);
+export const FetchedOwn = fetched(async () => (await import('./place')).OwnScreen);
+export const FetchedOwnForm = fetched(async () => (await import('./place')).OwnFormScreen);

@@ -1,0 +1,51 @@
+import type { RestrictionId, UnlockId } from '../limits';
+
+/** What to keep to while a limit restricts a movement. */
+export const RESTRICTION_WORDS: Record<RestrictionId, string> = {
+  'knee-travel-limited': 'knees held at the toes',
+  'box-above-sore-range': 'a box above the sore range',
+  'low-step-few-reps': 'lowest step and few reps first',
+  'kneel-by-contact-pain': 'kneeling only as contact pain allows, on a thick pad',
+  'heel-lift-only-pain-free': 'a heel lift makes the knee work more: only when pain-free',
+  'box-above-pinch': 'a box above the pinch',
+  'mid-range': 'middle of the range only',
+  'no-crossing': 'no crossing the midline',
+  'no-hip-drop': 'no hip drop, wide base',
+  'short-stride': 'a shorter stride',
+  'feet-near': 'feet nearer',
+  'less-range': 'less range',
+  narrower: 'a narrower stance',
+  'lighter-and-higher': 'lighter and less deep',
+  'keep-load-close': 'the load close to the body',
+  'no-lean-back': 'trunk level at the top, no further',
+  'ribs-down-overhead': 'ribs down overhead',
+  'lower-rear-foot': 'a lower rear foot',
+  'heel-lift-or-box': 'a heel lift (count the shoe’s heel) or a box',
+  'heel-by-pain': 'raised heels only as pain allows',
+  'calf-by-pain': 'calf load by how it feels next morning',
+  'head-supported': 'head supported',
+  'front-hold-instead': 'front with crossed arms or straps, or a safety bar',
+  'crossed-or-straps': 'arms crossed or straps instead of fingers',
+  'on-fists': 'on the fists or forearms',
+  'load-off-the-hands': 'straps, or load at the chest, hips or belt',
+  'support-on': 'support on, wide base',
+  'small-steps': 'small steps in load',
+  'slow-small-steps': 'slow, small steps, middle of the range',
+  'rise-slowly': 'rise slowly',
+  spotter: 'with a spotter',
+  'thick-pad': 'a thick pad',
+  'no-impact': 'no impact',
+  'not-flat-for-long': 'flat on the back short or not at all: inclined',
+  'symptoms-ease': 'leak, heaviness or doming: one notch easier, suggest a pelvic-health clinician',
+  'keep-breathing': 'keep breathing, no breath-holding, not to failure',
+};
+
+/** What opens a locked movement again. */
+export const UNLOCK_WORDS: Record<UnlockId, string> = {
+  clearance: 'a clearance that names it',
+  'soreness-below-4': 'soreness below 4',
+  'clean-two-leg-hinge': 'a clean two-leg hinge',
+  'twelve-weeks': 'twelve weeks after the birth',
+  'thick-pad-and-clearance': 'a thick pad and a clearance',
+  'limit-gone': 'the limit gone, or a clearance that names it',
+};
