@@ -10,7 +10,7 @@ const openMoves = async (page: Page) => {
   await expect(page.getByRole('heading', { name: 'Moves', level: 1 })).toBeVisible();
 };
 
-const search = (page: Page) => page.getByRole('textbox', { name: 'Search movements by name' });
+const search = (page: Page) => page.getByLabel('Search movements by name');
 
 // Sources of what is expected below: common practice, no source, where nothing else is said.
 
@@ -48,7 +48,7 @@ test('what can be done for hamstrings in a living room with a sore knee', async 
     await expect(list.getByRole('link', { name: absent, exact: true })).toHaveCount(0);
   }
   await list.getByRole('link', { name: 'Slider curl' }).click();
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   // What was looked for is still there.
   await expect(list.getByRole('link', { name: 'Slider curl' })).toBeVisible();
 });
@@ -121,6 +121,7 @@ test('where less motion is asked for the figure stands still and the words count
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await page.goto(`${demo.url}/moves/goblet-squat`);
   const figure = page.getByRole('img', { name: 'Goblet squat, side view' }).first();
+  await expect(figure).toBeVisible();
   const still = await drawing(figure);
   // Source: WCAG 2.2, 2.3.3 and 2.2.2: the tempo 3-1-1-0 is told in words instead.
   await expect(page.getByText('up', { exact: true })).toBeVisible();

@@ -86,8 +86,17 @@ try {
     await button(/make the next sheet$/).waitFor();
     await shot('review');
     await page.goto(`${URL}/moves`);
-    await button('Split squat').click();
+    await button(/^Two-leg squat/).waitFor();
     await shot('moves');
+    await page.goto(`${URL}/moves/goblet-squat`);
+    await button('Setting Heel lift, now flat').click();
+    await page.getByRole('radio', { name: 'Heel lift: 25 mm' }).click();
+    await shot('movement');
+    await page.goto(`${URL}/moves/bodyweight-squat?with=bodyweight-squat`);
+    for (let press = 0; press < 3; press += 1) await button('Ankle range: less').click();
+    await page.getByText('Can’t stay balanced this deep').waitFor();
+    await page.getByText('Can’t stay balanced this deep').scrollIntoViewIfNeeded();
+    await shot('compare');
     await page.goto(`${URL}/studio`);
     await page.getByText('Loads it makes').waitFor();
     await shot('studio');
@@ -104,6 +113,9 @@ try {
     await button(/^Start the session/).click();
     await button(/^Log as planned/).waitFor();
     await shot('live-wide');
+    await page.goto(`${URL}/moves/goblet-squat?with=back-squat`);
+    await page.getByText(/° lean/).first().waitFor();
+    await shot('moves-wide');
   });
 } finally {
   await browser.close();

@@ -2,6 +2,7 @@ import { Pressable, StyleSheet } from 'react-native';
 import { RADIUS, SPACE, TARGET } from '../theme/tokens';
 import type { Palette } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { pressOnSpace } from './press-on-space';
 import { Txt } from './Txt';
 
 /** A small thing to tick. Chosen shows as a filled frame and is said as pressed, never by colour alone. */
@@ -35,6 +36,7 @@ export const Chip = ({
       {...(role === 'radio' ? { 'aria-checked': chosen } : { 'aria-pressed': chosen })}
       onPress={onPress}
       {...(onLongPress ? { onLongPress } : {})}
+      {...(role === 'radio' ? pressOnSpace(onPress) : {})}
       style={({ pressed }) => [
         styles.chip,
         {

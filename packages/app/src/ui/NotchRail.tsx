@@ -1,6 +1,7 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import { SPACE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { pressOnSpace } from './press-on-space';
 import { Txt } from './Txt';
 
 /** A rail with notches from easy to hard, or side by side where there is no easier. One is chosen. */
@@ -29,6 +30,7 @@ export const NotchRail = ({
             aria-checked={at === chosen}
             aria-label={`${label}: ${notch}`}
             onPress={() => onChange(at)}
+            {...pressOnSpace(() => onChange(at))}
             style={styles.notch}
           >
             <View

@@ -18,7 +18,7 @@ export const Empty = ({ title, text, children }: { title: string; text: string; 
   </View>
 );
 
-export const Loading = ({ what }: { what: string }) => (
+const Loading = ({ what }: { what: string }) => (
   <View style={styles.box} role="status" aria-label={`Loading ${what}`}>
     <ActivityIndicator />
     <Txt tone="quiet">Loading {what}</Txt>

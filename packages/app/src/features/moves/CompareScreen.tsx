@@ -63,7 +63,13 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
   const [build, setBuild] = useState<Build>({ femurPercent: 0, ankleDeg: 35 });
   const [stepAt, setStepAt] = useState(LEVEL_STEP);
   const [leftValues, setLeftValues] = useState<LeverValues>({});
-  const [rightValues, setRightValues] = useState<LeverValues>(left.id === right.id ? firstChange(right) : {});
+  const [rightValues, setRightValues] = useState<LeverValues>(firstOf(left, right));
+  const [rightFor, setRightFor] = useState(right.id);
+  // Another movement has other settings; body, load and depth stay.
+  if (rightFor !== right.id) {
+    setRightFor(right.id);
+    setRightValues(firstOf(left, right));
+  }
   const { control } = useForm({ resolver: compareResolver(unit), defaultValues: firstForm(unit), mode: 'onChange' });
   const input = useLastValid(useWatch({ control }) as CompareForm);
   const body = useMemo(() => bodyOf(input, build), [input, build]);
@@ -204,9 +210,9 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
   );
 };
 
-/** The first thing worth changing about one movement: raised heels where it has them. */
-const firstChange = (variation: Variation): LeverValues =>
-  variation.levers.some(({ lever }) => lever === 'heel-lift') ? { 'heel-lift': 25 } : {};
+/** How the right side begins: as usual, or, beside itself, with raised heels where it has them. */
+const firstOf = (left: Variation, right: Variation): LeverValues =>
+  left.id === right.id && right.levers.some(({ lever }) => lever === 'heel-lift') ? { 'heel-lift': 25 } : {};
 
 /** The last input that could be used: what is typed half-way changes nothing. */
 const useLastValid = (form: CompareForm): CompareInput => {

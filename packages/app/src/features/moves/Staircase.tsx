@@ -80,7 +80,9 @@ export const Staircase = ({ ladder, catalogue, startsOpen }: { ladder: Ladder; c
                 Beside the ladder
               </Heading>
               {beside.map((rung) => (
-                <RungLink key={rung.id} rung={rung} catalogue={catalogue} />
+                <View key={rung.id} role="listitem">
+                  <RungLink rung={rung} catalogue={catalogue} />
+                </View>
               ))}
             </View>
           )}
