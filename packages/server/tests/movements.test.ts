@@ -1,5 +1,5 @@
 import { upgradeBundle } from '@drubo/contracts/bundle';
-import { aMovementBody } from './fixture';
+import { aMovementBody, aPersonBody } from './fixture';
 import { aCommand, startTestServer, stopAfterAll } from './harness';
 import type { TestClient, TestServer } from './harness';
 
@@ -93,5 +93,20 @@ describe('a studio’s own movements', () => {
     const { movements: _, ...rest } = bundle;
     expect(upgradeBundle({ ...rest, version: 1 })).toEqual({ ...rest, version: 2, movements: [] });
     expect(upgradeBundle({ ...rest, version: 99 })).toEqual({ ...rest, version: 99 });
+  });
+});
+
+describe('impossible bodies', () => {
+  it.each([
+    ['heightCm', 90, 'at least 100 cm'],
+    ['heightCm', 260, 'at most 250 cm'],
+    ['massKg', -70, 'at least 25 kg'],
+  ])('%s %d is refused, told why, and nothing is stored', async (field, value, reason) => {
+    const before = await server.dump();
+    const body = aPersonBody({ [field]: value });
+    const reply = await anna.refused('savePerson', { params: { personId: 'impossible-1' }, body });
+    expect(reply).toMatchObject({ status: 400, fields: [{ path: `body.${field}` }] });
+    expect(reply.fields?.[0]?.message).toContain(reason);
+    expect(await server.dump()).toBe(before);
   });
 });

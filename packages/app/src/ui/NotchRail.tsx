@@ -64,12 +64,13 @@ export const NotchRail = ({
 };
 
 const styles = StyleSheet.create({
-  rail: { paddingTop: SPACE.s },
+  // A little wider than its card's text, so that seven notches are still a thumb wide each.
+  rail: { paddingTop: SPACE.s, marginHorizontal: -SPACE.xs - 2 },
   line: { position: 'absolute', left: 24, right: 24, top: 22, height: 2 },
   row: { flexDirection: 'row' },
   notch: { flexGrow: 1, flexBasis: 0, minHeight: TARGET.usual, alignItems: 'center', justifyContent: 'flex-start', gap: 4 },
   dot: { width: 16, height: 16, borderRadius: 8, borderWidth: 2, marginTop: 7 },
   big: { width: 22, height: 22, borderRadius: 11, marginTop: 4 },
   word: { textAlign: 'center', fontSize: 13 },
-  ends: { flexDirection: 'row', justifyContent: 'space-between' },
+  ends: { flexDirection: 'row', justifyContent: 'space-between', paddingHorizontal: SPACE.xs },
 });

@@ -6,6 +6,7 @@ import { explain, explainBasis, LIMIT_LABELS } from '@drubo/core/explain';
 import { LIMITS } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
+import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { LimitMark } from './LimitMark';
 import { ToMove } from './Neighbours';
@@ -48,16 +49,11 @@ export const LimitList = ({ variation, catalogue }: { variation: Variation; cata
         Source: {explainBasis('common-practice')}. Cautions, not a diagnosis: a clinician’s clearance comes first.
       </Txt>
       {variation.prerequisites.length > 0 && (
-        <View role="list" aria-label="Earned first">
-          <Heading level={3} kind="label">
-            Earned first
-          </Heading>
+        <TitledList small title="Earned first">
           {variation.prerequisites.map((id) => (
-            <View role="listitem" key={id}>
-              <ToMove href={`/moves/${id}`} name={nameOf(id)} />
-            </View>
+            <ToMove key={id} href={`/moves/${id}`} name={nameOf(id)} />
           ))}
-        </View>
+        </TitledList>
       )}
     </Card>
   );

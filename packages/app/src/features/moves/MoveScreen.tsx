@@ -15,6 +15,7 @@ import { BREAKPOINTS, SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Empty } from '../../ui/states';
+import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { Screen } from '../shell/Screen';
 import { useWide } from '../shell/use-wide';
@@ -126,14 +127,11 @@ const Moving = ({ variation, values }: { variation: Variation; values: LeverValu
 };
 
 const Lines = ({ title, lines }: { title: string; lines: readonly string[] }) => (
-  <View role="list" aria-label={title}>
-    <Heading>{title}</Heading>
+  <TitledList title={title}>
     {lines.map((line) => (
-      <View role="listitem" key={line}>
-        <Txt>{line}</Txt>
-      </View>
+      <Txt key={line}>{line}</Txt>
     ))}
-  </View>
+  </TitledList>
 );
 
 const styles = StyleSheet.create({

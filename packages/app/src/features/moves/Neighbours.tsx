@@ -10,6 +10,7 @@ import { SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Card } from '../../ui/Card';
 import { Icon } from '../../ui/icons/Icon';
+import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { settingOf } from './Staircase';
 
@@ -65,25 +66,20 @@ const Rungs = ({
   catalogue: Catalogue;
   none: string;
 }) => (
-  <View role="list" aria-label={title}>
-    <Heading level={3} kind="label">
-      {title}
-    </Heading>
-    {rungs.length === 0 && <Txt tone="quiet">{none}</Txt>}
+  <TitledList small title={title} none={none}>
     {rungs.map((rung) => {
       const { name } = getVariation(catalogue, rung.variationId);
       const setting = settingOf(catalogue, rung);
       return (
-        <View role="listitem" key={rung.id}>
-          <ToMove
-            href={`/moves/${rung.variationId}?rung=${rung.id}`}
-            name={[name, setting].filter(Boolean).join(', ')}
-            note={rung.aside ? 'beside the ladder' : undefined}
-          />
-        </View>
+        <ToMove
+          key={rung.id}
+          href={`/moves/${rung.variationId}?rung=${rung.id}`}
+          name={[name, setting].filter(Boolean).join(', ')}
+          note={rung.aside ? 'beside the ladder' : undefined}
+        />
       );
     })}
-  </View>
+  </TitledList>
 );
 
 /** A line that leads to a movement. */
@@ -123,28 +119,25 @@ export const OneNotch = ({
       {(['easier', 'harder'] as const).map((way) => {
         const notches = oneNotch(catalogue, variation, values, way);
         return (
-          <View key={way} role="list" aria-label={`One notch ${way}`}>
-            <Heading level={3} kind="label">
-              {way === 'easier' ? 'Easier' : 'Harder'}
-            </Heading>
-            {notches.length === 0 && (
-              <Txt tone="quiet">
-                {way === 'easier' ? 'It is as easy as it gets.' : 'It is as hard as it gets: add load or reps.'}
-              </Txt>
+          <TitledList
+            key={way}
+            small
+            title={way === 'easier' ? 'Easier' : 'Harder'}
+            says={`One notch ${way}`}
+            none={way === 'easier' ? 'It is as easy as it gets.' : 'It is as hard as it gets: add load or reps.'}
+          >
+            {notches.map((notch) =>
+              notch.kind === 'lever' ? (
+                <Txt key={formatNotch(notch, nameOf)}>{formatNotch(notch, nameOf)}</Txt>
+              ) : (
+                <ToMove
+                  key={formatNotch(notch, nameOf)}
+                  href={`/moves/${notch.variationId}${notch.kind === 'rung' ? `?rung=${notch.rungId}` : ''}`}
+                  name={formatNotch(notch, nameOf)}
+                />
+              ),
             )}
-            {notches.map((notch) => (
-              <View role="listitem" key={formatNotch(notch, nameOf)}>
-                {notch.kind === 'lever' ? (
-                  <Txt>{formatNotch(notch, nameOf)}</Txt>
-                ) : (
-                  <ToMove
-                    href={`/moves/${notch.variationId}${notch.kind === 'rung' ? `?rung=${notch.rungId}` : ''}`}
-                    name={formatNotch(notch, nameOf)}
-                  />
-                )}
-              </View>
-            ))}
-          </View>
+          </TitledList>
         );
       })}
     </Card>

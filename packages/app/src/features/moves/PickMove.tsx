@@ -39,24 +39,26 @@ export const PickMove = ({ label, left }: { label: string; left: Variation }) =>
           {found.length === 0 && (
             <Txt tone="quiet">None by that name. The model covers squats, hinges, pulls, split squats and bridges.</Txt>
           )}
-          <View role="list" aria-label="Movements to compare with">
-            {found.map((v) => (
-              <View role="listitem" key={v.id}>
-                <Pressable
-                  role="button"
-                  aria-label={v.name}
-                  onPress={() => {
-                    setOpen(false);
-                    router.setParams({ with: v.id });
-                  }}
-                  style={styles.row}
-                >
-                  <FamilyGlyph family={v.family} size={16} />
-                  <Txt>{v.id === left.id ? `${v.name}, other settings` : v.name}</Txt>
-                </Pressable>
-              </View>
-            ))}
-          </View>
+          {found.length > 0 && (
+            <View role="list" aria-label="Movements to compare with">
+              {found.map((v) => (
+                <View role="listitem" key={v.id}>
+                  <Pressable
+                    role="button"
+                    aria-label={v.name}
+                    onPress={() => {
+                      setOpen(false);
+                      router.setParams({ with: v.id });
+                    }}
+                    style={styles.row}
+                  >
+                    <FamilyGlyph family={v.family} size={16} />
+                    <Txt>{v.id === left.id ? `${v.name}, other settings` : v.name}</Txt>
+                  </Pressable>
+                </View>
+              ))}
+            </View>
+          )}
         </Modal>
       )}
     </>

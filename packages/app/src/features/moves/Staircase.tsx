@@ -12,6 +12,7 @@ import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Card } from '../../ui/Card';
 import { Icon } from '../../ui/icons/Icon';
+import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { tellingDepth } from './MoveRow';
 
@@ -75,16 +76,11 @@ export const Staircase = ({ ladder, catalogue, startsOpen }: { ladder: Ladder; c
             ))}
           </View>
           {beside.length > 0 && (
-            <View style={styles.beside} role="list" aria-label={`Beside ${ladder.name}`}>
-              <Heading level={3} kind="label">
-                Beside the ladder
-              </Heading>
+            <TitledList small title="Beside the ladder" says={`Beside ${ladder.name}`} style={styles.beside}>
               {beside.map((rung) => (
-                <View key={rung.id} role="listitem">
-                  <RungLink rung={rung} catalogue={catalogue} />
-                </View>
+                <RungLink key={rung.id} rung={rung} catalogue={catalogue} />
               ))}
-            </View>
+            </TitledList>
           )}
         </>
       )}
@@ -133,5 +129,5 @@ const styles = StyleSheet.create({
     paddingHorizontal: SPACE.s,
     paddingVertical: 2,
   },
-  beside: { gap: SPACE.xs, marginTop: SPACE.m },
+  beside: { gap: SPACE.xs },
 });

@@ -10,6 +10,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
+import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { roomOf } from './browse';
 import { useMovesState } from './MovesState';
@@ -41,33 +42,30 @@ export const StandInList = ({ variation, catalogue }: { variation: Variation; ca
         </Txt>
       )}
       {ranked.length === 0 && <Txt tone="quiet">Nothing near enough in this room. Try the other room.</Txt>}
-      <View role="list" aria-label="Instead">
-        {ranked.slice(0, isAll ? undefined : SHOWN).map(({ variationId, differs }) => (
-          <View role="listitem" key={variationId}>
-            <ToMove
-              href={`/moves/${variationId}`}
-              name={getVariation(catalogue, variationId).name}
-              note={differs.map(formatDifference).join(', ')}
-            />
-          </View>
-        ))}
-      </View>
+      {ranked.length > 0 && (
+        <View role="list" aria-label="Instead">
+          {ranked.slice(0, isAll ? undefined : SHOWN).map(({ variationId, differs }) => (
+            <View role="listitem" key={variationId}>
+              <ToMove
+                href={`/moves/${variationId}`}
+                name={getVariation(catalogue, variationId).name}
+                note={differs.map(formatDifference).join(', ')}
+              />
+            </View>
+          ))}
+        </View>
+      )}
       {ranked.length > SHOWN && (
         <Button look="quiet" label={isAll ? 'Fewer' : `All ${ranked.length}`} onPress={() => setAll(!isAll)} />
       )}
       {isAll && leftOut.length > 0 && (
-        <View style={styles.out} role="list" aria-label="Near, but not offered">
-          <Heading level={3} kind="label">
-            Near, but not offered
-          </Heading>
+        <TitledList small title="Near, but not offered" style={styles.out}>
           {leftOut.slice(0, SHOWN * 2).map(({ variationId, why }) => (
-            <View role="listitem" key={variationId}>
-              <Txt kind="small">
-                {getVariation(catalogue, variationId).name}: {formatWhyNot(why)}
-              </Txt>
-            </View>
+            <Txt key={variationId} kind="small">
+              {getVariation(catalogue, variationId).name}: {formatWhyNot(why)}
+            </Txt>
           ))}
-        </View>
+        </TitledList>
       )}
     </Card>
   );
