@@ -114,7 +114,10 @@ try {
     await button(/^Log as planned/).waitFor();
     await shot('live-wide');
     await page.goto(`${URL}/moves/goblet-squat?with=back-squat`);
-    await page.getByText(/° lean/).first().waitFor();
+    await page
+      .getByText(/° lean/)
+      .first()
+      .waitFor();
     await shot('moves-wide');
   });
 } finally {

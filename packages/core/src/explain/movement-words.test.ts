@@ -5,7 +5,8 @@ import { limitOn } from '../limits';
 import { standInsFor } from '../selection';
 import { isPerSide, LIMITS } from '../vocabulary';
 import { explain } from '.';
-import { formatLeverValue ,
+import {
+  formatLeverValue,
   formatDifference,
   formatGate,
   formatMissing,

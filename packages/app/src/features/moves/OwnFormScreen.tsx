@@ -207,7 +207,7 @@ const EarnedFirst = ({
           .filter(({ id }) => id !== ownId && !value.includes(id))
           .slice(0, 6);
   return (
-    <View style={styles.group} role="group" aria-label="Earned first">
+    <View style={styles.group} role="group" aria-label="What must be earned first">
       <Field label="Earned first" value={search} onChangeText={setSearch} help="Type a name, tap it to add. May stay empty." />
       <View style={styles.row}>
         {value.map((id) => (
