@@ -4,11 +4,14 @@ const STOREYS = [
   ['units'],
   ['body', 'kit'],
   ['catalogue', 'log'],
+  ['strength'],
   ['limits'],
   ['selection'],
   ['dose'],
-  ['coaching', 'progression'],
+  ['progression'],
+  ['coaching'],
   ['composer'],
+  ['simulation'],
 ];
 /** Rooms beside the stairs: wording may name what it words (types only above the dose); builders may build anything. */
 const EXPLAIN_MAY_USE = ['vocabulary', 'units', 'kit', 'dose'];
@@ -60,8 +63,8 @@ module.exports = {
     {
       name: 'rules-do-not-import-rules',
       severity: 'error',
-      from: { path: '^packages/core/src/progression/(questions|methods)/([^/]+)\\.ts$' },
-      to: { path: '^packages/core/src/progression/(questions|methods)/', pathNot: '^packages/core/src/progression/$1/$2' },
+      from: { path: '^packages/core/src/(progression|coaching)/(questions|methods|second-looks|rules)/([^/]+)\\.ts$' },
+      to: { path: '^packages/core/src/(progression|coaching)/(questions|methods|second-looks|rules)/', pathNot: '^packages/core/src/$1/$2/$3' },
     },
     packageRule('contracts-on-core-only', '^packages/contracts/', '^packages/(server|app|demo)/', 'core ← contracts'),
     {

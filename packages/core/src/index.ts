@@ -1,7 +1,20 @@
 // Units and loads
+export { addDays, dayNumber, daysBetween } from './units';
 export { CM_PER_INCH, KG_PER_LB, cmToInches, fromKg, inchesToCm, toKg } from './units';
-export { KIT_PRESETS, UNLOADED, defaultKit, loadsFor, nextDown, nextUp, snapDown } from './kit';
-export type { ImplementUse, Kit, KitPiece, KitPreset, Load } from './kit';
+export {
+  KIT_PRESETS,
+  UNLOADED,
+  barOf,
+  barSetup,
+  defaultKit,
+  externalKgOf,
+  isSameMass,
+  loadsFor,
+  nextDown,
+  nextUp,
+  snapDown,
+} from './kit';
+export type { BarSetup, ImplementUse, Kit, KitGear, KitMachine, KitPiece, KitPreset, Load } from './kit';
 
 // The body: its posture and its drawing
 export {
@@ -54,21 +67,17 @@ export {
   formatTempo,
   isSameDose,
   loadsForVariation,
-  partSeconds,
+  plannedReps,
   repsTop,
   secondsPerRep,
   setSeconds,
   sheetMinutes,
   tempoAt,
 } from './dose';
+export { partSeconds } from './vocabulary';
 export type { Dose, DoseField, DosePerson, DoseWhy, Stage, TempoMoment, TempoPhase } from './dose';
 
-// The log, the verdict, the next sheet
-export { currentSets, nextSlot, slotsFor } from './log';
-export type { SeenFault, SetRecord, SetSlot } from './log';
-export { painAdvice } from './coaching';
+// The log
+export { currentSets, doubtsOf, isDoubtful, isOfSlot, nextSlot, slotsFor } from './log';
+export type { Doubt, SeenFault, SetRecord, SetSlot } from './log';
 export { PAIN_BANDS, painBand } from './limits';
-export { ENGINE_VERSION, decideExercise, decideSession } from './progression';
-export type { Change, Decision, ExerciseLog } from './progression';
-export { planSheet, trackAfter } from './composer';
-export type { PlannedItem, SheetInput, Track } from './composer';

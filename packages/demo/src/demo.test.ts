@@ -1,7 +1,9 @@
 import { bundle } from '@drubo/contracts/bundle';
-import { currentSets, decideSession, loadsForVariation } from '@drubo/core';
+import { currentSets, dayNumber, loadsForVariation } from '@drubo/core';
+import { decideSession, PAIN_NOT_ASKED } from '@drubo/core/judging';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { makeDemoBundle } from '.';
+import { demoBookings } from './make-bundle';
 
 const TODAY = '2026-11-24';
 const made = makeDemoBundle(TODAY);
@@ -27,7 +29,7 @@ it('has eight people, four of them with at least three months of logs', () => {
 it('somebody comes on any weekday it is made on', () => {
   for (let day = 23; day < 30; day += 1) {
     const date = `2026-11-${day}`;
-    const booked = makeDemoBundle(date).bookings.filter((booking) => booking.date === date);
+    const booked = demoBookings(date).filter((booking) => booking.date === date);
     expect(new Set(booked.map((booking) => booking.personId)).size).toBe(booked.length);
     expect(booked.length).toBeGreaterThanOrEqual(4);
   }
@@ -39,15 +41,15 @@ describe('the logs exercise the decisions', () => {
     expect([...verdicts].sort()).toEqual(['ease-back', 'move-up', 'same-again']);
   });
 
-  it('the deckhand stalls: no move up in the squat over the last four weeks', () => {
+  it('the deckhand stalls: hardly a move up in the squat over the last four weeks, and the range is changed', () => {
     const late = decisionsOf('marit', 'squat').filter((decision) => decision.decidedAt > '2026-10-27');
     expect(late.length).toBeGreaterThanOrEqual(6);
-    expect(late.map((decision) => decision.chosen.verdict)).not.toContain('move-up');
+    expect(late.filter((decision) => decision.chosen.verdict === 'move-up').length).toBeLessThanOrEqual(1);
   });
 
   it('the beekeeper’s sore knee eases the lunge back', () => {
     const last = decisionsOf('yusra', 'lunge').at(-1);
-    expect(last?.proposal).toMatchObject({ verdict: 'ease-back', reasons: [{ code: 'pain-ease' }] });
+    expect(last?.proposal).toMatchObject({ verdict: 'ease-back', reasons: expect.arrayContaining([expect.objectContaining({ code: 'pain-ease' })]) });
   });
 
   it('the conductor was away for five weeks and waits for a review', () => {
@@ -67,23 +69,53 @@ describe('the logs exercise the decisions', () => {
   });
 
   it('judging a stored session again gives the stored verdicts', () => {
-    const session = historyOf('marit').at(-1)!;
-    const sheet = made.sheets.find((candidate) => candidate.id === session.sheetId)!;
+    const sessions = historyOf('marit');
+    const session = sessions.at(-1)!;
+    const sheetOf = (sheetId: string) => made.sheets.find((candidate) => candidate.id === sheetId)!;
     const [kit] = made.kits;
-    const logs = sheet.items.map((item) => {
+    const logs = sheetOf(session.sheetId).items.map((item) => {
       const variation = getVariation(builtInCatalogue, item.variationId);
-      const sets = currentSets(made.sets.filter((set) => set.itemId === item.id));
+      const past = sessions.slice(0, -1).flatMap((earlier) =>
+        sheetOf(earlier.sheetId)
+          .items.filter(({ variationId }) => variationId === item.variationId)
+          .map(({ id, dose, values }) => ({
+            sessionId: earlier.id,
+            day: dayNumber(earlier.date),
+            dose,
+            values,
+            sets: made.sets.filter((set) => set.itemId === id),
+          })),
+      );
       return {
         itemId: item.id,
         variation,
+        values: item.values,
         dose: item.dose,
         method: item.method,
-        sets,
-        loads: loadsForVariation(kit!, variation),
+        sets: currentSets(made.sets.filter((set) => set.itemId === item.id)),
+        day: dayNumber(session.date),
+        past,
+        loads: loadsForVariation(kit!, variation, item.values),
         bodyMassKg: 68,
+        context: {
+          catalogue: builtInCatalogue,
+          kit: kit!,
+          room: null,
+          person: { goal: 'build-muscle', trainingAge: 'intermediate', massKg: 68 } as const,
+          limits: [],
+          pain: PAIN_NOT_ASKED,
+        },
       };
     });
     const stored = made.decisions.filter((decision) => decision.sessionId === session.id).map((decision) => decision.proposal);
-    expect(decideSession(logs)).toEqual(stored);
+    expect(decideSession(logs).map(({ verdict, dose }) => ({ verdict, dose }))).toEqual(
+      stored.map(({ verdict, dose }) => ({ verdict, dose })),
+    );
+  });
+
+  it('a lift nobody knew began with feeler sets, a stage was earned, and every set lies on the rack', () => {
+    expect(made.sets.filter((set) => set.kind === 'feeler').length).toBeGreaterThan(10);
+    expect(made.decisions.some(({ proposal }) => proposal.variationId !== undefined)).toBe(true);
+    expect(made.sets.every((set) => set.reps !== null && set.reps > 0)).toBe(true);
   });
 });

@@ -11,4 +11,6 @@ export const LAMP_WORKS_KIT: Kit = {
     ...heavier('dumbbell', [32, 34, 36, 40, 44, 50], 2),
     ...heavier('kettlebell', [36, 40, 48], 1),
   ],
+  machines: [],
+  gear: defaultKit('kg').gear,
 };

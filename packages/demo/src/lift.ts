@@ -1,6 +1,7 @@
-import { repsTop, slotsFor } from '@drubo/core';
-import type { Dose, SetRecord } from '@drubo/core';
-import type { Variation } from '@drubo/core/catalogue';
+import { isSameMass, plannedReps, slotsFor } from '@drubo/core';
+import type { Dose, Load, SetRecord } from '@drubo/core';
+import { adviseAfterSet, adviseFirstSet, firstSide } from '@drubo/core/judging';
+import type { AdviceInput } from '@drubo/core/judging';
 import type { Dice } from './dice';
 import type { Story } from './cast';
 
@@ -18,11 +19,14 @@ const repsToFailure = ({ maxTotalKg, bodyKg }: Capacity, loadKg: number): number
 
 /** Reps lost from set to set. */
 const FADE = 0.7;
+/** Nobody says a reserve above this, feelers apart. */
+const RESERVE_CAP = { work: 5, feeler: 10 } as const;
 
 interface SetsInput {
   story: Story;
-  variation: Variation;
-  item: { id: string; slot: string; dose: Dose };
+  /** The exercise as the live screen asks advice about it, without the sets. */
+  advice: Omit<AdviceInput, 'today' | 'next'>;
+  item: { id: string; slot: string; dose: Dose; feelers: number };
   session: { id: string; startedAt: string };
   capacity: Capacity;
   /** Sessions left until today, 1 for the last: where a sore knee shows. */
@@ -32,44 +36,53 @@ interface SetsInput {
   dice: Dice;
 }
 
-/** The sets a person of this story would log for one exercise. */
+/** The sets a person of this story would log for one exercise, each as the advice after the last one asked. */
 export const liftSets = (input: SetsInput): SetRecord[] => {
-  const { story, variation, item, session, capacity, dice } = input;
+  const { story, advice, item, session, capacity, dice } = input;
   const { dose } = item;
   const { sore, weaker, fault } = story.events;
   const isSore = sore && sore.slot === item.slot && input.sessionsLeft <= sore.lastSessions;
   const isFilled = story.events.filledLast === item.slot && input.sessionsLeft === 1;
   const isFaulty = fault && fault.slot === item.slot && input.sessionNumber % fault.every === fault.every - 1;
-  return slotsFor(dose.sets, variation.stance).map(({ setIndex, side }, at): SetRecord => {
+  const first = firstSide(advice).side;
+  const slots = slotsFor({ sets: dose.sets, feelers: item.feelers, stance: advice.variation.stance, first });
+  const today: SetRecord[] = [];
+  for (const [at, slot] of slots.entries()) {
+    const { kind, setIndex, side } = slot;
+    const said = today.length === 0 ? adviseFirstSet({ ...advice, today, next: slot }) : adviseAfterSet({ ...advice, today, next: slot });
+    if (said?.kind === 'stop') break;
+    const asked = said?.next ?? { loadKg: dose.load.externalKg, reps: plannedReps(dose) };
+    const load: Load = advice.loads.find(({ externalKg }) => isSameMass(externalKg, asked.loadKg)) ?? dose.load;
     const tired = setIndex * FADE + dice.whole(-4, 4) / 10 + (weaker && side === weaker.side ? weaker.reps : 0);
-    const usual = Math.max(1, Math.floor(repsToFailure(capacity, dose.load.externalKg) - tired));
-    const canDo = isFilled ? Math.max(usual, repsTop(dose) + dose.reserve) : usual;
-    const reps = Math.min(repsTop(dose), Math.max(dose.repsLow - 2, canDo - dose.reserve, 1), canDo);
-    const inReserve = Math.min(5, Math.max(0, canDo - reps));
-    const asked = dice.chance(0.6);
-    return {
-      id: `${session.id}-${item.slot}-${setIndex}-${side}`,
+    const usual = Math.max(1, Math.floor(repsToFailure(capacity, load.externalKg) - tired));
+    const canDo = isFilled ? Math.max(usual, asked.reps + dose.reserve) : usual;
+    const reps = Math.min(asked.reps, Math.max(dose.repsLow - 2, canDo - Math.max(0, dose.reserve - 1), 1), canDo);
+    const inReserve = Math.min(RESERVE_CAP[kind], Math.max(0, canDo - reps));
+    const isAsked = kind === 'feeler' || dice.chance(0.6);
+    const isBroken = isFaulty === true && kind === 'work' && setIndex === dose.sets - 1;
+    today.push({
+      id: `${session.id}-${item.slot}-${kind === 'feeler' ? 'f' : ''}${setIndex}-${side}`,
       sessionId: session.id,
       itemId: item.id,
-      kind: 'work',
+      kind,
       side,
       setIndex,
       round: null,
       parentSetId: null,
-      plannedReps: repsTop(dose),
+      plannedReps: asked.reps,
       plannedSeconds: null,
       reps,
       seconds: null,
-      endedBy: reps >= repsTop(dose) ? 'planned' : 'choice',
-      faults: isFaulty && setIndex === dose.sets - 1 ? [{ id: fault.id, severity: 'breaks' }] : [],
-      clean: isFaulty && setIndex === dose.sets - 1 ? 'no' : 'yes',
-      jointPain: isSore ? sore.pain - (setIndex === 0 ? 1 : 0) : asked ? 0 : null,
+      endedBy: reps >= asked.reps ? 'planned' : 'choice',
+      faults: isBroken && fault ? [{ id: fault.id, severity: 'breaks' }] : [],
+      clean: isBroken ? 'no' : 'yes',
+      jointPain: isSore ? sore.pain - (setIndex === 0 ? 1 : 0) : isAsked ? 0 : null,
       feltWhere: [],
-      reserve: asked ? inReserve : null,
-      reserveFrom: asked ? 'client' : null,
+      reserve: isAsked ? inReserve : null,
+      reserveFrom: isAsked ? 'client' : null,
       tempoMeasured: null,
-      implements: dose.load.implements,
-      externalKg: dose.load.externalKg,
+      implements: load.implements,
+      externalKg: load.externalKg,
       bodyMassKg: input.massKg,
       restBeforeSeconds: at === 0 ? null : dose.restSeconds + dice.whole(-10, 25),
       loggedBy: 'trainer',
@@ -79,6 +92,7 @@ export const liftSets = (input: SetsInput): SetRecord[] => {
       removed: false,
       receivedAt: new Date(Date.parse(session.startedAt) + (at + 1) * 150_000 + 400).toISOString(),
       revision: 1,
-    };
-  });
+    });
+  }
+  return today;
 };

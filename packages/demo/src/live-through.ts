@@ -1,9 +1,12 @@
 import type { Bundle } from '@drubo/contracts/bundle';
 import { sessionIdFor } from '@drubo/contracts';
-import { decideSession, loadsForVariation, planSheet, trackAfter } from '@drubo/core';
-import type { Kit, PlannedItem, SetRecord, Track } from '@drubo/core';
+import { addDays, dayNumber, daysBetween, loadsForVariation } from '@drubo/core';
+import type { Dose, Kit } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { addDays, daysBetween, daysOn } from './calendar';
+import type { Variation } from '@drubo/core/catalogue';
+import { decideSession, PAIN_NOT_ASKED, planSheet, trackAfter } from '@drubo/core/judging';
+import type { ExerciseLog, JudgeContext, PastExercise, PlannedItem, Track } from '@drubo/core/judging';
+import { daysOn } from './calendar';
 import type { Story } from './cast';
 import { diceFor } from './dice';
 import { liftSets } from './lift';
@@ -22,6 +25,7 @@ const sheetOf = (story: Story, number: number, planned: readonly PlannedItem[], 
     attempt: 0,
     state: 'next',
     createdAt,
+    plannedOn: createdAt.slice(0, 10),
     items: planned.map(({ dose, ...item }, position) => ({
       id: `${id}-${item.slot}`,
       position,
@@ -48,56 +52,67 @@ const strengthOn = ({ strength, gainPerWeek, weeks, events }: Story, date: strin
   return (strength + gainPerWeek * Math.max(0, gaining - away)) * (isBack ? 0.95 : 1);
 };
 
-/** Runs a person through their weeks with the real planning and deciding code. */
+/** Runs a person through their weeks with the real planning, coaching and deciding code. */
 export const liveThrough = (story: Story, kit: Kit, today: string, seed: number): Life => {
   const dice = diceFor(seed, story.key);
   const life: Life = { sheets: [], sessions: [], sets: [], tracks: [], decisions: [] };
   const days = trainingDays(story, today);
   const starting = new Map<string, number>();
+  const past = new Map<string, PastExercise[]>();
+  const pastOf = (variationId: string): readonly PastExercise[] => past.get(variationId) ?? [];
+  const { goal, trainingAge, massKg } = story.person;
+  const context: JudgeContext = {
+    catalogue: builtInCatalogue,
+    kit,
+    room: null,
+    person: { goal, trainingAge, massKg },
+    limits: [],
+    pain: PAIN_NOT_ASKED,
+  };
   let tracks: Track[] = [];
 
-  const plan = (sessionsDone: number, date: string) =>
-    planSheet({
-      person: story.person,
+  const plan = (sessionsDone: number, date: string) => {
+    const last = days[sessionsDone - 1];
+    return planSheet({
+      context,
       tracks,
-      stage: { sessionsDone, dayOfTraining: daysBetween(days[0] ?? today, date) },
-      kit,
-      catalogue: builtInCatalogue,
+      stage: {
+        sessionsDone,
+        dayOfTraining: daysBetween(days[0] ?? today, date),
+        daysSinceLast: last === undefined ? null : daysBetween(last, date),
+      },
+      schools: {},
+      day: dayNumber(date),
+      pastOf,
     });
+  };
 
   days.forEach((date, number) => {
     const startedAt = `${date}T${story.time}:00.000Z`;
     const sheet: Sheet = { ...sheetOf(story, number, plan(number, date), startedAt), state: 'done' };
     const sessionId = sessionIdFor(sheet.id, 0);
-    const sets: SetRecord[] = [];
-    const logs = sheet.items.map((item) => {
+    const logs = sheet.items.map((item): ExerciseLog => {
       const variation = getVariation(builtInCatalogue, item.variationId);
-      const bodyKg = variation.bodyMassShare * (story.person.massKg ?? 70);
-      const base = starting.get(item.slot) ?? (bodyKg + item.dose.load.externalKg) * (1 + 12 / 30);
-      starting.set(item.slot, base);
-      const done = liftSets({
+      const { values, method, dose } = item;
+      const bodyKg = variation.bodyMassShare * (massKg ?? 70);
+      const base = starting.get(variation.id) ?? firstCapacity(variation, dose, bodyKg) / strengthOn(story, date, today);
+      starting.set(variation.id, base);
+      const loads = loadsForVariation(kit, variation, values);
+      const exercise = { variation, values, dose, method, loads, context, past: pastOf(variation.id), day: dayNumber(date) };
+      const sets = liftSets({
         story,
-        variation,
+        advice: { ...exercise, feelers: item.feelers },
         item,
         session: { id: sessionId, startedAt },
         capacity: { maxTotalKg: base * strengthOn(story, date, today), bodyKg },
         sessionsLeft: days.length - number,
         sessionNumber: number,
-        massKg: story.person.massKg,
+        massKg,
         dice,
       });
-      sets.push(...done);
-      const loads = loadsForVariation(kit, variation);
-      return {
-        itemId: item.id,
-        variation,
-        dose: item.dose,
-        method: item.method,
-        sets: done,
-        loads,
-        bodyMassKg: story.person.massKg,
-      };
+      return { ...exercise, itemId: item.id, sets, bodyMassKg: massKg };
     });
+    const sets = logs.flatMap((log) => log.sets);
     const isWaiting = story.events.lastUnreviewed === true && number === days.length - 1;
     const finishedAt = new Date(Date.parse(startedAt) + story.person.minutes * 60_000).toISOString();
     life.sheets.push(sheet);
@@ -117,10 +132,14 @@ export const liveThrough = (story: Story, kit: Kit, today: string, seed: number)
     for (const proposal of decideSession(logs)) {
       const item = sheet.items.find((candidate) => candidate.id === proposal.itemId);
       if (!item) throw new Error(`no item ${proposal.itemId}`);
-      const chosen = { itemId: item.id, verdict: proposal.verdict, dose: proposal.dose };
+      const { verdict, dose, variationId, values } = proposal;
+      const chosen = { itemId: item.id, verdict, dose, variationId, values };
       const track = trackAfter({ item, proposal, chosen, sessionDate: date });
       tracks = [...tracks.filter((other) => other.slot !== track.slot), track];
       life.decisions.push({ id: `${item.id}-decision`, sessionId, itemId: item.id, decidedAt: finishedAt, proposal, chosen });
+    }
+    for (const { variation, values, dose, day, sets: done } of logs) {
+      past.set(variation.id, [...pastOf(variation.id), { sessionId, day, dose, values, sets: done }]);
     }
   });
 
@@ -129,3 +148,7 @@ export const liveThrough = (story: Story, kit: Kit, today: string, seed: number)
   life.tracks = tracks.map((track) => ({ personId: `${story.key}-person`, ...track }));
   return life;
 };
+
+/** What somebody can lift once when they first meet a movement: about twelve reps of what it starts with. */
+const firstCapacity = (variation: Variation, dose: Dose, bodyKg: number): number =>
+  (bodyKg + Math.max(dose.load.externalKg, variation.unloadedAllowed ? 0 : 2)) * (1 + 12 / 30);

@@ -1,7 +1,7 @@
 import { BUNDLE_VERSION } from '@drubo/contracts/bundle';
 import type { Bundle } from '@drubo/contracts/bundle';
-
-import { addDays, daysOn } from './calendar';
+import { addDays } from '@drubo/core';
+import { daysOn } from './calendar';
 import { CAST } from './cast';
 import type { Story } from './cast';
 import { LAMP_WORKS_KIT } from './kit';
@@ -24,12 +24,16 @@ const bookingsOf = (story: Story, today: string): Bundle['bookings'] => {
   }));
 };
 
+/** Who comes when, on and after a day. */
+export const demoBookings = (today: string): Bundle['bookings'] => CAST.flatMap((story) => bookingsOf(story, today));
+
 /**
  * The demo studio on a given day: two racks in a converted lamp factory on the invented island of Skarrow, eight
  * invented people, months of logs for four of them. The same day and seed give the same bundle.
  */
 export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
-  const kit = { id: 'lamp-works-kit', name: 'Lamp works, both racks', pieces: [...LAMP_WORKS_KIT.pieces] };
+  const { pieces, machines, gear } = LAMP_WORKS_KIT;
+  const kit = { id: 'lamp-works-kit', name: 'Lamp works, both racks', pieces: [...pieces], machines: [...machines], gear: [...gear] };
   const lives = CAST.map((story) => liveThrough(story, kit, today, seed));
   const exportedAt = `${today}T05:00:00.000Z`;
   return {
@@ -43,10 +47,11 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
       id: `${story.key}-person`,
       version: 1,
       ...story.person,
+      schools: {},
       archivedAt: null,
       createdAt: `${addDays(today, -7 * story.weeks - 2)}T10:00:00.000Z`,
     })),
-    bookings: CAST.flatMap((story) => bookingsOf(story, today)),
+    bookings: demoBookings(today),
     sheets: lives.flatMap((life) => life.sheets),
     sessions: lives.flatMap((life) => life.sessions),
     sets: lives.flatMap((life) => life.sets) as Bundle['sets'],

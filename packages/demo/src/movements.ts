@@ -1,5 +1,5 @@
 import type { Bundle } from '@drubo/contracts/bundle';
-import { addDays } from './calendar';
+import { addDays } from '@drubo/core';
 
 type Movement = Bundle['movements'][number];
 

@@ -181,7 +181,7 @@ describe('values the trade would call nonsense', () => {
       [{ pieceId: 'k', type: 'kettlebell', value: -8, unit: 'kg', count: 1 }],
       'body.implements.0.value',
     ],
-    ['500 reps', 'logSet', 'reps', 500, 'body.reps'],
+    ['50,000 reps', 'logSet', 'reps', 50_000, 'body.reps'],
     ['pain of 11', 'logSet', 'jointPain', 11, 'body.jointPain'],
     ['half a rep', 'logSet', 'reps', 7.5, 'body.reps'],
     ['body mass 0', 'savePerson', 'massKg', 0, 'body.massKg'],

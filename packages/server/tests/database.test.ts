@@ -27,12 +27,12 @@ it('a write that fails half way leaves nothing, and the next one goes on', async
   const before = await server.dump();
   await expect(
     db.write(studio.id, async (scope) => {
-      await scope.insert('kits', { id: 'kit-half', name: 'Half', pieces: [] });
+      await scope.insert('kits', { id: 'kit-half', name: 'Half', pieces: [], machines: [], gear: [] });
       throw new Error('half way');
     }),
   ).rejects.toThrow('half way');
   expect(await server.dump()).toBe(before);
-  await db.write(studio.id, (scope) => scope.insert('kits', { id: 'kit-whole', name: 'Whole', pieces: [] }));
+  await db.write(studio.id, (scope) => scope.insert('kits', { id: 'kit-whole', name: 'Whole', pieces: [], machines: [], gear: [] }));
   expect(await db.read(studio.id).one('kits', { id: 'kit-whole' })).toMatchObject({ name: 'Whole' });
 });
 

@@ -9,6 +9,7 @@ export const aPersonBody = (over: Partial<BodyOf<'savePerson'>> = {}): BodyOf<'s
   name: 'Test Person',
   massKg: 70,
   heightCm: 175,
+  schools: {},
   goal: 'build-muscle',
   trainingAge: 'intermediate',
   minutes: 45,

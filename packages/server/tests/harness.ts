@@ -9,6 +9,12 @@ import { start } from '../src/start';
 import type { Running } from '../src/start';
 
 /** Monday morning in winter, UTC. */
+/** The kit a new studio starts with, as it is stored. */
+const standardKit = () => {
+  const { pieces, machines, gear } = defaultKit('kg');
+  return { pieces: [...pieces], machines: [...machines], gear: [...gear] };
+};
+
 const NOW = new Date('2026-11-23T08:00:00.000Z');
 export const PASSWORD = 'correct horse battery';
 
@@ -110,7 +116,7 @@ export const startTestServer = async (
         const row = { id: studioId, version: 1, name, unit: 'kg' as const, timeZone: 'Europe/Oslo', createdAt };
         await running.context.db.models.studios.create(row, { transaction });
         await scope.insert('trainers', { id: `trainer-${name}`, name, loginName: name, passwordHash, createdAt });
-        await scope.insert('kits', { id: `kit-${name}-1`, name: 'Studio', pieces: [...defaultKit('kg').pieces] });
+        await scope.insert('kits', { id: `kit-${name}-1`, name: 'Studio', ...standardKit() });
       });
     },
     dump: async () => {

@@ -41,7 +41,8 @@ describe('from a new person to the next sheet', () => {
       'goblet-squat': 'move-up',
       'dumbbell-romanian-deadlift': 'ease-back',
       'split-squat': 'move-up',
-      'glute-bridge': 'move-up',
+      // 30 kg is the heaviest dumbbell here: reps are all there is to add.
+      'glute-bridge': 'same-again',
     });
     const after = await anna.call('acceptReview', {
       params: { sessionId: session.id },

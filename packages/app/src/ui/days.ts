@@ -4,10 +4,6 @@ export const formatDay = (date: string): string =>
     .format(new Date(`${date}T00:00:00Z`))
     .replace(',', '');
 
-/** A calendar day some days later (or earlier), ISO 8601. */
-export const shiftDay = (date: string, days: number): string =>
-  new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-
 /** The calendar day it is now in a time zone, ISO 8601. */
 export const todayIn = (timeZone: string): string => new Intl.DateTimeFormat('en-CA', { timeZone }).format(new Date());
 

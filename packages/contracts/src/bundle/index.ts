@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, instant, localDate, reason, version } from '../dto/basics';
-import { dose, doseWhy, kitPiece } from '../dto/dose';
+import { dose, doseWhy, kitFields, leverValues } from '../dto/dose';
 import { movement } from '../dto/movement';
 import { booking, personFields } from '../dto/person';
 import { choice, decision, SESSION_STATES } from '../dto/session';
@@ -9,14 +9,17 @@ import { studioFields } from '../dto/studio';
 import { METHODS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 2;
+export const BUNDLE_VERSION = 3;
 
 const item = z.object({
   id,
   position: z.int().min(0),
   slot: z.string().max(40),
   variationId: z.string().max(80),
+  values: leverValues,
   method: z.enum(METHODS),
+  methodChosen: z.boolean(),
+  feelers: z.int().min(0).max(4),
   trackDose: dose,
   proposed: dose,
   dose,
@@ -27,7 +30,9 @@ const track = z.object({
   personId: id,
   slot: z.string().max(40),
   variationId: z.string().max(80),
+  values: leverValues,
   method: z.enum(METHODS),
+  methodChosen: z.boolean(),
   dose,
   leftOut: z.boolean(),
   lastDecision: z
@@ -42,7 +47,7 @@ export const bundle = z.object({
   exportedAt: instant,
   studio: z.object({ id, ...studioFields }),
   trainers: z.array(z.object({ id, name: z.string().max(80), loginName: z.string().max(120) })),
-  kits: z.array(z.object({ id, name: z.string().max(80), pieces: z.array(kitPiece) })),
+  kits: z.array(z.object({ id, name: z.string().max(80), ...kitFields })),
   people: z.array(z.object({ id, version, ...personFields, archivedAt: instant.nullable(), createdAt: instant })),
   bookings: z.array(booking),
   sheets: z.array(
@@ -53,6 +58,7 @@ export const bundle = z.object({
       attempt: z.int().min(0),
       state: z.enum(['next', 'started', 'done']),
       createdAt: instant,
+      plannedOn: localDate,
       items: z.array(item),
     }),
   ),
@@ -77,9 +83,28 @@ export const bundle = z.object({
 });
 export type Bundle = z.infer<typeof bundle>;
 
-/** What lifts a bundle of one version to the next. Version 1 knew no movements of a studio's own. */
+/** Rows of a list in an unchecked file; the schema says afterwards what is wrong with them. */
+const rows = (list: unknown): Record<string, unknown>[] =>
+  Array.isArray(list) ? list.filter((row): row is Record<string, unknown> => typeof row === 'object' && row !== null) : [];
+
+/**
+ * What lifts a bundle of one version to the next. Version 1 knew no movements of a studio's own; version 2 no settings,
+ * methods chosen by hand, feeler sets, machines, gear or schools.
+ */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
+  2: (file) => ({
+    ...file,
+    version: 3,
+    kits: rows(file['kits']).map((kit) => ({ machines: [], gear: [], ...kit })),
+    people: rows(file['people']).map((person) => ({ schools: {}, ...person })),
+    sheets: rows(file['sheets']).map((sheet) => ({
+      plannedOn: String(sheet['createdAt']).slice(0, 10),
+      ...sheet,
+      items: rows(sheet['items']).map((item) => ({ values: {}, methodChosen: false, feelers: 0, ...item })),
+    })),
+    tracks: rows(file['tracks']).map((track) => ({ values: {}, methodChosen: false, ...track })),
+  }),
 };
 
 /** A file of any known version as this version's; anything else is handed on for the schema to refuse. */

@@ -42,6 +42,6 @@ export const command = z.strictObject({
  */
 export const reason = z.object({
   code: z.enum(REASON_CODES as [Reason['code'], ...Reason['code'][]]),
-  values: z.record(z.string(), z.union([z.string(), z.number()])),
+  values: z.record(z.string(), z.union([z.string(), z.number(), z.boolean(), z.null()])),
   basis: z.enum(BASES),
 }) as unknown as z.ZodType<Reason>;

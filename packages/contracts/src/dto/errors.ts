@@ -12,6 +12,7 @@ export const ERROR_CODES = [
   'not-found',
   'erased',
   'stale-version',
+  'sheet-started',
   'session-not-live',
   'session-not-finished',
   'already-reviewed',

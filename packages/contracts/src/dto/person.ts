@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { GOALS, TRAINING_AGES } from '@drubo/core/vocabulary';
+import { GOALS, SCHOOLS, TRAINING_AGES } from '@drubo/core/vocabulary';
 import { id, instant, localDate, localTime, requiredText, text, version } from './basics';
 
 /** What body mass and height may be. House default: wide enough for anybody, narrow enough to catch a slip. */
@@ -7,6 +7,18 @@ export const PERSON_BOUNDS = { massKg: { min: 25, max: 350 }, heightCm: { min: 1
 
 const between = ({ min, max }: { min: number; max: number }, unit: string) =>
   z.number().min(min, `must be at least ${min} ${unit}`).max(max, `must be at most ${max} ${unit}`);
+
+/** Schools of thought chosen for a person; a question left out has its first answer. */
+export const schools = z.strictObject({
+  progress: z.enum(SCHOOLS.progress).optional(),
+  rest: z.enum(SCHOOLS.rest).optional(),
+  effort: z.enum(SCHOOLS.effort).optional(),
+  knees: z.enum(SCHOOLS.knees).optional(),
+  back: z.enum(SCHOOLS.back).optional(),
+  box: z.enum(SCHOOLS.box).optional(),
+  grip: z.enum(SCHOOLS.grip).optional(),
+  rack: z.enum(SCHOOLS.rack).optional(),
+});
 
 /** What the trainer types in. Null means not asked. */
 export const personFields = {
@@ -17,6 +29,7 @@ export const personFields = {
   trainingAge: z.enum(TRAINING_AGES),
   minutes: z.int().min(10, 'must be at least 10 minutes').max(180, 'must be at most 180 minutes'),
   note: text(2000),
+  schools: schools.default({}),
 };
 
 export const person = z.object({

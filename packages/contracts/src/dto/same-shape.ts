@@ -1,9 +1,13 @@
 import type { z } from 'zod';
 import type { CustomVariation } from '@drubo/core/catalogue';
-import type { Decision, Dose, DoseWhy, ImplementUse, KitPiece, Load, SetRecord } from '@drubo/core';
-import type { dose, doseWhy, implementUse, kitPiece, load } from './dose';
+import type { Dose, DoseWhy, ImplementUse, KitGear, KitMachine, KitPiece, Load, SetRecord } from '@drubo/core';
+import type { Alternative, Decision, PastExercise } from '@drubo/core/judging';
+import type { Schools } from '@drubo/core/vocabulary';
+import type { dose, doseWhy, implementUse, kitGear, kitMachine, kitPiece, load } from './dose';
+import type { schools } from './person';
+import type { pastExercise } from './sheet';
 import type { movement } from './movement';
-import type { decision } from './session';
+import type { alternative, decision } from './session';
 import type { setRecord } from './set';
 
 type DeepReadonly<T> = T extends readonly (infer Item)[]
@@ -28,10 +32,15 @@ export type WireMatchesCore = [
   Same<z.infer<typeof kitPiece>, KitPiece>,
   Same<z.infer<typeof setRecord>, SetRecord>,
   Same<z.infer<typeof decision>, Decision>,
+  Same<z.infer<typeof alternative>, Alternative>,
+  Same<z.infer<typeof pastExercise>, PastExercise>,
+  Same<z.infer<typeof kitMachine>, KitMachine>,
+  Same<z.infer<typeof kitGear>, KitGear>,
+  Same<z.infer<typeof schools>, Schools>,
   Same<Omit<z.infer<typeof movement>, 'savedAt'>, CustomVariation>,
 ];
 
 const allTrue = <T extends readonly true[]>(...flags: T): T => flags;
 
 /** Compiles only while every pair matches. */
-export const wireMatchesCore: WireMatchesCore = allTrue(true, true, true, true, true, true, true, true);
+export const wireMatchesCore: WireMatchesCore = allTrue(true, true, true, true, true, true, true, true, true, true, true, true, true);

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { METHODS, VERDICTS } from '@drubo/core/vocabulary';
+import { METHODS, QUESTION_IDS, VERDICTS } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason } from './basics';
-import { change, dose } from './dose';
+import { change, dose, leverValues } from './dose';
 import { setRecord } from './set';
-import { sheet } from './sheet';
+import { pastExercise, sheet } from './sheet';
 
 /** `live` while running, `finished` until reviewed. */
 export const SESSION_STATES = ['live', 'finished', 'reviewed', 'discarded'] as const;
@@ -26,29 +26,60 @@ export type SessionDto = z.infer<typeof session>;
 export const sessionDetail = z.object({ session, sheet, sets: z.array(setRecord) });
 export type SessionDetailDto = z.infer<typeof sessionDetail>;
 
-export const decision = z.object({
-  itemId: id,
+/** What an exercise is to become: verdict, dose, and another movement or settings where those change. */
+const outcomeFields = {
   verdict: z.enum(VERDICTS),
-  method: z.enum(METHODS),
   change: change.nullable(),
   dose,
   reasons: z.array(reason).readonly(),
+  variationId: z.string().max(80).optional(),
+  values: leverValues.optional(),
+};
+
+export const decision = z.object({
+  itemId: id,
+  ...outcomeFields,
+  method: z.enum(METHODS),
   engineVersion: z.string(),
   usedSets: z.array(z.object({ setId: id, revision: z.int() })).readonly(),
+  trace: z
+    .array(z.object({ question: z.enum(QUESTION_IDS), spoke: z.boolean() }))
+    .readonly()
+    .optional(),
 });
 export type DecisionDto = z.infer<typeof decision>;
 
 /** What the trainer settled on, kept beside the proposal. */
-export const choice = z.strictObject({ itemId: id, verdict: z.enum(VERDICTS), dose });
+export const choice = z.strictObject({
+  itemId: id,
+  verdict: z.enum(VERDICTS),
+  dose,
+  variationId: z.string().max(80).optional(),
+  values: leverValues.optional(),
+  /** Another method from now on. */
+  method: z.enum(METHODS).optional(),
+});
 export type ChoiceDto = z.infer<typeof choice>;
+
+/** Something else the trainer can pick. */
+export const alternative = z.object({
+  by: z.enum(['same', 'easier', 'setting', 'next-stage', 'method']),
+  method: z.enum(METHODS).nullable(),
+  outcome: z.object(outcomeFields),
+});
+export type AlternativeDto = z.infer<typeof alternative>;
 
 export const reviewItem = z.object({
   itemId: id,
   variationId: z.string(),
+  values: leverValues,
   from: dose,
   proposal: decision,
+  alternatives: z.array(alternative),
   chosen: choice.nullable(),
   sets: z.array(setRecord).readonly(),
+  /** Earlier sessions of this movement, which the estimate rests on. */
+  past: z.array(pastExercise).readonly(),
   /** A set the stored decision used was amended afterwards. */
   inputsChanged: z.boolean(),
 });

@@ -12,8 +12,12 @@ import {
 import { id, instant, text } from './basics';
 import { implementUse } from './dose';
 
-const reps = z.int().min(0).max(100, 'must be at most 100 reps');
-const seconds = z.number().min(0).max(3600);
+/**
+ * Wider than anybody's set: a phone's queue must never lose what was typed. What can't be right is kept and marked by
+ * core's `doubtsOf`; a file being imported is refused instead.
+ */
+const reps = z.int().min(0).max(9999, 'must be at most 9999 reps');
+const seconds = z.number().min(0).max(86_400);
 
 /** What the client says about a set. The rest of the record is filled in by the server. */
 export const setFields = {
@@ -35,10 +39,10 @@ export const setFields = {
   clean: z.enum(CLEAN_VALUES),
   jointPain: z.int().min(0).max(10).nullable(),
   feltWhere: z.array(text(40)).max(8).readonly(),
-  reserve: z.int().min(0).max(10).nullable(),
+  reserve: z.int().min(0).max(999).nullable(),
   reserveFrom: z.enum(RESERVE_SOURCES).nullable(),
   tempoMeasured: z.array(z.number().min(0).max(60)).length(4).readonly().nullable(),
-  implements: z.array(implementUse).max(8).readonly(),
+  implements: z.array(implementUse).max(12).readonly(),
   restBeforeSeconds: z.number().min(0).max(86_400).nullable(),
   loggedBy: z.enum(LOGGERS),
   loggedAt: instant,

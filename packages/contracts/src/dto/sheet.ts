@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { METHODS } from '@drubo/core/vocabulary';
+import { GOALS, METHODS, TRAINING_AGES } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason, version } from './basics';
-import { dose, doseWhy, kit } from './dose';
+import { dose, doseWhy, kit, leverValues } from './dose';
 import { setRecord } from './set';
 
 /** What was done last time in the same slot. */
@@ -14,17 +14,33 @@ export const lastTime = z.object({
 });
 export type LastTimeDto = z.infer<typeof lastTime>;
 
+/** An earlier session of the same movement, as the engines read it. `day`: days since 1970 of its calendar day. */
+export const pastExercise = z.object({
+  sessionId: id,
+  day: z.int(),
+  dose,
+  values: leverValues,
+  sets: z.array(setRecord).readonly(),
+});
+
 export const sheetItem = z.object({
   id,
   slot: z.string(),
   variationId: z.string(),
+  values: leverValues,
   method: z.enum(METHODS),
+  /** Whether the trainer chose the method; otherwise it follows the load. */
+  methodChosen: z.boolean(),
+  /** Feeler sets before the work sets, for a lift nobody knows yet. */
+  feelers: z.int().min(0).max(4),
   /** What Drubo proposed; kept beside the trainer's edit. */
   proposed: dose,
   dose,
   edited: z.boolean(),
   why: doseWhy,
   lastTime: lastTime.nullable(),
+  /** Earlier sessions of this movement, so that advice works with no network. Newest last. */
+  past: z.array(pastExercise).readonly(),
 });
 export type SheetItemDto = z.infer<typeof sheetItem>;
 
@@ -36,6 +52,8 @@ export const sheet = z.object({
   personName: z.string(),
   personMinutes: z.int(),
   personHeightCm: z.number().nullable(),
+  /** What doses and estimates are fitted to. */
+  fittedTo: z.object({ goal: z.enum(GOALS), trainingAge: z.enum(TRAINING_AGES), massKg: z.number().nullable() }),
   version,
   /** How many sessions on this sheet were discarded; the next session's id carries it. */
   attempt: z.int().min(0),

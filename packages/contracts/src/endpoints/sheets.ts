@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
+import { MAIN_FAMILIES, METHODS } from '@drubo/core/vocabulary';
 import { command, id, version } from '../dto/basics';
 import { dose } from '../dto/dose';
 import { sheet } from '../dto/sheet';
@@ -25,9 +25,15 @@ export const sheetEndpoints = {
     summary: "Change an exercise's numbers before the session starts",
     target: 'needs-existing',
     params: z.strictObject({ sheetId: id, itemId: id }),
-    body: z.strictObject({ command, version, dose }),
+    body: z.strictObject({
+      command,
+      version,
+      dose,
+      /** How it progresses from now on; left out: as it was. */
+      method: z.enum(METHODS).optional(),
+    }),
     reply: sheet,
-    errors: ['not-found', 'erased', 'stale-version'],
+    errors: ['not-found', 'erased', 'stale-version', 'sheet-started'],
   }),
   bringBack: defineEndpoint({
     id: 'bringBack',

@@ -24,6 +24,10 @@ export const getVariation = (catalogue: Catalogue, id: string): Variation => {
   return found;
 };
 
+/** Whether a movement is never done with nothing held: then a load of 0 can't be right. */
+export const mustBeLoaded = ({ unloadedAllowed, loadPositions }: Pick<Variation, 'unloadedAllowed' | 'loadPositions'>): boolean =>
+  !unloadedAllowed && !loadPositions.includes('none');
+
 /** The variations of one family, in catalogue order. */
 export const byFamily = (catalogue: Catalogue, family: Family): readonly Variation[] =>
   catalogue.variations.filter((variation) => variation.family === family);

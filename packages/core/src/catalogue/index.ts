@@ -4,7 +4,7 @@ import { VARIATIONS } from './variations';
 /** The variations that ship with Drubo. */
 export const builtInCatalogue = makeCatalogue(VARIATIONS);
 
-export { byFamily, findVariation, getVariation, makeCatalogue } from './catalogue';
+export { byFamily, findVariation, getVariation, makeCatalogue, mustBeLoaded } from './catalogue';
 export type { Catalogue } from './catalogue';
 export { checkCustom, customEntry, withCustom } from './custom';
 export type { CustomProblem, CustomVariation } from './custom';

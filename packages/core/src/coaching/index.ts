@@ -1,1 +1,7 @@
+export { adviseAfterSet, adviseFirstSet, firstSide } from './advise';
 export { painAdvice } from './pain-advice';
+export { fitIntoTime } from './short-of-time';
+export type { Remaining, TimePlan, TimeStep } from './short-of-time';
+export { swapTo } from './swap';
+export type { Swapped } from './swap';
+export type { Advice, AdviceInput, NextSet } from './types';

@@ -1,21 +1,28 @@
-import { builtInCatalogue } from '../catalogue';
-import { defaultKit } from '../kit';
+import { aJudgeContext, aSet } from '../testing';
 import { reason } from '../vocabulary';
 import { carryForward, planSheet, trackAfter } from '.';
 import type { SheetInput, Track } from '.';
 
 const input: SheetInput = {
-  person: { goal: 'build-muscle', trainingAge: 'intermediate', massKg: 70 },
+  context: aJudgeContext(),
   tracks: [],
-  stage: { sessionsDone: 10, dayOfTraining: 60 },
-  kit: defaultKit('kg'),
-  catalogue: builtInCatalogue,
+  stage: { sessionsDone: 10, dayOfTraining: 60, daysSinceLast: 3 },
+  schools: {},
+  day: 100,
+  pastOf: () => [],
 };
 const [squat] = planSheet(input);
+/** Somebody who has done every movement before. */
+const done: SheetInput = {
+  ...input,
+  pastOf: () => [{ sessionId: 's', day: 97, dose: squat!.dose, values: {}, sets: [aSet()] }],
+};
 const track = (over: Partial<Track> = {}): Track => ({
   slot: 'squat',
   variationId: 'goblet-squat',
+  values: {},
   method: 'range-then-load',
+  methodChosen: true,
   dose: { ...squat!.dose, repsHigh: 14 },
   leftOut: false,
   lastDecision: {
@@ -35,11 +42,11 @@ describe('planning a sheet', () => {
   });
 
   it('carries a track forward and says which session decided it', () => {
-    const [item] = planSheet({ ...input, tracks: [track()] });
+    const [item] = planSheet({ ...done, tracks: [track()] });
     expect(item?.dose.repsHigh).toBe(14);
     expect(item?.why.load.map((r) => r.code)).toEqual(['top-of-range', 'carried-forward']);
     const edited = track({ lastDecision: { ...track().lastDecision!, edited: true } });
-    expect(planSheet({ ...input, tracks: [edited] })[0]?.why.load.at(-1)?.code).toBe('trainer-edited');
+    expect(planSheet({ ...done, tracks: [edited] })[0]?.why.load.at(-1)?.code).toBe('trainer-edited');
   });
 
   it('leaves out what was left out', () => {
@@ -48,7 +55,7 @@ describe('planning a sheet', () => {
   });
 
   it('caps the first session but keeps the full dose in the track', () => {
-    const [item] = planSheet({ ...input, stage: { sessionsDone: 0, dayOfTraining: 0 } });
+    const [item] = planSheet({ ...input, stage: { sessionsDone: 0, dayOfTraining: 0, daysSinceLast: null } });
     expect(item?.dose).toMatchObject({ sets: 2, reserve: 4 });
     expect(item?.trackDose).toMatchObject({ sets: 3, reserve: 2 });
   });

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { loadsForVariation, repsTop, sheetMinutes } from '../dose';
+import type { Stage } from '../dose';
 import { defaultKit } from '../kit';
 import { decideSession } from '../progression';
-import { anExerciseLog } from '../testing';
+import { aJudgeContext, anExerciseLog } from '../testing';
 import { GOALS, TRAINING_AGES } from '../vocabulary';
 import { planSheet, trackAfter } from '.';
 import type { Track } from '.';
@@ -13,14 +14,22 @@ const person = fc.record({
   trainingAge: fc.constantFrom(...TRAINING_AGES),
   massKg: fc.option(fc.double({ min: 25, max: 350, noNaN: true })),
 });
-const stage = fc.record({ sessionsDone: fc.nat(40), dayOfTraining: fc.nat(400) });
+const stage = fc.record({ sessionsDone: fc.nat(40), dayOfTraining: fc.nat(400), daysSinceLast: fc.option(fc.nat(90)) });
 const units = fc.constantFrom('kg' as const, 'lb' as const);
 const planFor = (
   who: { goal: (typeof GOALS)[number]; trainingAge: (typeof TRAINING_AGES)[number]; massKg: number | null },
   unit: 'kg' | 'lb',
   tracks: Track[] = [],
-  at = { sessionsDone: 9, dayOfTraining: 60 },
-) => planSheet({ person: who, tracks, stage: at, kit: defaultKit(unit), catalogue: builtInCatalogue });
+  at: Stage = { sessionsDone: 9, dayOfTraining: 60, daysSinceLast: 3 },
+) =>
+  planSheet({
+    context: aJudgeContext({ person: who, kit: defaultKit(unit) }),
+    tracks,
+    stage: at,
+    schools: {},
+    day: 100,
+    pastOf: () => [],
+  });
 
 describe('laws of a sheet', () => {
   it('whoever it is for, every load lies on the rack and every number has a reason', () => {
@@ -53,7 +62,7 @@ describe('laws of a sheet', () => {
   it('a new person never gets more work than one who has been here', () => {
     fc.assert(
       fc.property(person, (who) => {
-        const [fresh, settled] = [planFor(who, 'kg', [], { sessionsDone: 0, dayOfTraining: 0 }), planFor(who, 'kg')];
+        const [fresh, settled] = [planFor(who, 'kg', [], { sessionsDone: 0, dayOfTraining: 0, daysSinceLast: null }), planFor(who, 'kg')];
         fresh.forEach(({ dose }, at) => {
           expect(dose.sets).toBeLessThanOrEqual(settled[at]!.dose.sets);
           expect(dose.reserve).toBeGreaterThanOrEqual(settled[at]!.dose.reserve);
@@ -103,7 +112,12 @@ describe('laws of going on from session to session', () => {
             dose.restSeconds !== log.dose.restSeconds,
           ];
           expect(changed.filter(Boolean).length).toBeLessThanOrEqual(1);
-          const item = { slot: 'squat', variationId: log.variation.id, method: log.method, trackDose: log.dose, dose: log.dose };
+          const item = {
+            slot: 'squat',
+            variationId: log.variation.id,
+            values: {},
+            methodChosen: false,
+            method: log.method, trackDose: log.dose, dose: log.dose };
           const track = trackAfter({
             item,
             proposal: decision!,

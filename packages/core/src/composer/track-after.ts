@@ -1,28 +1,52 @@
 import { isSameDose } from '../dose';
 import type { Dose } from '../dose';
-import type { MethodId, Reason, Verdict } from '../vocabulary';
+import type { LeverValues, MethodId, Reason, Verdict } from '../vocabulary';
 import { carryForward } from './carry-forward';
 import type { Track } from './types';
 
+/** What was proposed or picked: a verdict, a dose, and another movement or settings where those change. */
+interface Settlement {
+  verdict: Verdict;
+  dose: Dose;
+  variationId?: string | undefined;
+  values?: LeverValues | undefined;
+}
+
 /** What a review settled for one exercise. */
 export interface Settled {
-  item: { slot: string; variationId: string; method: MethodId; trackDose: Dose; dose: Dose };
-  proposal: { verdict: Verdict; dose: Dose; reasons: readonly Reason[] };
-  chosen: { verdict: Verdict; dose: Dose };
+  item: {
+    slot: string;
+    variationId: string;
+    values: LeverValues;
+    method: MethodId;
+    methodChosen: boolean;
+    trackDose: Dose;
+    dose: Dose;
+  };
+  proposal: Settlement & { reasons: readonly Reason[] };
+  chosen: Settlement & { method?: MethodId | undefined };
   sessionDate: string;
 }
+
+const isSame = (a: Settlement, b: Settlement): boolean =>
+  a.verdict === b.verdict &&
+  isSameDose(a.dose, b.dose) &&
+  a.variationId === b.variationId &&
+  JSON.stringify(a.values ?? {}) === JSON.stringify(b.values ?? {});
 
 /** The track an exercise has after a review: the chosen dose, uncapped, with the reasons it goes on with. */
 export const trackAfter = ({ item, proposal, chosen, sessionDate }: Settled): Track => ({
   slot: item.slot,
-  variationId: item.variationId,
-  method: item.method,
+  variationId: chosen.variationId ?? item.variationId,
+  values: chosen.values ?? (chosen.variationId && chosen.variationId !== item.variationId ? {} : item.values),
+  method: chosen.method ?? item.method,
+  methodChosen: chosen.method !== undefined || item.methodChosen,
   dose: carryForward(item.trackDose, item.dose, chosen.dose),
   leftOut: chosen.verdict === 'leave-out',
   lastDecision: {
     verdict: chosen.verdict,
     reasons: proposal.reasons,
     sessionDate,
-    edited: chosen.verdict !== proposal.verdict || !isSameDose(chosen.dose, proposal.dose),
+    edited: !isSame(chosen, proposal),
   },
 });

@@ -1,11 +1,15 @@
 import type { Dose, DoseWhy } from '../dose';
-import type { MethodId, Reason, Verdict } from '../vocabulary';
+import type { LeverValues, MethodId, Reason, Verdict } from '../vocabulary';
 
 /** Where a person stands with one exercise slot. Reviews write it; a sheet reads it when it is made. */
 export interface Track {
   slot: string;
   variationId: string;
+  /** Settings moved away from where the movement usually has them. */
+  values: LeverValues;
   method: MethodId;
+  /** Whether the trainer chose the method; otherwise it follows the load. */
+  methodChosen: boolean;
   /** The dose without the caps of a first session or the first weeks. */
   dose: Dose;
   /** Whether the next sheet leaves the exercise out. */
@@ -17,7 +21,11 @@ export interface Track {
 export interface PlannedItem {
   slot: string;
   variationId: string;
+  values: LeverValues;
   method: MethodId;
+  methodChosen: boolean;
+  /** Feeler sets before the work sets, for a lift nobody knows yet. */
+  feelers: number;
   /** As the track has it, uncapped. */
   trackDose: Dose;
   /** What is proposed today, capped by stage. */

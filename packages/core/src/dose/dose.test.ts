@@ -54,14 +54,14 @@ describe('first load', () => {
       load: { position: 'none', externalKg: 0 },
       why: [{ code: 'load-none-first' }],
     });
-    expect(firstLoad({ pieces: [] }, goblet, { trainingAge: 'novice', massKg: 68 }).load.externalKg).toBe(0);
+    expect(firstLoad({ pieces: [], machines: [], gear: [] }, goblet, { trainingAge: 'novice', massKg: 68 }).load.externalKg).toBe(0);
   });
 });
 
 describe('stages', () => {
   const usual = firstDose(novice, goblet, kit);
   const staged = (sessionsDone: number, dayOfTraining: number) =>
-    applyStage(usual.dose, usual.why, { sessionsDone, dayOfTraining });
+    applyStage(usual.dose, usual.why, { sessionsDone, dayOfTraining, daysSinceLast: 3 });
 
   it('a first session of four exercises stays within eight work sets with 4 in reserve', () => {
     // Source: house default: a very first session is at most 6–8 work sets, 4 in reserve.
@@ -76,7 +76,7 @@ describe('stages', () => {
 
   it('never adds work to a small dose', () => {
     const light = { ...usual.dose, sets: 1, reserve: 5 };
-    expect(applyStage(light, usual.why, { sessionsDone: 0, dayOfTraining: 0 }).dose).toEqual(light);
+    expect(applyStage(light, usual.why, { sessionsDone: 0, dayOfTraining: 0, daysSinceLast: null }).dose).toEqual(light);
   });
 });
 

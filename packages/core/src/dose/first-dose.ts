@@ -1,7 +1,7 @@
 import type { Variation } from '../catalogue/types';
 import type { Kit } from '../kit';
 import { reason } from '../vocabulary';
-import type { Goal, TrainingAge } from '../vocabulary';
+import type { Goal, LeverValues, TrainingAge } from '../vocabulary';
 import { firstLoad } from './first-load';
 import { GOAL_DOSES } from './goal-table';
 import { formatTempo, secondsPerRep } from './tempo';
@@ -19,14 +19,19 @@ export interface DosePerson {
  * The dose of an exercise a person has no track for yet: the goal's table, the variation's own range and tempo
  * where the trade gives one, and a careful first load from the kit. Each number carries its reasons.
  */
-export const firstDose = (person: DosePerson, variation: Variation, kit: Kit): { dose: Dose; why: DoseWhy } => {
+export const firstDose = (
+  person: DosePerson,
+  variation: Variation,
+  kit: Kit,
+  values: LeverValues = {},
+): { dose: Dose; why: DoseWhy } => {
   const { goal, trainingAge } = person;
   const table = GOAL_DOSES[goal];
   const ownReps = table.keepsItsReps ? null : variation.repRange;
   const reps = ownReps ?? table.reps;
   const tempo = variation.tempo ?? table.tempo;
   const sets = table.sets[trainingAge];
-  const { load, why: loadWhy } = firstLoad(kit, variation, person);
+  const { load, why: loadWhy } = firstLoad(kit, variation, person, values);
   const range = { repsLow: reps.low, repsHigh: reps.high };
   const pace = { tempo: formatTempo(tempo), secondsPerRep: secondsPerRep(tempo) };
   return {

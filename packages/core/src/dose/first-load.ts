@@ -2,11 +2,15 @@ import type { Variation } from '../catalogue/types';
 import { loadsFor, snapDown, UNLOADED } from '../kit';
 import type { Kit, Load } from '../kit';
 import { reason } from '../vocabulary';
-import type { Reason, TrainingAge } from '../vocabulary';
+import type { LeverValues, LoadPosition, Reason, TrainingAge } from '../vocabulary';
+
+/** Where a variation's load is carried at these settings: the setting, else its usual place. */
+export const positionOf = (variation: Variation, values: LeverValues = {}): LoadPosition =>
+  variation.loadPositions.find((position) => position === values['load-position']) ?? variation.loadPositions[0] ?? 'none';
 
 /** Every load this kit makes for a variation, lightest first. */
-export const loadsForVariation = (kit: Kit, variation: Variation): Load[] =>
-  loadsFor(kit, variation.loadPositions[0] ?? 'none', { unloadedToo: variation.unloadedAllowed });
+export const loadsForVariation = (kit: Kit, variation: Variation, values: LeverValues = {}): Load[] =>
+  loadsFor(kit, positionOf(variation, values), { unloadedToo: variation.unloadedAllowed, needs: variation.kit.flat() });
 
 /**
  * A careful first working load: a share of body mass by training age, snapped to the nearest load not above it.
@@ -17,8 +21,9 @@ export const firstLoad = (
   kit: Kit,
   variation: Variation,
   person: { trainingAge: TrainingAge; massKg: number | null },
+  settings: LeverValues = {},
 ): { load: Load; why: Reason[] } => {
-  const loads = loadsForVariation(kit, variation);
+  const loads = loadsForVariation(kit, variation, settings);
   const share = variation.firstLoadShare[person.trainingAge === 'novice' ? 'novice' : 'trained'];
   const lightest = loads[0] ?? UNLOADED;
   if (share === 0) return { load: lightest, why: [reason('load-none-first', { variationId: variation.id }, 'common-practice')] };

@@ -6,22 +6,82 @@ import type { Dose } from './types';
 
 /** Seconds to put one exercise away and walk to the next. House default. */
 const CHANGEOVER_SECONDS = 45;
+/** Seconds to change a load and settle, for a ramp or feeler set besides its reps. House default. */
+const LEAD_IN_SECONDS = 60;
+
+/** One exercise of a sheet as time needs it. Feeler and ramp sets come before the work sets. */
+export interface TimedItem {
+  dose: Dose;
+  variation: Pick<Variation, 'stance' | 'setUpSeconds' | 'seconds'>;
+  feelers?: number;
+  ramps?: number;
+}
+
+/** Straight sets one exercise after another, pairs and circuits that go round, or one timed finisher. */
+export interface TimedBlock {
+  kind: 'straight' | 'rounds';
+  items: readonly TimedItem[];
+  /** Rest after each round but the last, s. Only for `rounds`; each item's own rest is then not taken. */
+  roundRestSeconds?: number;
+}
 
 /**
- * Seconds of one set under tension, both sides of one-sided work together.
+ * Seconds of one set under tension, both sides of one-sided work together; a timed movement by its seconds.
  * @example setSeconds({ ...dose, repsHigh: 10 }, splitSquat) // 10 reps × 4 s × 2 sides = 80
  */
-export const setSeconds = (dose: Pick<Dose, 'repsHigh' | 'repsBeyond' | 'tempo'>, variation: Pick<Variation, 'stance'>) =>
-  repsTop(dose) * secondsPerRep(dose.tempo) * (isPerSide(variation.stance) ? 2 : 1);
+export const setSeconds = (
+  dose: Pick<Dose, 'repsHigh' | 'repsBeyond' | 'tempo'>,
+  variation: Pick<Variation, 'stance'> & Partial<Pick<Variation, 'seconds'>>,
+): number => (variation.seconds?.high ?? repsTop(dose) * secondsPerRep(dose.tempo)) * (isPerSide(variation.stance) ? 2 : 1);
 
-/** Seconds of one exercise: set-up, its sets at the top of the range, rest between sets. */
-export const exerciseSeconds = (dose: Dose, variation: Pick<Variation, 'stance' | 'setUpSeconds'>): number =>
-  variation.setUpSeconds + dose.sets * setSeconds(dose, variation) + Math.max(0, dose.sets - 1) * dose.restSeconds;
+/** Seconds of one exercise: set-up, lead-in sets, its sets at the top of the range, rest between sets. */
+export const exerciseSeconds = ({ dose, variation, feelers = 0, ramps = 0 }: TimedItem): number =>
+  variation.setUpSeconds +
+  (feelers + ramps) * LEAD_IN_SECONDS +
+  dose.sets * setSeconds(dose, variation) +
+  Math.max(0, dose.sets - 1 + (feelers > 0 ? 1 : 0)) * dose.restSeconds;
 
 /**
- * Whole minutes a sheet takes, rounded up: every exercise, with a changeover between two. No items: 0.
+ * Seconds of work and rest of a pair or circuit: every round one set of each, a rest between rounds. Set-up apart.
+ * @example four drills of 10 × 9 s, 4 rounds, 60 s between: 1620
  */
-export const sheetMinutes = (items: readonly { dose: Dose; variation: Variation }[]): number => {
-  const work = items.reduce((sum, { dose, variation }) => sum + exerciseSeconds(dose, variation), 0);
-  return Math.ceil((work + Math.max(0, items.length - 1) * CHANGEOVER_SECONDS) / 60);
+export const roundsSeconds = (items: readonly TimedItem[], roundRestSeconds: number): number => {
+  const rounds = Math.max(0, ...items.map(({ dose }) => dose.sets));
+  const work = items.reduce((sum, { dose, variation }) => sum + dose.sets * setSeconds(dose, variation), 0);
+  return work + Math.max(0, rounds - 1) * roundRestSeconds;
+};
+
+/** Seconds of a block: straight exercises with changeovers, or rounds with every item set up once. */
+export const blockSeconds = ({ kind, items, roundRestSeconds = 0 }: TimedBlock): number => {
+  if (kind === 'straight') {
+    return items.reduce((sum, item) => sum + exerciseSeconds(item), 0) + Math.max(0, items.length - 1) * CHANGEOVER_SECONDS;
+  }
+  return items.reduce((sum, { variation }) => sum + variation.setUpSeconds, 0) + roundsSeconds(items, roundRestSeconds);
+};
+
+/** Whole minutes a session of blocks takes, rounded up, with a changeover between two. Nothing: 0. */
+export const sessionMinutes = (blocks: readonly TimedBlock[], pace = 1): number => {
+  const work = blocks.reduce((sum, block) => sum + blockSeconds(block), 0);
+  return Math.ceil((pace * (work + Math.max(0, blocks.length - 1) * CHANGEOVER_SECONDS)) / 60);
+};
+
+/** Whole minutes a sheet of straight exercises takes, rounded up. No items: 0. */
+export const sheetMinutes = (items: readonly TimedItem[], pace = 1): number => sessionMinutes([{ kind: 'straight', items }], pace);
+
+/** Bounds of a person's own pace, so that one odd day can't double a plan. House default. */
+const PACE = { least: 0.7, most: 1.6, sessions: 3 } as const;
+
+/**
+ * A person's own pace: the median of real over planned minutes. 1 while fewer than three sessions are known.
+ * @example ownPace([{ plannedMinutes: 40, realMinutes: 50 }, …]) // 1.25
+ */
+export const ownPace = (sessions: readonly { plannedMinutes: number; realMinutes: number }[]): number => {
+  const ratios = sessions
+    .filter(({ plannedMinutes, realMinutes }) => plannedMinutes > 0 && realMinutes > 0)
+    .map(({ plannedMinutes, realMinutes }) => realMinutes / plannedMinutes)
+    .sort((a, b) => a - b);
+  if (ratios.length < PACE.sessions) return 1;
+  const middle = ratios.length >> 1;
+  const median = ratios.length % 2 === 1 ? (ratios[middle] ?? 1) : ((ratios[middle - 1] ?? 1) + (ratios[middle] ?? 1)) / 2;
+  return Math.min(PACE.most, Math.max(PACE.least, median));
 };

@@ -1,4 +1,5 @@
-import type { Tempo, TempoPart } from '../vocabulary';
+import { partSeconds } from '../vocabulary';
+import type { Tempo } from '../vocabulary';
 
 /** The order phases come in, for a rep that begins tall and for one that begins low. */
 const ORDER = {
@@ -7,9 +8,6 @@ const ORDER = {
 } as const;
 
 export type TempoPhase = keyof Tempo;
-
-/** Seconds of one part; fast (`x`) counts as one. Source: common practice, no source. */
-export const partSeconds = (part: TempoPart): number => (part === 'x' ? 1 : part);
 
 /**
  * Seconds one rep takes.

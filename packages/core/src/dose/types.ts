@@ -10,6 +10,8 @@ export interface Dose {
   repsLow: number;
   repsHigh: number;
   repsBeyond: number;
+  /** Reps to aim at inside the range, where the engine has a view; left out: the top. */
+  repsAim?: number | undefined;
   load: Load;
   tempo: Tempo;
   restSeconds: number;
@@ -19,3 +21,6 @@ export interface Dose {
 
 /** The top of the rep range in force, with any reps allowed beyond it. */
 export const repsTop = (dose: Pick<Dose, 'repsHigh' | 'repsBeyond'>): number => dose.repsHigh + dose.repsBeyond;
+
+/** Reps a set is planned for: the aim where there is one, else the top of the range. */
+export const plannedReps = (dose: Pick<Dose, 'repsHigh' | 'repsBeyond' | 'repsAim'>): number => dose.repsAim ?? repsTop(dose);

@@ -2,6 +2,7 @@ export { explain, explainBasis } from './explain';
 export type { Explanation } from './explain';
 export type { WordingContext } from './wording';
 export {
+  formatAim,
   formatDose,
   formatLoad,
   formatMass,
@@ -11,6 +12,7 @@ export {
   formatReps,
   formatRest,
   formatSets,
+  formatSide,
 } from './format';
 export {
   BASIS_LABELS,
@@ -21,6 +23,9 @@ export {
   GOAL_LABELS,
   KIT_LABELS,
   LIMIT_LABELS,
+  METHOD_LABELS,
+  METHOD_WORDS,
+  QUESTION_LABELS,
   POSITION_LABELS,
   SIDE_LABELS,
   STANCE_LABELS,

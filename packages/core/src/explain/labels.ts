@@ -7,6 +7,8 @@ import type {
   KitItem,
   LimitId,
   LoadPosition,
+  MethodId,
+  QuestionId,
   SetEnding,
   Side,
   Stance,
@@ -167,6 +169,35 @@ export const VERDICT_LABELS: Record<Verdict, string> = {
   'leave-out': 'Leave out',
 };
 
+/** How an exercise progresses, short and in a sentence. */
+export const METHOD_LABELS: Record<MethodId, string> = {
+  'reserve-led': 'By reps in reserve',
+  'range-then-load': 'Range, then load',
+  'two-for-two': 'Two for two',
+  'straight-line': 'Straight line',
+  'ladder-gate': 'By stages',
+};
+export const METHOD_WORDS: Record<MethodId, string> = {
+  'reserve-led': 'Every set feeds an estimate of strength; it picks load and reps for the reserve you want.',
+  'range-then-load': 'Reps climb to the top of the range in all sets, then the next load.',
+  'two-for-two': 'Two reps over the goal in the last set, two sessions running, then the next load.',
+  'straight-line': 'One small step every session that was done.',
+  'ladder-gate': 'Clean work shown often enough earns the next stage.',
+};
+
+/** Questions of a verdict, in the order they are asked. */
+export const QUESTION_LABELS: Record<QuestionId, string> = {
+  pain: 'Pain',
+  done: 'Anything to judge',
+  clean: 'Clean',
+  grip: 'Grip',
+  method: 'Method',
+  stall: 'Stalled',
+  dip: 'Dipping',
+  'may-move-up': 'May it move up',
+  'session-cap': 'Not too much at once',
+};
+
 export const SIDE_LABELS: Record<Side, string> = { left: 'left leg', right: 'right leg', both: 'both legs' };
 
 export const ENDING_LABELS: Record<SetEnding, string> = {
@@ -220,5 +251,13 @@ export const BASIS_LABELS: Record<BasisId, string> = {
   'nsca-essentials-4': 'NSCA Essentials, 4th edition',
   'pain-monitoring-thomee': 'Pain-monitoring model, Thomeé 1997 and Silbernagel 2007',
   'winter-segments': 'Winter, Biomechanics and Motor Control of Human Movement, segment tables; a still model of our own',
+  'strength-model': 'Drubo’s strength model, tuned on simulated people; no human data',
+  'epley-1985': 'Epley 1985',
+  'brzycki-1993': 'Brzycki 1993',
+  'lander-1985': 'Lander 1985',
+  'lombardi-1989': 'Lombardi 1989',
+  'mayhew-1992': 'Mayhew and others 1992',
+  'oconner-1989': 'O’Conner and others 1989',
+  'wathan-1994': 'Wathan 1994',
   trainer: 'Your own edit',
 };

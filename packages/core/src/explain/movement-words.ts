@@ -6,6 +6,7 @@ import type { Family, KitItem } from '../vocabulary';
 import { EMPHASIS_LABELS, FAMILY_LABELS, KIT_LABELS, LIMIT_LABELS, POSITION_LABELS, STANCE_LABELS } from './labels';
 import { formatNumber } from './format';
 import { formatLeverValue, LEVER_WORDS } from './lever-words';
+import { AID_WORDS, WAY_WORDS } from './remedy-words';
 
 type NameOf = (variationId: string) => string;
 
@@ -40,20 +41,6 @@ export const formatNotch = (notch: Notch, nameOf: NameOf): string => {
   const { lever, unit } = notch;
   return `${LEVER_WORDS[lever].label}: ${formatLeverValue(lever, notch.from, unit)} → ${formatLeverValue(lever, notch.to, unit)}`;
 };
-
-const AID_WORDS: Record<Extract<Remedy, { kind: 'aid' }>['aid'], string> = {
-  wedge: 'a wedge under the heels',
-  'band-above-knees': 'a band above the knees',
-  'band-to-push-on': 'a band to push on',
-  pillow: 'a pillow under the head',
-  straps: 'straps',
-  chalk: 'chalk',
-  'wall-near': 'a wall near by',
-  lighter: 'lighter',
-  'cue-tuck': 'the “tail under first” cues',
-};
-
-const WAY_WORDS = { easier: 'one notch easier', longer: 'longer', shorter: 'shorter', nearer: 'nearer', wider: 'wider' } as const;
 
 /** What to do about a fault, short. */
 export const formatRemedy = (remedy: Remedy, nameOf: NameOf): string => {

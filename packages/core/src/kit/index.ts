@@ -1,6 +1,12 @@
+export { barOf, barSetup, perSideKg } from './bar-setup';
+export type { BarSetup } from './bar-setup';
 export { defaultKit } from './default-kit';
+export { jumpBetween } from './jump';
+export type { Jump } from './jump';
 export { loadsFor, UNLOADED } from './loads-for';
+export { externalKgOf, isSameMass } from './mass-of';
+export { changesBetween, platesPerSide } from './plates';
 export { HOME_STAND_INS, KIT_PRESETS, servedBy } from './presets';
 export type { KitPreset } from './presets';
 export { nextDown, nextUp, snapDown } from './steps';
-export type { ImplementUse, Kit, KitPiece, Load } from './types';
+export type { ImplementUse, Kit, KitGear, KitMachine, KitPiece, Load } from './types';

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { defaultKit, loadsFor, nextDown, nextUp, snapDown } from '.';
 
 const kit = defaultKit('kg');
+const EMPTY = { pieces: [], machines: [], gear: [] } as const;
 const kgOf = (position: 'goblet' | 'sides' | 'hips', unloadedToo = false) =>
   loadsFor(kit, position, { unloadedToo }).map((load) => load.externalKg);
 
@@ -25,7 +26,7 @@ describe('loads a kit can make', () => {
   });
 
   it('offers a pair only where two are owned', () => {
-    const single = { pieces: [{ id: 'd', type: 'dumbbell', value: 10, unit: 'kg', owned: 1 }] } as const;
+    const single = { ...EMPTY, pieces: [{ id: 'd', type: 'dumbbell', value: 10, unit: 'kg', owned: 1 }] } as const;
     expect(loadsFor(single, 'sides', { unloadedToo: false })).toEqual([]);
     expect(loadsFor(single, 'hips', { unloadedToo: false })).toHaveLength(1);
   });

@@ -1,30 +1,37 @@
 import { toKg } from '../units';
-import type { LoadPosition } from '../vocabulary';
+import { MASS_UNITS } from '../vocabulary';
+import type { KitItem, LoadPosition, PieceType } from '../vocabulary';
+import { externalKgOf, isSameMass } from './mass-of';
+import { barUse, sidesOf } from './plates';
 import type { Kit, KitPiece, Load } from './types';
 
-/** How many of one size a position takes, and of which types, the preferred type first. */
-const NOTHING = { count: 0, types: [] } as const;
-const ONE_BELL = { count: 1, types: ['kettlebell', 'dumbbell'] } as const;
-const ONE_DUMBBELL = { count: 1, types: ['dumbbell', 'kettlebell'] } as const;
-const USES: Record<LoadPosition, { count: 0 | 1 | 2; types: readonly KitPiece['type'][] }> = {
-  none: NOTHING,
-  goblet: ONE_BELL,
-  sides: { count: 2, types: ['dumbbell', 'kettlebell'] },
-  hips: { count: 1, types: ['dumbbell'] },
-  counterweight: ONE_DUMBBELL,
-  belly: ONE_BELL,
-  'between-feet': ONE_BELL,
-  suitcase: ONE_DUMBBELL,
-  rack: { count: 2, types: ['kettlebell', 'dumbbell'] },
-  belt: ONE_BELL,
-  overhead: ONE_BELL,
-  // Bars and machines are loaded by plates and pins, which the kit does not hold yet.
-  zercher: NOTHING,
-  'front-bar': NOTHING,
-  'back-bar': NOTHING,
-  'bar-in-hands': NOTHING,
-  'trap-bar': NOTHING,
-  machine: NOTHING,
+/** What a position takes: so many of one size, of these types, the preferred type first. Bars bring their plates. */
+interface Use {
+  count: 1 | 2;
+  types: readonly PieceType[];
+}
+
+const ONE_BELL: Use = { count: 1, types: ['kettlebell', 'dumbbell', 'home-weight'] };
+const ONE_DUMBBELL: Use = { count: 1, types: ['dumbbell', 'kettlebell', 'home-weight'] };
+const BAR: Use = { count: 1, types: ['bar'] };
+const USES: Record<LoadPosition, readonly Use[]> = {
+  none: [],
+  goblet: [ONE_BELL],
+  sides: [{ count: 2, types: ['dumbbell', 'kettlebell', 'home-weight'] }],
+  hips: [{ count: 1, types: ['dumbbell', 'home-weight'] }, BAR],
+  counterweight: [ONE_DUMBBELL],
+  belly: [ONE_BELL],
+  'between-feet': [ONE_BELL],
+  suitcase: [ONE_DUMBBELL],
+  rack: [{ count: 2, types: ['kettlebell', 'dumbbell'] }],
+  belt: [{ count: 1, types: ['kettlebell', 'dumbbell', 'plate', 'home-weight'] }],
+  overhead: [ONE_BELL],
+  zercher: [BAR],
+  'front-bar': [BAR],
+  'back-bar': [BAR],
+  'bar-in-hands': [BAR],
+  'trap-bar': [{ count: 1, types: ['trap-bar'] }],
+  machine: [],
 };
 
 /** The unloaded option of a position: nothing in the hands. */
@@ -36,22 +43,59 @@ const asLoad = (position: LoadPosition, piece: KitPiece, count: number): Load =>
   externalKg: count * toKg(piece.value, piece.unit),
 });
 
+/** A bar of the kit with every set of plates it can carry; kilogram and pound plates are never mixed. */
+const barLoads = (kit: Kit, position: LoadPosition, bar: KitPiece): Load[] =>
+  MASS_UNITS.flatMap((unit) =>
+    [...sidesOf(kit, unit).values()].map((side): Load => {
+      const pieces = barUse(bar, side);
+      return { position, implements: pieces, externalKg: externalKgOf(pieces) };
+    }),
+  );
+
+const loadsOfUse = (kit: Kit, position: LoadPosition, { count, types }: Use): Load[] =>
+  types.flatMap((type) =>
+    kit.pieces
+      .filter((piece) => piece.type === type && piece.owned >= count)
+      .flatMap((piece) =>
+        type === 'bar' || type === 'trap-bar' ? barLoads(kit, position, piece) : [asLoad(position, piece, count)],
+      ),
+  );
+
+const machineLoads = (kit: Kit, items: readonly KitItem[]): Load[] =>
+  kit.machines
+    .filter(({ item }) => items.includes(item))
+    .flatMap((machine) =>
+      machine.steps.map(({ kg }): Load => {
+        const value = machine.startKg + kg;
+        return {
+          position: 'machine',
+          implements: value > 0 ? [{ pieceId: machine.id, type: 'machine', value, unit: 'kg', count: 1 }] : [],
+          externalKg: value,
+        };
+      }),
+    );
+
+/** What the list is asked for: whether nothing in the hands is an option, and what kit the movement names. */
+export interface LoadsWanted {
+  unloadedToo: boolean;
+  /** A movement that names the bar takes only bars, any other no bar where both would do; machines are found by it. */
+  needs?: readonly KitItem[];
+}
+
 /**
  * Every load the kit can make for one position, lightest first, each mass once.
  * `position: 'none'` gives only the unloaded option; with `unloadedToo` it leads the list of the others.
- * A pair needs two of a size. Where two types make the same mass the position's usual type is taken.
+ * A pair needs two of a size; plates are counted per side. Where two ways make the same mass the position's usual type
+ * is taken, then the fewer plates.
  * @example loadsFor(kit, 'sides', { unloadedToo: true })[0].externalKg // 0
  */
-export const loadsFor = (kit: Kit, position: LoadPosition, options: { unloadedToo: boolean }): Load[] => {
-  const { count, types } = USES[position];
-  const made = types.flatMap((type) =>
-    kit.pieces.filter((piece) => piece.type === type && piece.owned >= count).map((piece) => asLoad(position, piece, count)),
+export const loadsFor = (kit: Kit, position: LoadPosition, { unloadedToo, needs = [] }: LoadsWanted): Load[] => {
+  const uses = USES[position].filter((use) => USES[position].length === 1 || use.types.includes('bar') === needs.includes('barbell'));
+  const made = position === 'machine' ? machineLoads(kit, needs) : uses.flatMap((use) => loadsOfUse(kit, position, use));
+  const unloaded = unloadedToo || position === 'none' ? [UNLOADED] : [];
+  // A stable sort keeps the preferred way of two equal masses in front, so that it is the one that stays.
+  const sorted = [...unloaded, ...made].sort((a, b) =>
+    isSameMass(a.externalKg, b.externalKg) ? a.implements.length - b.implements.length : a.externalKg - b.externalKg,
   );
-  const unloaded = options.unloadedToo || position === 'none' ? [UNLOADED] : [];
-  return [...unloaded, ...made]
-    .filter((load, at, all) => all.findIndex((other) => isSameMass(other, load)) === at)
-    .sort((a, b) => a.externalKg - b.externalKg);
+  return sorted.filter((load, at) => at === 0 || !isSameMass(load.externalKg, sorted[at - 1]?.externalKg ?? -1));
 };
-
-/** Masses closer than a gram are one load. */
-const isSameMass = (a: Load, b: Load): boolean => Math.abs(a.externalKg - b.externalKg) < 0.001;

@@ -1,4 +1,6 @@
+export { doubtsOf, isDoubtful, SET_BOUNDS } from './doubts';
+export type { Doubt } from './doubts';
 export type { SeenFault, SetRecord } from './types';
 export { currentSets } from './current';
-export { nextSlot, slotsFor } from './slots';
+export { isOfSlot, nextSlot, slotsFor } from './slots';
 export type { SetSlot } from './slots';

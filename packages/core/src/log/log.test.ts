@@ -16,17 +16,17 @@ describe('the log', () => {
 
   it('one-sided work has a row a side under one set index', () => {
     // Source: common practice, no source: reps are per side.
-    expect(slotsFor(2, 'one-leg')).toEqual([
-      { setIndex: 0, side: 'left' },
-      { setIndex: 0, side: 'right' },
-      { setIndex: 1, side: 'left' },
-      { setIndex: 1, side: 'right' },
+    expect(slotsFor({ sets: 2, stance: 'one-leg' })).toEqual([
+      { kind: 'work', setIndex: 0, side: 'left' },
+      { kind: 'work', setIndex: 0, side: 'right' },
+      { kind: 'work', setIndex: 1, side: 'left' },
+      { kind: 'work', setIndex: 1, side: 'right' },
     ]);
   });
 
   it('finds the next row to log, and none when all are done', () => {
-    const slots = slotsFor(2, 'two-leg');
-    expect(nextSlot(slots, [aSet({ setIndex: 0 })])).toEqual({ setIndex: 1, side: 'both' });
+    const slots = slotsFor({ sets: 2, stance: 'two-leg' });
+    expect(nextSlot(slots, [aSet({ setIndex: 0 })])).toEqual({ kind: 'work', setIndex: 1, side: 'both' });
     expect(nextSlot(slots, [aSet({ setIndex: 0 }), aSet({ setIndex: 1 })])).toBeUndefined();
   });
 });

@@ -1,22 +1,40 @@
 import { isPerSide } from '../vocabulary';
-import type { Side, Stance } from '../vocabulary';
+import type { SetKind, Side, Stance } from '../vocabulary';
 import type { SetRecord } from './types';
 
-/** One row to be logged: which set of the exercise, and which leg works. */
+/** One row to be logged: which set of the exercise, and which leg works. Feelers count from 0 among themselves. */
 export interface SetSlot {
+  kind: Extract<SetKind, 'work' | 'feeler'>;
   setIndex: number;
   side: Side;
 }
 
+/** What an exercise asks for, in rows. `first`: the leg that goes first, the weaker where one is known. */
+export interface SlotsWanted {
+  sets: number;
+  feelers?: number;
+  stance: Stance;
+  first?: Extract<Side, 'left' | 'right'>;
+}
+
 /**
- * The rows an exercise asks for, in order: one a set, or left then right under one set index.
- * @example slotsFor(2, 'one-leg').length // 4
+ * The rows an exercise asks for, in order: feelers, then work sets; one a set, or both legs under one set index.
+ * @example slotsFor({ sets: 2, stance: 'one-leg' }).length // 4
  */
-export const slotsFor = (sets: number, stance: Stance): SetSlot[] =>
-  Array.from({ length: sets }, (_, setIndex) =>
-    (isPerSide(stance) ? (['left', 'right'] as const) : (['both'] as const)).map((side) => ({ setIndex, side })),
-  ).flat();
+export const slotsFor = ({ sets, feelers = 0, stance, first = 'left' }: SlotsWanted): SetSlot[] => {
+  const second = first === 'left' ? 'right' : 'left';
+  const sides = isPerSide(stance) ? ([first, second] as const) : (['both'] as const);
+  const rows = (kind: SetSlot['kind'], count: number): SetSlot[] =>
+    Array.from({ length: count }, (_, setIndex) => sides.map((side) => ({ kind, setIndex, side }))).flat();
+  return [...rows('feeler', feelers), ...rows('work', sets)];
+};
+
+/** Whether a logged set is the one of this row. */
+export const isOfSlot = (set: Pick<SetRecord, 'kind' | 'setIndex' | 'side'>, slot: SetSlot): boolean =>
+  set.kind === slot.kind && set.setIndex === slot.setIndex && set.side === slot.side;
 
 /** The first row not logged yet, or undefined when all are. */
-export const nextSlot = (slots: readonly SetSlot[], done: readonly Pick<SetRecord, 'setIndex' | 'side'>[]): SetSlot | undefined =>
-  slots.find((slot) => !done.some((set) => set.setIndex === slot.setIndex && set.side === slot.side));
+export const nextSlot = (
+  slots: readonly SetSlot[],
+  done: readonly Pick<SetRecord, 'kind' | 'setIndex' | 'side'>[],
+): SetSlot | undefined => slots.find((slot) => !done.some((set) => isOfSlot(set, slot)));

@@ -1,29 +1,32 @@
 import { nextDown } from '../kit';
 import type { Load } from '../kit';
 import { reason } from '../vocabulary';
-import type { Reason } from '../vocabulary';
-import type { Change, ExerciseLog } from './types';
+import { lever } from './change-lever';
+import type { ExerciseLog, Outcome } from './types';
 
-/** Reps taken off the range where no lighter load exists. House default. */
+/** Reps taken off the range where nothing else can be made easier. House default. */
 const REPS_OFF = 2;
+/** The gentlest ease takes this share off, the strongest twice it, by what the rack makes. Basis: `ease back 5–10 %`. */
+const EASE_SHARE = 0.05;
 
-/** One step easier: the next lighter load, or fewer reps where the kit has none lighter. */
-export const easeOneStep = (
-  { dose, loads }: Pick<ExerciseLog, 'dose' | 'loads'>,
-  from: Load,
-): { dose: ExerciseLog['dose']; change: Change | null; reasons: Reason[] } => {
-  const lighter = nextDown(loads, from.externalKg);
-  if (lighter) {
+/** One step easier: a load 5 to 10 % lighter, or the next lighter; then a notch on a setting; then fewer reps. */
+export const easeOneStep = (log: ExerciseLog, from: Load): Omit<Outcome, 'verdict'> => {
+  const { dose, loads } = log;
+  const lighter =
+    loads.findLast((load) => load.externalKg <= from.externalKg * (1 - EASE_SHARE) + 0.0005) ?? nextDown(loads, from.externalKg);
+  if (lighter && lighter.externalKg < from.externalKg) {
     return {
-      dose: { ...dose, load: lighter, repsBeyond: 0 },
+      dose: { ...dose, load: lighter, repsBeyond: 0, repsAim: undefined },
       change: { lever: 'load', from: from.externalKg, to: lighter.externalKg },
       reasons: [],
     };
   }
+  const notch = lever(log, from, 'easier');
+  if (notch) return notch;
   const repsHigh = Math.max(1, dose.repsHigh - REPS_OFF);
   const repsLow = Math.max(1, Math.min(dose.repsLow - REPS_OFF, repsHigh));
   return {
-    dose: { ...dose, load: from, repsLow, repsHigh, repsBeyond: 0 },
+    dose: { ...dose, load: from, repsLow, repsHigh, repsBeyond: 0, repsAim: undefined },
     change: repsHigh === dose.repsHigh ? null : { lever: 'reps', from: dose.repsHigh, to: repsHigh },
     reasons: [reason('no-lighter-load', { loadKg: from.externalKg, repsTo: repsHigh }, 'house-default')],
   };

@@ -1,27 +1,75 @@
-import type { Variation } from '../catalogue';
-import type { Dose } from '../dose';
-import type { Load } from '../kit';
+import type { Catalogue, Variation } from '../catalogue';
+import type { Dose, DosePerson } from '../dose';
+import type { Kit, Load } from '../kit';
+import type { PersonLimit } from '../limits';
 import type { SetRecord } from '../log';
-import type { ChangeLever, MethodId, Reason, Verdict } from '../vocabulary';
+import type { ChangeLever, KitItem, LeverId, LeverValue, LeverValues, MethodId, QuestionId, Reason, Verdict } from '../vocabulary';
+
+/** An earlier session of the same movement. `day`: whole days on any one clock. Sets are current revisions. */
+export interface PastExercise {
+  sessionId: string;
+  day: number;
+  dose: Dose;
+  values: LeverValues;
+  sets: readonly SetRecord[];
+}
+
+/** What is known of pain around this session. Unknown is null and never good. */
+export interface PainContext {
+  /** Joint pain before the first set, 0–10. */
+  atStart: number | null;
+  /** Whether a limit on the area is known and cleared, and up to which pain the clearance goes. */
+  clearedUpTo: number | null;
+  /** Painkillers in the last 8 h: pain numbers don't count. */
+  painkillers: boolean;
+  /** Whether it had settled by the next morning. */
+  settledByMorning: boolean | null;
+  /** Worst pain of the same area in the session before. */
+  lastTime: number | null;
+}
+
+/** Nothing known about pain but what the sets say. */
+export const PAIN_NOT_ASKED: PainContext = {
+  atStart: null,
+  clearedUpTo: null,
+  painkillers: false,
+  settledByMorning: null,
+  lastTime: null,
+};
+
+/** What every exercise of a session is judged with. */
+export interface JudgeContext {
+  catalogue: Catalogue;
+  kit: Kit;
+  /** What is in the room; null: not known, so kit locks nothing. */
+  room: ReadonlySet<KitItem> | null;
+  person: DosePerson;
+  limits: readonly PersonLimit[];
+  pain: PainContext;
+}
 
 /** Everything a decision about one exercise rests on. `sets` are current revisions of this session. */
 export interface ExerciseLog {
   itemId: string;
   variation: Variation;
+  values: LeverValues;
   dose: Dose;
   method: MethodId;
   sets: readonly SetRecord[];
+  /** This session's day, and earlier sessions of this movement, any order. */
+  day: number;
+  past: readonly PastExercise[];
   /** Every load the kit makes for this variation, lightest first. */
   loads: readonly Load[];
   bodyMassKg: number | null;
+  context: JudgeContext;
 }
 
 /** The one thing a decision changes. */
-export interface Change {
-  lever: ChangeLever;
-  from: number;
-  to: number;
-}
+export type Change =
+  | { lever: ChangeLever; from: number; to: number }
+  | { lever: 'variation'; from: string; to: string }
+  | { lever: LeverId; from: LeverValue; to: LeverValue };
 
 /** What a question or a method concludes: the verdict, the next dose, its one change. */
 export interface Outcome {
@@ -29,6 +77,16 @@ export interface Outcome {
   change: Change | null;
   dose: Dose;
   reasons: readonly Reason[];
+  /** Another movement from now on; left out: the same. */
+  variationId?: string;
+  /** Its settings from now on; left out: as they were. */
+  values?: LeverValues;
+}
+
+/** One question of the trace, in the order asked, and whether it settled the verdict. */
+export interface TraceStep {
+  question: QuestionId;
+  spoke: boolean;
 }
 
 /** The judgement of one exercise, with its whole trace and the very set revisions it used. */
@@ -37,11 +95,12 @@ export interface Decision extends Outcome {
   method: MethodId;
   engineVersion: string;
   usedSets: readonly { setId: string; revision: number }[];
+  trace?: readonly TraceStep[];
 }
 
 /** Work sets seen as the methods need them. */
 export interface WorkDone {
-  /** Rows that count, interrupted ones left out. */
+  /** Rows that count: interrupted and doubtful ones left out. */
   rows: readonly (SetRecord & { reps: number })[];
   /** Sets finished on every side they ask for. */
   completeSets: number;
@@ -51,8 +110,14 @@ export interface WorkDone {
 
 /** A question asked before the method; null lets the next one ask. */
 export interface Question {
-  id: string;
+  id: QuestionId;
   ask(log: ExerciseLog, done: WorkDone): Outcome | null;
+}
+
+/** A question asked of what the method concluded; null lets it stand. */
+export interface SecondLook {
+  id: QuestionId;
+  look(outcome: Outcome, log: ExerciseLog, done: WorkDone): Outcome | null;
 }
 
 /** A named way to progress. */

@@ -4,7 +4,8 @@ import type { Dose } from '../dose';
 import { defaultKit, snapDown } from '../kit';
 import { slotsFor } from '../log';
 import type { SetRecord } from '../log';
-import type { ExerciseLog } from '../progression';
+import { PAIN_NOT_ASKED } from '../progression';
+import type { ExerciseLog, JudgeContext } from '../progression';
 
 /** A logged work set with nothing unusual about it; override what the test is about. */
 export const aSet = (over: Partial<SetRecord> = {}): SetRecord => ({
@@ -42,6 +43,17 @@ export const aSet = (over: Partial<SetRecord> = {}): SetRecord => ({
   ...over,
 });
 
+/** What a session of an intermediate lifter of 68 kg is judged with: no limits, nothing known of pain. */
+export const aJudgeContext = (over: Partial<JudgeContext> = {}): JudgeContext => ({
+  catalogue: builtInCatalogue,
+  kit: defaultKit('kg'),
+  room: null,
+  person: { goal: 'build-muscle', trainingAge: 'intermediate', massKg: 68 },
+  limits: [],
+  pain: PAIN_NOT_ASKED,
+  ...over,
+});
+
 /** A goblet squat of 3 × 8–12 at 24 kg (or another variation and dose) with one row per `reps`, ready to judge. */
 export const anExerciseLog = (over: {
   variationId?: string;
@@ -51,6 +63,11 @@ export const anExerciseLog = (over: {
   set?: Partial<SetRecord>;
   sets?: readonly SetRecord[];
   bodyMassKg?: number | null;
+  method?: ExerciseLog['method'];
+  past?: ExerciseLog['past'];
+  day?: number;
+  values?: ExerciseLog['values'];
+  context?: Partial<JudgeContext>;
 }): ExerciseLog => {
   const variation = getVariation(builtInCatalogue, over.variationId ?? 'goblet-squat');
   const kit = defaultKit('kg');
@@ -59,7 +76,7 @@ export const anExerciseLog = (over: {
   const base = firstDose(person, variation, kit).dose;
   const load = over.loadKg === undefined ? base.load : (snapDown(loads, over.loadKg) ?? base.load);
   const dose = { ...base, load, ...over.dose };
-  const slots = slotsFor(over.reps?.length ?? 0, variation.stance);
+  const slots = slotsFor({ sets: over.reps?.length ?? 0, stance: variation.stance });
   const made = slots.map(({ setIndex, side }) =>
     aSet({ setIndex, side, reps: over.reps?.[setIndex] ?? null, externalKg: load.externalKg, ...over.set }),
   );
@@ -67,7 +84,11 @@ export const anExerciseLog = (over: {
     itemId: 'item-1',
     variation,
     dose,
-    method: 'range-then-load',
+    values: over.values ?? {},
+    method: over.method ?? 'range-then-load',
+    day: over.day ?? 100,
+    past: over.past ?? [],
+    context: aJudgeContext(over.context),
     sets: over.sets ?? made,
     loads,
     bodyMassKg: over.bodyMassKg === undefined ? 68 : over.bodyMassKg,

@@ -1,1 +1,1 @@
-export { aSet, anExerciseLog } from './builders';
+export { aSet, aJudgeContext, anExerciseLog } from './builders';

@@ -8,6 +8,7 @@ export {
   MAIN_FAMILIES,
   METHODS,
   PLANES,
+  QUESTION_IDS,
   STANCES,
   TRAINING_AGES,
   VERDICTS,
@@ -21,6 +22,7 @@ export type {
   MainFamily,
   MethodId,
   Plane,
+  QuestionId,
   Stance,
   TrainingAge,
   Verdict,
@@ -33,8 +35,11 @@ export { LIMITS, LIMIT_STATES, TRAITS } from './limits';
 export type { LimitId, LimitState, TraitId } from './limits';
 export { CLEAN_VALUES, FAULT_SEVERITIES, LOGGERS, RESERVE_SOURCES, SET_ENDINGS, SET_KINDS, SIDES } from './set-record';
 export type { Clean, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from './set-record';
+export { SCHOOL_IDS, SCHOOLS } from './schools';
+export type { SchoolId, Schools } from './schools';
 export { KIT_ITEMS, MASS_UNITS, PIECE_TYPES, PLACES } from './kit';
 export type { KitItem, MassUnit, PieceType, Place } from './kit';
+export { partSeconds } from './tempo';
 export type { Tempo, TempoPart } from './tempo';
 export { BASES, REASON_CODES, reason } from './reasons';
 export type { BasisId, Reason, ReasonCode, ReasonValues } from './reasons';

@@ -1,5 +1,8 @@
-/** Free weights the room can hold. */
-export const PIECE_TYPES = ['dumbbell', 'kettlebell'] as const;
+/**
+ * Weights the room can hold. A `bar` is loaded with plates on both sides, a `trap-bar` too; `home-weight` is a rucksack
+ * or a water can of known weight; a `machine` is set by its own steps.
+ */
+export const PIECE_TYPES = ['dumbbell', 'kettlebell', 'bar', 'trap-bar', 'plate', 'home-weight', 'machine'] as const;
 export type PieceType = (typeof PIECE_TYPES)[number];
 
 /** Unit printed on a piece, and the unit a trainer reads in. */

@@ -8,3 +8,6 @@ export interface Tempo {
   lifting: TempoPart;
   top: TempoPart;
 }
+
+/** Seconds of one part; fast (`x`) counts as one. Source: common practice, no source. */
+export const partSeconds = (part: TempoPart): number => (part === 'x' ? 1 : part);

@@ -67,9 +67,13 @@ export const VERDICTS = ['move-up', 'same-again', 'ease-back', 'leave-out'] as c
 export type Verdict = (typeof VERDICTS)[number];
 
 /** How an exercise progresses. Named methods; each has a file of its own in `progression/methods`. */
-export const METHODS = ['range-then-load'] as const;
+export const METHODS = ['reserve-led', 'range-then-load', 'two-for-two', 'straight-line', 'ladder-gate'] as const;
 export type MethodId = (typeof METHODS)[number];
 
 /** What one decision may change about a dose. */
-export const CHANGE_LEVERS = ['load', 'reps', 'sets'] as const;
+export const CHANGE_LEVERS = ['load', 'reps', 'sets', 'reserve'] as const;
 export type ChangeLever = (typeof CHANGE_LEVERS)[number];
+
+/** Questions of a verdict, in the order they are asked. */
+export const QUESTION_IDS = ['pain', 'done', 'clean', 'grip', 'method', 'stall', 'dip', 'may-move-up', 'session-cap'] as const;
+export type QuestionId = (typeof QUESTION_IDS)[number];

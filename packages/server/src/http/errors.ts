@@ -16,6 +16,7 @@ const STATUS: Record<ErrorCode, number> = {
   'not-found': 404,
   erased: 410,
   'stale-version': 409,
+  'sheet-started': 409,
   'session-not-live': 409,
   'session-not-finished': 409,
   'already-reviewed': 409,

@@ -1,12 +1,15 @@
 import type { ChoiceDto, ReviewDto } from '@drubo/contracts';
-import { trackAfter } from '@drubo/core';
+import { standOn, trackAfter } from '@drubo/core/judging';
+import type { ExerciseLog, Track } from '@drubo/core/judging';
+import { findVariation } from '@drubo/core/catalogue';
+import { checkValues } from '@drubo/core/knowledge';
 import type { Caller, Context } from '../context';
 import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { AppError } from '../errors';
 import { findPerson } from './find';
 import { replanSheet } from './next-sheet';
-import { readReview } from './review';
+import { exerciseLogs, readReview } from './review';
 
 /**
  * Settles a review: proposal and choice are kept side by side, tracks take the chosen doses, the waiting sheet is
@@ -24,13 +27,20 @@ export const acceptReview = async (
   if (isAgain && !review.items.some((item) => item.inputsChanged)) {
     throw new AppError('already-reviewed', 'This session was reviewed and nothing it used has changed.');
   }
-  checkChoices(review, choices);
+  const { logs } = await exerciseLogs(scope, context, session);
+  checkChoices(review, choices, logs);
   const rows = await scope.all('sheetItems', { sheetId: session.sheetId });
   for (const item of review.items) {
     const row = rows.find((candidate) => candidate.id === item.itemId);
     if (!row) throw new Error(`item ${item.itemId} left its sheet during a review`);
-    const { verdict, dose } = item.proposal;
-    const chosen = choices.find((choice) => choice.itemId === item.itemId) ?? { itemId: item.itemId, verdict, dose };
+    const chosen = choices.find((choice) => choice.itemId === item.itemId) ?? asProposed(item);
+    const track = trackAfter({
+      item: { ...row, values: row.leverValues },
+      proposal: item.proposal,
+      chosen,
+      sessionDate: session.date,
+    });
+    const log = logs.find((candidate) => candidate.itemId === item.itemId);
     await scope.insert('decisions', {
       id: context.newId(),
       sessionId: session.id,
@@ -42,7 +52,8 @@ export const acceptReview = async (
     });
     await scope.upsert('tracks', {
       personId: session.personId,
-      ...trackAfter({ item: row, proposal: item.proposal, chosen, sessionDate: session.date }),
+      ...asTrackRow(track),
+      standing: log ? standingAfter(log, track) : null,
       estimatorState: null,
     });
   }
@@ -51,12 +62,47 @@ export const acceptReview = async (
   return readReview(scope, context, { ...session, state: 'reviewed' });
 };
 
-const checkChoices = (review: ReviewDto, choices: readonly ChoiceDto[]): void => {
+const asProposed = ({ itemId, proposal }: ReviewDto['items'][number]): ChoiceDto => {
+  const { verdict, dose, variationId, values } = proposal;
+  return { itemId, verdict, dose, ...(variationId === undefined ? {} : { variationId }), ...(values === undefined ? {} : { values }) };
+};
+
+const asTrackRow = ({ values, ...track }: Track) => ({ ...track, leverValues: values });
+
+/** Where the person stands on the movement's ladder once this review is settled. A new movement has shown nothing yet. */
+const standingAfter = (log: ExerciseLog, track: Track) => {
+  const isSame = track.variationId === log.variation.id;
+  const today = { sessionId: log.itemId, day: log.day, dose: log.dose, values: log.values, sets: log.sets };
+  return standOn({
+    catalogue: log.context.catalogue,
+    kit: log.context.kit,
+    variationId: track.variationId,
+    values: track.values,
+    dose: track.dose,
+    bodyMassKg: log.bodyMassKg,
+    sessions: isSame ? [...log.past, today] : [],
+  });
+};
+
+const checkChoices = (review: ReviewDto, choices: readonly ChoiceDto[], logs: readonly ExerciseLog[]): void => {
   const known = new Set(review.items.map((item) => item.itemId));
   const fields = choices.flatMap((choice, at) => {
     const again = choices.findIndex((other) => other.itemId === choice.itemId) !== at;
     if (!known.has(choice.itemId)) return [{ path: `choices.${at}.itemId`, message: 'is not an exercise of this session' }];
-    return again ? [{ path: `choices.${at}.itemId`, message: 'is chosen twice' }] : [];
+    if (again) return [{ path: `choices.${at}.itemId`, message: 'is chosen twice' }];
+    return checkMovement(choice, at, logs);
   });
   if (fields.length > 0) throw new AppError('invalid-input', 'Some choices do not belong to this session.', fields);
+};
+
+/** Another movement must be in the catalogue, and settings on its scales. */
+const checkMovement = (choice: ChoiceDto, at: number, logs: readonly ExerciseLog[]) => {
+  const log = logs.find(({ itemId }) => itemId === choice.itemId);
+  if (!log) return [];
+  const variation = findVariation(log.context.catalogue, choice.variationId ?? log.variation.id);
+  if (!variation) return [{ path: `choices.${at}.variationId`, message: 'is not in the catalogue' }];
+  return checkValues(variation, choice.values ?? {}).map(({ lever, reason }) => ({
+    path: `choices.${at}.values.${lever}`,
+    message: reason === 'no-such-lever' ? 'is not a setting of this movement' : 'is not on its scale',
+  }));
 };

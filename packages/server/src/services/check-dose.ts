@@ -1,6 +1,6 @@
+import { externalKgOf } from '@drubo/core';
 import type { Dose } from '@drubo/core';
 import { AppError } from '../errors';
-import { externalKgOf } from './derive-load';
 
 /** The stated mass of a load must be what its pieces add up to; otherwise the sums on screen would lie. */
 export const checkLoad = (dose: Dose, path: string): void => {

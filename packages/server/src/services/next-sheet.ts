@@ -1,28 +1,34 @@
-import { isSameDose, planSheet } from '@drubo/core';
-import type { PlannedItem } from '@drubo/core';
+import { dayNumber, daysBetween, isSameDose } from '@drubo/core';
+import { planSheet } from '@drubo/core/judging';
+import type { PlannedItem } from '@drubo/core/judging';
 import type { Context } from '../context';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
-import { daysBetween, localDateOf } from './local-date';
-import { catalogueOf } from './movements';
-import { studioKit } from './studio-kit';
+import { exerciseHistory } from './exercise-history';
+import { judgeContext } from './judge-context';
+import { localDateOf } from './local-date';
 import { tracksOf } from './tracks';
 
 /** Sessions that count as done when asking how new a person is. */
 const DONE_STATES = ['finished', 'reviewed'];
 
-const plan = async (scope: Scope, context: Context, person: PersonRow, timeZone: string): Promise<PlannedItem[]> => {
+const plan = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<PlannedItem[]> => {
   const done = (await scope.all('sessions', { personId: person.id }, { order: [['startedAt', 'ASC']] })).filter((session) =>
     DONE_STATES.includes(session.state),
   );
-  const today = localDateOf(context.clock.now(), timeZone);
   const firstDay = done[0]?.date ?? today;
+  const lastDay = done.at(-1)?.date;
   return planSheet({
-    person: { goal: person.goal, trainingAge: person.trainingAge, massKg: person.massKg },
+    context: await judgeContext(scope, context, person),
     tracks: await tracksOf(scope, person.id),
-    stage: { sessionsDone: done.length, dayOfTraining: Math.max(0, daysBetween(firstDay, today)) },
-    kit: await studioKit(scope),
-    catalogue: await catalogueOf(scope, context),
+    stage: {
+      sessionsDone: done.length,
+      dayOfTraining: Math.max(0, daysBetween(firstDay, today)),
+      daysSinceLast: lastDay === undefined ? null : Math.max(0, daysBetween(lastDay, today)),
+    },
+    schools: person.schools,
+    day: dayNumber(today),
+    pastOf: await exerciseHistory(scope, person.id, null),
   });
 };
 
@@ -32,7 +38,10 @@ const asRow = (item: PlannedItem, sheetId: string, position: number, id: string)
   position,
   slot: item.slot,
   variationId: item.variationId,
+  leverValues: item.values,
   method: item.method,
+  methodChosen: item.methodChosen,
+  feelers: item.feelers,
   trackDose: item.trackDose,
   proposed: item.dose,
   dose: item.dose,
@@ -45,16 +54,19 @@ export const openSheet = (scope: Scope, personId: string): Promise<SheetRow | nu
 
 /** Makes the person's next sheet from their tracks. There must be no open one. */
 export const makeNextSheet = async (scope: Scope, context: Context, person: PersonRow, timeZone: string): Promise<SheetRow> => {
+  const now = context.clock.now();
+  const plannedOn = localDateOf(now, timeZone);
   const sheet = {
     id: context.newId(),
     personId: person.id,
     version: 1,
     attempt: 0,
     state: 'next' as const,
-    createdAt: context.clock.now().toISOString(),
+    createdAt: now.toISOString(),
+    plannedOn,
   };
   await scope.insert('sheets', sheet);
-  const items = await plan(scope, context, person, timeZone);
+  const items = await plan(scope, context, person, plannedOn);
   await scope.insertAll(
     'sheetItems',
     items.map((item, position) => asRow(item, sheet.id, position, context.newId())),
@@ -62,28 +74,58 @@ export const makeNextSheet = async (scope: Scope, context: Context, person: Pers
   return { ...sheet, studioId: scope.studioId };
 };
 
+/** A planned item over the row that stands there: numbers and a method the trainer set by hand stay as they are. */
+const over = (stored: SheetItemRow, planned: Omit<SheetItemRow, 'studioId'>): Omit<SheetItemRow, 'studioId'> => {
+  const isSameMovement = stored.variationId === planned.variationId;
+  const isEdited = isSameMovement && !isSameDose(stored.dose, stored.proposed);
+  const isChosen = isSameMovement && stored.methodChosen;
+  return {
+    ...planned,
+    ...(isEdited ? { dose: stored.dose } : {}),
+    ...(isChosen ? { method: stored.method, methodChosen: true } : {}),
+  };
+};
+
+/** A waiting sheet's items as they would be planned today. Days pass and a lay-off begins without anybody writing. */
+export const itemsAsOf = async (
+  scope: Scope,
+  context: Context,
+  sheet: SheetRow,
+  stored: readonly SheetItemRow[],
+  person: PersonRow,
+  today: string,
+): Promise<readonly SheetItemRow[]> => {
+  if (sheet.state !== 'next' || sheet.plannedOn === today) return stored;
+  const planned = await plan(scope, context, person, today);
+  return stored.map((row) => {
+    const at = planned.findIndex((item) => item.slot === row.slot);
+    const item = planned[at];
+    return item ? { ...over(row, asRow(item, sheet.id, at, row.id)), studioId: row.studioId } : row;
+  });
+};
+
 /**
- * Plans a waiting sheet again after tracks, kit or person changed. Numbers the trainer edited by hand stay as they
- * are; a sheet that was started is a snapshot and is left alone.
+ * Plans a waiting sheet again after tracks, kit or person changed, or a day has passed. What the trainer edited by hand
+ * stays as it is; a sheet that was started is a snapshot and is left alone.
  */
 export const replanSheet = async (scope: Scope, context: Context, person: PersonRow, timeZone: string): Promise<void> => {
   const sheet = await openSheet(scope, person.id);
   if (!sheet || sheet.state !== 'next') return;
+  const today = localDateOf(context.clock.now(), timeZone);
   const stored = await scope.all('sheetItems', { sheetId: sheet.id });
-  const planned = await plan(scope, context, person, timeZone);
+  const planned = await plan(scope, context, person, today);
   // A discarded try's sets still point at an item, so an item that stays keeps its id.
   for (const [position, item] of planned.entries()) {
     const before = stored.find((row) => row.slot === item.slot);
     const row = asRow(item, sheet.id, position, before?.id ?? context.newId());
     if (!before) await scope.insert('sheetItems', row);
     else {
-      const edited = !isSameDose(before.dose, before.proposed);
-      const { id, ...values } = row;
-      await scope.update('sheetItems', edited ? { ...values, dose: before.dose } : values, { id });
+      const { id, ...values } = over(before, row);
+      await scope.update('sheetItems', values, { id });
     }
   }
   for (const row of stored) {
     if (!planned.some((item) => item.slot === row.slot)) await scope.remove('sheetItems', { id: row.id });
   }
-  await scope.update('sheets', { version: sheet.version + 1 }, { id: sheet.id });
+  await scope.update('sheets', { version: sheet.version + 1, plannedOn: today }, { id: sheet.id });
 };

@@ -1,8 +1,9 @@
 import type { OfflinePackDto } from '@drubo/contracts';
+import { addDays } from '@drubo/core';
 import { Op } from 'sequelize';
 import type { Caller, Context } from '../context';
 import { toPerson } from '../db/mappers/rows';
-import { addDays, localDateOf } from './local-date';
+import { localDateOf } from './local-date';
 import { currentMovements } from './movements';
 import { readFloor, readPerson } from './read-person';
 import { readSession } from './read-session';

@@ -38,7 +38,7 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
   );
   return {
     person: toPerson(row),
-    nextSheet: await readSheet(scope, context, sheet),
+    nextSheet: await readSheet(scope, context, sheet, today),
     liveSessionId: sessions.find((session) => session.state === 'live')?.id ?? null,
     bookings: bookings.filter((booking) => booking.date >= today).map(toBooking),
     sessions: await sessionLines(scope, sessions),

@@ -4,8 +4,10 @@ import { getVariation } from '@drubo/core/catalogue';
 import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
+import { exerciseHistory } from './exercise-history';
 import { findPerson } from './find';
 import { catalogueOf } from './movements';
+import { itemsAsOf } from './next-sheet';
 import { setsOf } from './sets';
 import { studioKit } from './studio-kit';
 import { tracksOf } from './tracks';
@@ -14,10 +16,18 @@ import { tracksOf } from './tracks';
 const SESSIONS_BACK = 6;
 
 /** A sheet as it is shown: its items with what was done last time, its minutes, what was left out. */
-export const readSheet = async (scope: Scope, context: Context, sheet: SheetRow): Promise<SheetDto> => {
+export const readSheet = async (
+  scope: Scope,
+  context: Context,
+  sheet: SheetRow,
+  /** The day a waiting sheet is read for; null: as it was planned. */
+  today: string | null = null,
+): Promise<SheetDto> => {
   const person = await findPerson(scope, sheet.personId);
-  const rows = await scope.all('sheetItems', { sheetId: sheet.id }, { order: [['position', 'ASC']] });
-  const before = await lastTimes(scope, sheet);
+  const stored = await scope.all('sheetItems', { sheetId: sheet.id }, { order: [['position', 'ASC']] });
+  const rows = today === null ? stored : await itemsAsOf(scope, context, sheet, stored, person, today);
+  const { last: before, startedAt } = await lastTimes(scope, sheet);
+  const past = await exerciseHistory(scope, sheet.personId, startedAt);
   const catalogue = await catalogueOf(scope, context);
   const variationOf = (row: SheetItemRow) => getVariation(catalogue, row.variationId);
   const tracks = sheet.state === 'next' ? await tracksOf(scope, sheet.personId) : [];
@@ -27,20 +37,25 @@ export const readSheet = async (scope: Scope, context: Context, sheet: SheetRow)
     personName: person.name,
     personMinutes: person.minutes,
     personHeightCm: person.heightCm,
+    fittedTo: { goal: person.goal, trainingAge: person.trainingAge, massKg: person.massKg },
     version: sheet.version,
     attempt: sheet.attempt,
     state: sheet.state,
-    minutes: sheetMinutes(rows.map((row) => ({ dose: row.dose, variation: variationOf(row) }))),
+    minutes: sheetMinutes(rows.map((row) => ({ dose: row.dose, variation: variationOf(row), feelers: row.feelers }))),
     items: rows.map((row) => ({
       id: row.id,
       slot: row.slot,
       variationId: row.variationId,
+      values: row.leverValues,
       method: row.method,
+      methodChosen: row.methodChosen,
+      feelers: row.feelers,
       proposed: row.proposed,
       dose: row.dose,
       edited: !isSameDose(row.dose, row.proposed),
       why: row.why,
       lastTime: before.get(row.slot) ?? null,
+      past: past(row.variationId),
     })),
     leftOut: tracks
       .filter((track) => track.leftOut)
@@ -51,7 +66,10 @@ export const readSheet = async (scope: Scope, context: Context, sheet: SheetRow)
 };
 
 /** Per slot, the newest earlier session that did it. */
-const lastTimes = async (scope: Scope, sheet: SheetRow): Promise<Map<string, LastTimeDto>> => {
+const lastTimes = async (
+  scope: Scope,
+  sheet: SheetRow,
+): Promise<{ last: Map<string, LastTimeDto>; startedAt: string | null }> => {
   const all = await scope.all(
     'sessions',
     { personId: sheet.personId, state: ['finished', 'reviewed', 'live'] },
@@ -75,5 +93,5 @@ const lastTimes = async (scope: Scope, sheet: SheetRow): Promise<Map<string, Las
       found.set(item.slot, { sessionId: session.id, date: session.date, variationId, dose, sets: done });
     }
   }
-  return found;
+  return { last: found, startedAt: own?.startedAt ?? null };
 };

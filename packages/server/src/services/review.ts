@@ -1,36 +1,54 @@
 import type { DecisionDto, ReviewDto, ReviewItemDto } from '@drubo/contracts';
-import { currentSets, decideSession, loadsForVariation } from '@drubo/core';
+import { currentSets, dayNumber, loadsForVariation } from '@drubo/core';
+import { alternativesTo, decideSession } from '@drubo/core/judging';
+import type { ExerciseLog } from '@drubo/core/judging';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Context } from '../context';
 import { toSession } from '../db/mappers/rows';
-import type { SessionRow } from '../db/models';
+import type { SessionRow, SheetItemRow } from '../db/models';
 import type { Scope } from '../db/scope';
+import { exerciseHistory } from './exercise-history';
 import { findPerson } from './find';
-import { catalogueOf } from './movements';
+import { judgeContext } from './judge-context';
 import { openSheet } from './next-sheet';
 import { setsOf } from './sets';
 import { studioKit } from './studio-kit';
 
-/** The verdict of every exercise of a session, computed now from its current sets. */
-const propose = async (scope: Scope, context: Context, session: SessionRow) => {
+/** Worst joint pain of the newest of these sessions; null when nobody asked. */
+const lastPain = (past: ExerciseLog['past']): number | null => {
+  const pains = (past.at(-1)?.sets ?? []).flatMap((set) => set.jointPain ?? []);
+  return pains.length === 0 ? null : Math.max(...pains);
+};
+
+/** Everything a session's verdicts rest on, one log an exercise. */
+export const exerciseLogs = async (
+  scope: Scope,
+  context: Context,
+  session: SessionRow,
+): Promise<{ items: SheetItemRow[]; logs: ExerciseLog[]; personName: string }> => {
   const items = await scope.all('sheetItems', { sheetId: session.sheetId }, { order: [['position', 'ASC']] });
   const sets = await setsOf(scope, session.id);
-  const kit = await studioKit(scope);
   const person = await findPerson(scope, session.personId);
-  const catalogue = await catalogueOf(scope, context);
-  const logs = items.map((item) => {
-    const variation = getVariation(catalogue, item.variationId);
+  const judged = await judgeContext(scope, context, person);
+  const pastOf = await exerciseHistory(scope, person.id, session.startedAt);
+  const logs = items.map((item): ExerciseLog => {
+    const variation = getVariation(judged.catalogue, item.variationId);
+    const past = pastOf(item.variationId);
     return {
       itemId: item.id,
       variation,
+      values: item.leverValues,
       dose: item.dose,
       method: item.method,
       sets: currentSets(sets.filter((set) => set.itemId === item.id)),
-      loads: loadsForVariation(kit, variation),
+      day: dayNumber(session.date),
+      past,
+      loads: loadsForVariation(judged.kit, variation, item.leverValues),
       bodyMassKg: sets.find((set) => set.bodyMassKg !== null)?.bodyMassKg ?? person.massKg,
+      context: { ...judged, pain: { ...judged.pain, lastTime: lastPain(past) } },
     };
   });
-  return { items, logs, decisions: decideSession(logs), person, kit };
+  return { items, logs, personName: person.name };
 };
 
 /** The latest settled decision per exercise. */
@@ -39,30 +57,46 @@ const settled = async (scope: Scope, sessionId: string) =>
 
 /** A session's review: what is proposed, or what was settled and whether its sets changed since. */
 export const readReview = async (scope: Scope, context: Context, session: SessionRow): Promise<ReviewDto> => {
-  const { items, logs, decisions, person, kit } = await propose(scope, context, session);
+  const { items, logs, personName } = await exerciseLogs(scope, context, session);
+  const decisions = decideSession(logs);
   const stored = await settled(scope, session.id);
   return {
     session: toSession(session),
-    personName: person.name,
-    kit,
+    personName,
+    kit: await studioKit(scope),
     items: items.map((item, at): ReviewItemDto => {
       const fresh = decisions[at];
-      if (!fresh) throw new Error(`no decision for item ${item.id}`);
+      const log = logs[at];
+      if (!fresh || !log) throw new Error(`no decision for item ${item.id}`);
       const row = stored.get(item.id);
       const inputsChanged = row ? !isSameInputs(row.proposal, fresh) : false;
+      const proposal = row && !inputsChanged ? row.proposal : fresh;
       return {
         itemId: item.id,
         variationId: item.variationId,
+        values: item.leverValues,
         from: item.dose,
-        proposal: row && !inputsChanged ? row.proposal : fresh,
+        proposal,
+        alternatives: alternativesTo(log, proposal).map(({ outcome, ...rest }) => ({ ...rest, outcome: plain(outcome) })),
         chosen: row?.chosen ?? null,
-        sets: logs[at]?.sets ?? [],
+        sets: [...log.sets],
+        past: [...log.past],
         inputsChanged,
       };
     }),
     nextSheetId: (await openSheet(scope, session.personId))?.id ?? null,
   };
 };
+
+/** An outcome without what only a decision carries. */
+const plain = ({ verdict, change, dose, reasons, variationId, values }: ReviewItemDto['alternatives'][number]['outcome']) => ({
+  verdict,
+  change,
+  dose,
+  reasons,
+  ...(variationId === undefined ? {} : { variationId }),
+  ...(values === undefined ? {} : { values }),
+});
 
 const isSameInputs = (a: DecisionDto, b: DecisionDto): boolean => {
   const key = (decision: DecisionDto) =>

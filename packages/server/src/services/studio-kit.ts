@@ -5,5 +5,5 @@ import type { Scope } from '../db/scope';
 export const studioKit = async (scope: Scope): Promise<KitDto> => {
   const [kit] = await scope.all('kits', {}, { order: [['id', 'ASC']], limit: 1 });
   if (!kit) throw new Error(`studio ${scope.studioId} has no kit`);
-  return { id: kit.id, name: kit.name, pieces: kit.pieces };
+  return { id: kit.id, name: kit.name, pieces: kit.pieces, machines: kit.machines, gear: kit.gear };
 };

@@ -1,4 +1,4 @@
-import type { Track } from '@drubo/core';
+import type { Track } from '@drubo/core/judging';
 import type { TrackRow } from '../db/models';
 import type { Scope } from '../db/scope';
 
@@ -6,7 +6,9 @@ import type { Scope } from '../db/scope';
 const toTrack = (row: TrackRow): Track => ({
   slot: row.slot,
   variationId: row.variationId,
+  values: row.leverValues,
   method: row.method,
+  methodChosen: row.methodChosen,
   dose: row.dose,
   leftOut: row.leftOut,
   lastDecision: row.lastDecision,

@@ -16,12 +16,14 @@ export const exportBundle = async (context: Context, studioId: string): Promise<
     exportedAt: context.clock.now().toISOString(),
     studio: { id: studio.id, name: studio.name, unit: studio.unit, timeZone: studio.timeZone },
     trainers: (await scope.all('trainers', {}, byId)).map(toTrainer),
-    kits: (await scope.all('kits', {}, byId)).map(({ id, name, pieces }) => ({ id, name, pieces })),
+    kits: (await scope.all('kits', {}, byId)).map(({ studioId: _, ...kit }) => kit),
     people: (await scope.all('people', {}, byId)).map(toPerson),
     bookings: (await scope.all('bookings', {}, byId)).map(toBooking),
     sheets: (await scope.all('sheets', {}, byId)).map(({ studioId: _, ...sheet }) => ({
       ...sheet,
-      items: items.filter((item) => item.sheetId === sheet.id).map(({ studioId: __, sheetId: ___, ...item }) => item),
+      items: items
+        .filter((item) => item.sheetId === sheet.id)
+        .map(({ studioId: __, sheetId: ___, leverValues, ...item }) => ({ ...item, values: leverValues })),
     })),
     sessions: (await scope.all('sessions', {}, byId)).map(toSession),
     sets: (
@@ -47,7 +49,7 @@ export const exportBundle = async (context: Context, studioId: string): Promise<
           ],
         },
       )
-    ).map(({ studioId: _, estimatorState: __, ...track }) => track),
+    ).map(({ studioId: _, estimatorState: __, standing: ___, leverValues, ...track }) => ({ ...track, values: leverValues })),
     movements: (
       await scope.all(
         'movements',

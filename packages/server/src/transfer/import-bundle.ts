@@ -2,6 +2,7 @@ import { bundle, upgradeBundle } from '@drubo/contracts/bundle';
 import type { Context } from '../context';
 import { AppError } from '../errors';
 import { fieldsOf } from '../http/errors';
+import { impossibleSets } from './impossible-sets';
 
 /** Rows written at once; keeps one statement under SQLite's limit of bound values. */
 const CHUNK = 200;
@@ -14,6 +15,8 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
   const parsed = bundle.safeParse(upgradeBundle(file));
   if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
   const { studio, trainers, kits, people, bookings, sheets, sessions, sets, tracks, movements, decisions } = parsed.data;
+  const wrong = impossibleSets(parsed.data);
+  if (wrong.length > 0) throw new AppError('invalid-input', 'Some sets in this file can’t have been done.', wrong);
   const createdAt = context.clock.now().toISOString();
   const [firstTrainer] = trainers;
   if (!firstTrainer)
@@ -34,12 +37,12 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
       sheets.map(({ items: _, ...sheet }) => sheet),
       (rows) => scope.insertAll('sheets', rows),
     );
-    const items = sheets.flatMap((sheet) => sheet.items.map((item) => ({ ...item, sheetId: sheet.id })));
+    const items = sheets.flatMap((sheet) => sheet.items.map(({ values, ...item }) => ({ ...item, leverValues: values, sheetId: sheet.id })));
     await inChunks(items, (rows) => scope.insertAll('sheetItems', rows));
     await inChunks(sessions, (rows) => scope.insertAll('sessions', rows));
     await inChunks(sets, (rows) => scope.insertAll('setRevisions', rows));
     await inChunks(
-      tracks.map((track) => ({ ...track, estimatorState: null })),
+      tracks.map(({ values, ...track }) => ({ ...track, leverValues: values, standing: null, estimatorState: null })),
       (rows) => scope.insertAll('tracks', rows),
     );
     await inChunks(

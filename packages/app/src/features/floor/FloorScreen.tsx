@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { useEndpoint } from '../../data/use-endpoint';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
-import { formatDay, shiftDay, todayIn } from '../../ui/days';
+import { formatDay, todayIn } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { Empty, Shown } from '../../ui/states';
 import { Heading } from '../../ui/Txt';

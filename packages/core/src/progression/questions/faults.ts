@@ -1,26 +1,68 @@
+import { remediesFor, valueAt } from '../../catalogue/knowledge';
 import { reason } from '../../vocabulary';
+import type { FaultId } from '../../vocabulary';
 import { easeOneStep } from '../ease';
-import type { Question } from '../types';
+import { stay } from '../stay';
+import type { ExerciseLog, Outcome, Question, WorkDone } from '../types';
 
-/** A dangerous fault takes one step off; one that breaks the set keeps the dose. Notes are only recorded. */
+/** Sessions running with the same fault breaking sets before something is changed. Three strikes would be too slow. */
+const RUNNING = 2;
+
+/**
+ * A dangerous fault takes one step off; one that breaks a set keeps the dose the first time, and moves one notch on its
+ * own remedy when it broke sets the session before as well. Notes are only recorded.
+ */
 export const faults: Question = {
-  id: 'faults',
+  id: 'clean',
   ask: (log, done) => {
     const seen = log.sets.flatMap((set) => set.faults.map((fault) => ({ ...fault, setIndex: set.setIndex })));
     const dangerous = seen.find((fault) => fault.severity === 'dangerous');
     if (dangerous) {
       const why = reason('fault-dangerous', { faultId: dangerous.id, setIndex: dangerous.setIndex }, 'common-practice');
-      const { dose, change, reasons } = easeOneStep(log, done.load);
-      return { verdict: 'ease-back', change, dose, reasons: [why, ...reasons] };
+      const eased = easeOneStep(log, done.load);
+      return { ...eased, verdict: 'ease-back', reasons: [why, ...eased.reasons] };
     }
     const breaking = seen.find((fault) => fault.severity === 'breaks');
-    if (breaking) {
-      const why = reason('fault-breaks', { faultId: breaking.id, setIndex: breaking.setIndex }, 'common-practice');
-      return { verdict: 'same-again', change: null, dose: { ...log.dose, load: done.load }, reasons: [why] };
-    }
+    if (breaking) return broke(log, done, breaking);
     const unclean = done.rows.find((row) => row.clean === 'no');
-    if (!unclean) return null;
-    const why = reason('not-clean', { setIndex: unclean.setIndex }, 'common-practice');
-    return { verdict: 'same-again', change: null, dose: { ...log.dose, load: done.load }, reasons: [why] };
+    return unclean ? stay(log, done, [reason('not-clean', { setIndex: unclean.setIndex }, 'common-practice')]) : null;
   },
+};
+
+const broke = (log: ExerciseLog, done: WorkDone, { id, setIndex }: { id: FaultId; setIndex: number }): Outcome => {
+  const sessions = 1 + runningWith(log, id);
+  if (sessions < RUNNING) return stay(log, done, [reason('fault-breaks', { faultId: id, setIndex }, 'common-practice')]);
+  const why = reason('fault-again', { faultId: id, sessions }, 'common-practice');
+  const eased = remedyNotch(log, done, id) ?? easeOneStep(log, done.load);
+  return { ...eased, verdict: 'ease-back', reasons: [why, ...eased.reasons] };
+};
+
+/** Sessions just before this one, in a row, in which the fault broke a set. */
+export const runningWith = ({ past, day }: Pick<ExerciseLog, 'past' | 'day'>, faultId: FaultId): number => {
+  const earlier = past.filter((session) => session.day <= day).sort((a, b) => b.day - a.day);
+  const at = earlier.findIndex(
+    ({ sets }) => !sets.some((set) => set.faults.some(({ id, severity }) => id === faultId && severity !== 'note')),
+  );
+  return at < 0 ? earlier.length : at;
+};
+
+/** One notch on the first of the fault's own levers that can still move that way. */
+const remedyNotch = ({ variation, values, dose }: ExerciseLog, done: WorkDone, faultId: FaultId): Outcome | null => {
+  for (const remedy of remediesFor(variation, faultId)) {
+    if (remedy.kind !== 'lever' || remedy.way !== 'easier') continue;
+    const scale = variation.levers.find(({ lever }) => lever === remedy.lever);
+    if (!scale?.ordered) continue;
+    const from = valueAt(scale, values);
+    const at = scale.steps.indexOf(from);
+    const to = scale.steps[at - 1];
+    if (at < 1 || to === undefined) continue;
+    return {
+      verdict: 'ease-back',
+      change: { lever: scale.lever, from, to },
+      dose: { ...dose, load: done.load },
+      values: { ...values, [scale.lever]: to },
+      reasons: [reason('lever-notch', { lever: scale.lever, from, to, unit: scale.unit }, 'common-practice')],
+    };
+  }
+  return null;
 };

@@ -1,27 +1,51 @@
 import { PAIN_BANDS, painBand } from '../../limits';
 import { reason } from '../../vocabulary';
+import type { Reason } from '../../vocabulary';
 import { easeOneStep } from '../ease';
-import type { Question } from '../types';
+import type { ExerciseLog, Question } from '../types';
+import { worstPain } from '../worst-pain';
 
-/** Safety first: above 5 leaves the exercise out, 3 to 5 or a set ended by pain takes one step off. */
+/** A rise of this much over the start of the day stops the exercise, whatever the number. Basis: common practice. */
+const RISE_STOPS = 2;
+/** Cleared and settled pain up to here is borne. */
+const BORNE_UP_TO = 3;
+
+/**
+ * Safety first: above 5, or up by 2 from the day's start, leaves the exercise out; 3 to 5 or a set ended by pain takes
+ * one step off. Known pain up to 3 (or as far as the clearance goes) that is no worse
+ * than at the start is borne.
+ */
 export const pain: Question = {
   id: 'pain',
   ask: (log, done) => {
-    const numbers = log.sets.map((set) => set.jointPain).filter((value): value is number => value !== null);
-    const worst = numbers.length > 0 ? Math.max(...numbers) : null;
-    const band = painBand(worst);
-    if (worst !== null && band === 'stop') {
-      const values = { pain: worst, limit: PAIN_BANDS.acceptableUpTo };
-      const reasons = [reason('pain-stop', values, 'pain-monitoring-thomee')];
-      return { verdict: 'leave-out', change: null, dose: log.dose, reasons };
-    }
-    const endedByPain = log.sets.find((set) => set.endedBy === 'pain');
-    if (band !== 'ease' && !endedByPain) return null;
-    const why =
-      worst !== null && band === 'ease'
-        ? reason('pain-ease', { pain: worst, limit: PAIN_BANDS.safeUpTo }, 'pain-monitoring-thomee')
-        : reason('pain-ended', { setIndex: endedByPain?.setIndex ?? 0 }, 'common-practice');
-    const { dose, change, reasons } = easeOneStep(log, done.load);
-    return { verdict: 'ease-back', change, dose, reasons: [why, ...reasons] };
+    const worst = worstPain(log);
+    const why = stops(log, worst);
+    if (why) return { verdict: 'leave-out', change: null, dose: log.dose, reasons: [why] };
+    const ease = eases(log, worst);
+    if (!ease) return null;
+    const eased = easeOneStep(log, done.load);
+    return { ...eased, verdict: 'ease-back', reasons: [ease, ...eased.reasons] };
   },
+};
+
+const stops = ({ context }: ExerciseLog, worst: number | null): Reason | null => {
+  if (worst === null) return null;
+  const { atStart } = context.pain;
+  if (painBand(worst) === 'stop') {
+    return reason('pain-stop', { pain: worst, limit: PAIN_BANDS.acceptableUpTo }, 'pain-monitoring-thomee');
+  }
+  if (atStart !== null && worst - atStart >= RISE_STOPS) return reason('pain-rose', { from: atStart, to: worst }, 'common-practice');
+  return null;
+};
+
+const eases = ({ context, sets }: ExerciseLog, worst: number | null): Reason | null => {
+  const { clearedUpTo, atStart } = context.pain;
+  const ended = sets.find((set) => set.endedBy === 'pain');
+  if (ended && worst === null) return reason('pain-ended', { setIndex: ended.setIndex }, 'common-practice');
+  if (worst === null) return null;
+  const borne = clearedUpTo !== null && worst <= Math.max(BORNE_UP_TO, clearedUpTo) && (atStart === null || worst <= atStart);
+  if (painBand(worst) === 'ease' && !(borne && !ended)) {
+    return reason('pain-ease', { pain: worst, limit: PAIN_BANDS.safeUpTo }, 'pain-monitoring-thomee');
+  }
+  return ended ? reason('pain-ended', { setIndex: ended.setIndex }, 'common-practice') : null;
 };

@@ -3,9 +3,10 @@ import type { Sequelize } from 'sequelize';
 import { Umzug } from 'umzug';
 import { firstTables } from './0001-first-tables';
 import { movements } from './0002-movements';
+import { judging } from './0003-judging';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
-const MIGRATIONS = [firstTables, movements] as const;
+const MIGRATIONS = [firstTables, movements, judging] as const;
 
 const DONE = 'migrations_done';
 

@@ -1,4 +1,4 @@
-import type { KitPiece } from '@drubo/core';
+import type { KitGear, KitMachine, KitPiece } from '@drubo/core';
 import { defineTable } from './define-table';
 
 export interface KitRow {
@@ -6,6 +6,8 @@ export interface KitRow {
   id: string;
   name: string;
   pieces: KitPiece[];
+  machines: KitMachine[];
+  gear: KitGear[];
 }
 
 export const kits = defineTable<KitRow>('kits', ['studioId', 'id'], {
@@ -13,4 +15,6 @@ export const kits = defineTable<KitRow>('kits', ['studioId', 'id'], {
   id: 'text',
   name: 'text',
   pieces: 'json',
+  machines: 'json',
+  gear: 'json',
 });

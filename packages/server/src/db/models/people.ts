@@ -1,4 +1,4 @@
-import type { Goal, TrainingAge } from '@drubo/core/vocabulary';
+import type { Goal, Schools, TrainingAge } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 export interface PersonRow {
@@ -12,6 +12,7 @@ export interface PersonRow {
   trainingAge: TrainingAge;
   minutes: number;
   note: string;
+  schools: Schools;
   archivedAt: string | null;
   createdAt: string;
 }
@@ -27,6 +28,7 @@ export const people = defineTable<PersonRow>('people', ['studioId', 'id'], {
   trainingAge: 'text',
   minutes: 'integer',
   note: 'text',
+  schools: 'json',
   archivedAt: 'text',
   createdAt: 'text',
 });

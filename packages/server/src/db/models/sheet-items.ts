@@ -1,5 +1,5 @@
 import type { Dose, DoseWhy } from '@drubo/core';
-import type { MethodId } from '@drubo/core/vocabulary';
+import type { LeverValues, MethodId } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 export interface SheetItemRow {
@@ -9,7 +9,10 @@ export interface SheetItemRow {
   position: number;
   slot: string;
   variationId: string;
+  leverValues: LeverValues;
   method: MethodId;
+  methodChosen: boolean;
+  feelers: number;
   /** The track's dose when the sheet was made, without the caps of the first weeks. */
   trackDose: Dose;
   proposed: Dose;
@@ -24,7 +27,10 @@ export const sheetItems = defineTable<SheetItemRow>('sheet_items', ['studioId', 
   position: 'integer',
   slot: 'text',
   variationId: 'text',
+  leverValues: 'json',
   method: 'text',
+  methodChosen: 'flag',
+  feelers: 'integer',
   trackDose: 'json',
   proposed: 'json',
   dose: 'json',

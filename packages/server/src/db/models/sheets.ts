@@ -9,6 +9,8 @@ export interface SheetRow {
   attempt: number;
   state: 'next' | 'started' | 'done';
   createdAt: string;
+  /** The day its items were last planned for. */
+  plannedOn: string;
 }
 
 export const sheets = defineTable<SheetRow>('sheets', ['studioId', 'id'], {
@@ -19,4 +21,5 @@ export const sheets = defineTable<SheetRow>('sheets', ['studioId', 'id'], {
   attempt: 'integer',
   state: 'text',
   createdAt: 'text',
+  plannedOn: 'text',
 });

@@ -1,5 +1,6 @@
-import type { Dose, Track } from '@drubo/core';
-import type { MethodId } from '@drubo/core/vocabulary';
+import type { Dose } from '@drubo/core';
+import type { Standing, Track } from '@drubo/core/judging';
+import type { LeverValues, MethodId } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 export interface TrackRow {
@@ -7,10 +8,14 @@ export interface TrackRow {
   personId: string;
   slot: string;
   variationId: string;
+  leverValues: LeverValues;
   method: MethodId;
+  methodChosen: boolean;
   dose: Dose;
   leftOut: boolean;
   lastDecision: Track['lastDecision'];
+  /** Where the last review left the person on the movement's ladder; null on none, or before a review. */
+  standing: Standing | null;
   /** Checkpoint of the strength estimate with the engine version; null until an engine keeps one. */
   estimatorState: object | null;
 }
@@ -20,9 +25,12 @@ export const tracks = defineTable<TrackRow>('tracks', ['studioId', 'personId', '
   personId: 'text',
   slot: 'text',
   variationId: 'text',
+  leverValues: 'json',
   method: 'text',
+  methodChosen: 'flag',
   dose: 'json',
   leftOut: 'flag',
   lastDecision: 'json',
+  standing: 'json',
   estimatorState: 'json',
 });

@@ -1,7 +1,7 @@
+import { externalKgOf } from '@drubo/core';
 import { toSetRecord } from '../../db/mappers/rows';
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
-import { externalKgOf } from '../../services/derive-load';
 import { findSetContext } from '../../services/find-set-context';
 import { runCommand } from '../../services/run-command';
 

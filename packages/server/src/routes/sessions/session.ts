@@ -4,7 +4,7 @@ import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
 import { findPerson, findSession, findSheet, refuseErased } from '../../services/find';
 import { localDateOf } from '../../services/local-date';
-import { makeNextSheet } from '../../services/next-sheet';
+import { makeNextSheet, replanSheet } from '../../services/next-sheet';
 import { readSession } from '../../services/read-session';
 import { runCommand } from '../../services/run-command';
 
@@ -44,6 +44,9 @@ export const startSession: Handler<'startSession'> = ({ params, body, caller }, 
       effort: null,
       note: '',
     };
+    if (sheet.plannedOn < row.date) {
+      await replanSheet(scope, context, await findPerson(scope, sheet.personId), caller.timeZone);
+    }
     await scope.insert('sessions', row);
     await scope.update('sheets', { state: 'started' }, { id: sheet.id });
     return readSession(scope, context, { ...row, studioId: scope.studioId });

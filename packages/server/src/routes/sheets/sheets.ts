@@ -2,23 +2,27 @@ import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
 import { checkLoad } from '../../services/check-dose';
 import { checkVersion, findItem, findPerson, findSheet } from '../../services/find';
+import { localDateOf } from '../../services/local-date';
 import { replanSheet } from '../../services/next-sheet';
 import { readSheet } from '../../services/read-sheet';
 import { runCommand } from '../../services/run-command';
 
 export const getSheet: Handler<'getSheet'> = async ({ params, caller }, context) => {
   const scope = context.db.read(caller.studioId);
-  return readSheet(scope, context, await findSheet(scope, params.sheetId));
+  const today = localDateOf(context.clock.now(), caller.timeZone);
+  return readSheet(scope, context, await findSheet(scope, params.sheetId), today);
 };
 
 export const editSheetItem: Handler<'editSheetItem'> = ({ params, body, caller }, context) =>
   runCommand(context, caller, { endpointId: 'editSheetItem', params, body }, async (scope) => {
     const sheet = await findSheet(scope, params.sheetId);
     const item = await findItem(scope, sheet.id, params.itemId);
-    checkVersion(sheet.version, body.version, 'sheet');
     checkLoad(body.dose, 'body.dose');
+    if (sheet.state !== 'next') throw new AppError('sheet-started', 'This sheet’s session has begun; change its sets instead.');
+    checkVersion(sheet.version, body.version, 'sheet');
     const edited = { ...sheet, version: sheet.version + 1 };
-    await scope.update('sheetItems', { dose: body.dose }, { id: item.id });
+    const method = body.method === undefined ? {} : { method: body.method, methodChosen: true };
+    await scope.update('sheetItems', { dose: body.dose, ...method }, { id: item.id });
     await scope.update('sheets', { version: edited.version }, { id: sheet.id });
     return readSheet(scope, context, edited);
   });

@@ -15,7 +15,7 @@ const readStudio = async (context: Context, studioId: string): Promise<ReplyOf<'
   const trainers = await scope.all('trainers', {}, { order: [['name', 'ASC']] });
   return {
     studio: toStudio(studio),
-    kits: kits.map(({ id, name, pieces }) => ({ id, name, pieces })),
+    kits: kits.map(({ studioId: _, ...kit }) => kit),
     trainers: trainers.map(toTrainer),
   };
 };

@@ -1,0 +1,67 @@
+import { plannedReps } from '../dose';
+import { askFor, historyOf } from '../progression';
+import { chooseNext, doneSets, FEELERS, feelerSet, replay } from '../strength';
+import type { DoneSet, NextSetContext, PastSession } from '../strength';
+import type { Reason } from '../vocabulary';
+import type { AdviceInput, NextSet } from './types';
+
+/** What the coming set should be and why; null where the estimator has no say or there is no coming set. */
+export interface Estimate {
+  set: NextSet;
+  reasons: readonly Reason[];
+  oneRepMaxKg: number;
+}
+
+/** Today's sets of the coming leg, as the estimator reads them. */
+const todayOf = (input: AdviceInput, side: SetSide): DoneSet[] =>
+  doneSets(
+    { sets: input.today, tempo: input.dose.tempo, restSeconds: input.dose.restSeconds },
+    { side, tempo: input.dose.tempo, bodyMassShare: input.variation.bodyMassShare },
+  );
+
+type SetSide = 'left' | 'right' | 'both';
+
+/** The question for the coming set: the whole history of this leg, and today's sets weighing most. */
+const asked = (input: AdviceInput, side: SetSide): { history: PastSession[]; context: NextSetContext } => {
+  const history = historyOf(input, side);
+  const today = todayOf(input, side);
+  const context = askFor(input, input.dose, input.day);
+  return { history, context: { ...context, today, setIndex: today.length } };
+};
+
+/** The estimator's choice for the coming work set. */
+export const estimateNext = (input: AdviceInput): Estimate | null => {
+  const { next, loads } = input;
+  if (!next || loads.length === 0) return null;
+  const { history, context } = asked(input, next.side);
+  if (history.length === 0 && context.today.length === 0) return null;
+  const { choice, standing, reasons } = chooseNext(history, context);
+  return { set: { loadKg: choice.loadKg, reps: choice.reps }, reasons, oneRepMaxKg: Math.exp(standing.at.belief.mean[0] ?? 0) - context.bodyLoadKg };
+};
+
+/** The coming feeler: by what is believed so far, never more than the careful bounds. */
+export const nextFeeler = (input: AdviceInput): NextSet | null => {
+  const { next, loads } = input;
+  if (!next || loads.length === 0) return null;
+  const { history, context } = asked(input, next.side);
+  const { belief } = replay([...history, { day: input.day, sets: context.today }], context);
+  return feelerSet({
+    belief,
+    index: Math.min(next.setIndex, FEELERS.sets),
+    careful: context.cautious ?? false,
+    guessKg: context.startLoadKg,
+    bodyLoadKg: context.bodyLoadKg,
+    loadsKg: context.loadsKg,
+  });
+};
+
+/** The coming set as planned on the sheet. */
+export const plannedNext = ({ next, dose }: AdviceInput): NextSet | null =>
+  next ? { loadKg: dose.load.externalKg, reps: plannedReps(dose) } : null;
+
+/** The load just used, carried on: what goes on when nobody says otherwise. */
+export const carriedOn = (input: AdviceInput): NextSet | null => {
+  const planned = plannedNext(input);
+  const last = input.today.findLast((set) => set.kind === 'work');
+  return planned && last ? { ...planned, loadKg: last.externalKg } : planned;
+};

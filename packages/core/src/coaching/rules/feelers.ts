@@ -1,0 +1,27 @@
+import { FEELERS } from '../../strength';
+import { reason } from '../../vocabulary';
+import { estimateNext, nextFeeler } from '../next-set';
+import type { AdviceRule } from '../types';
+
+/** Feeler sets walk up to an unknown lift: the next one, and after the last what they found. */
+export const feelers: AdviceRule = {
+  id: 'feelers',
+  advise: (input, last) => {
+    if (last.kind !== 'feeler' || !input.next) return null;
+    if (input.next.kind === 'feeler') {
+      const set = nextFeeler(input);
+      if (!set) return null;
+      const values = { index: input.next.setIndex + 1, of: Math.max(input.feelers, FEELERS.sets), ...set };
+      return { kind: 'go', reasons: [reason('advice-feeler', values, 'strength-model')], next: set, restSeconds: null };
+    }
+    const found = estimateNext(input);
+    if (!found) return null;
+    const values = { sets: input.feelers, oneRepMaxKg: Math.round(found.oneRepMaxKg * 10) / 10 };
+    return {
+      kind: 'go',
+      reasons: [reason('advice-feelers-done', values, 'strength-model'), ...found.reasons],
+      next: found.set,
+      restSeconds: null,
+    };
+  },
+};

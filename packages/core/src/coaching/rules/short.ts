@@ -1,0 +1,46 @@
+import { nextDown } from '../../kit';
+import { reason } from '../../vocabulary';
+import { carriedOn, estimateNext } from '../next-set';
+import type { AdviceInput, AdviceRule } from '../types';
+
+/** Rest is stretched by half where no lighter load is at hand. House default. */
+const LONGER_REST = 1.5;
+
+/**
+ * Sets under the range: after the first, a lighter load, or a longer rest where there is none; if the lighter set falls
+ * short as well, leave the exercise. Grip and pain have rules of their own.
+ */
+export const short: AdviceRule = {
+  id: 'short',
+  advise: (input, last) => {
+    const { repsLow } = input.dose;
+    if (!isShort(input, last)) return null;
+    const work = input.today.filter((set) => set.kind === 'work' && set.side === last.side);
+    const before = work.filter((set) => set.setIndex < last.setIndex).at(-1);
+    const shortSets = work.filter((set) => isShort(input, set)).length;
+    if (before && isShort(input, before) && (last.externalKg < before.externalKg - 0.001 || shortSets > 1)) {
+      const why = reason('advice-short-leave', { sets: shortSets, repsLow }, 'common-practice');
+      return { kind: 'stop', reasons: [why], next: null, restSeconds: null };
+    }
+    const on = carriedOn(input);
+    if (!on) return null;
+    const reps = last.reps ?? 0;
+    const estimated = input.method === 'reserve-led' ? estimateNext(input) : null;
+    const lighterKg =
+      estimated && estimated.set.loadKg < last.externalKg - 0.001
+        ? estimated.set.loadKg
+        : nextDown(input.loads, last.externalKg)?.externalKg;
+    if (lighterKg === undefined) {
+      const restSeconds = Math.round((input.dose.restSeconds * LONGER_REST) / 15) * 15;
+      const why = reason('advice-short-rest', { reps, repsLow, restSeconds }, 'common-practice');
+      return { kind: 'change', reasons: [why], next: on, restSeconds };
+    }
+    const why = reason('advice-short-lighter', { reps, repsLow, toKg: lighterKg }, 'common-practice');
+    const next = { loadKg: lighterKg, reps: estimated && estimated.set.loadKg === lighterKg ? estimated.set.reps : on.reps };
+    return { kind: 'change', reasons: [why, ...(estimated?.reasons ?? [])], next, restSeconds: null };
+  },
+};
+
+/** Fewer reps than the range asks for, and not by choice. */
+const isShort = ({ dose }: AdviceInput, set: AdviceInput['today'][number]): boolean =>
+  set.kind === 'work' && set.reps !== null && set.reps < dose.repsLow && (set.endedBy === 'failure' || set.endedBy === 'form' || set.endedBy === 'planned');

@@ -1,0 +1,52 @@
+import { AID_WORDS, WAY_WORDS } from '../remedy-words';
+import { formatMass, formatRest } from '../format';
+import { FAULT_LABELS, POSITION_LABELS, SIDE_LABELS } from '../labels';
+import { LEVER_WORDS } from '../lever-words';
+import type { CoachReasons } from '../../vocabulary/reason-codes/coach';
+import { load, sentence, set } from './parts';
+import type { WordingContext, WordsFor } from './types';
+
+const measure = ({ measure: kind, what, way }: CoachReasons['advice-measure'], { nameOf }: WordingContext): string => {
+  switch (kind) {
+    case 'lever':
+      return `${LEVER_WORDS[what as keyof typeof LEVER_WORDS].label.toLowerCase()} ${WAY_WORDS[way as keyof typeof WAY_WORDS]}`;
+    case 'load-position':
+      return `load ${POSITION_LABELS[what as keyof typeof POSITION_LABELS]}`;
+    case 'aid':
+      return AID_WORDS[what as keyof typeof AID_WORDS];
+    case 'variation':
+      return nameOf(what);
+  }
+};
+
+/** What to do after a set, in words. */
+export const COACH_WORDS: WordsFor<CoachReasons> = {
+  'advice-as-planned': () => 'Go on as planned.',
+  'advice-next': (v, c) =>
+    Math.abs(v.loadKg - v.fromKg) < 0.001
+      ? `Next set ${v.reps} reps at the same load.`
+      : `Next set ${v.reps} reps at ${load(v.loadKg, c.unit)}, ${v.loadKg > v.fromKg ? 'up' : 'down'} from ${load(v.fromKg, c.unit)}.`,
+  'advice-cue': (v) => `${sentence(FAULT_LABELS[v.faultId])}. Say: “${v.cue}”.`,
+  'advice-other-cue': (v) => `${sentence(FAULT_LABELS[v.faultId])} again. Another cue: “${v.cue}”.`,
+  'advice-measure': (v, c) => `If it stays: ${measure(v, c)}.`,
+  'advice-leave-today': (v) =>
+    `${sentence(FAULT_LABELS[v.faultId])} in ${v.sets} ${v.sets === 1 ? 'set' : 'sets'}: leave it for today.`,
+  'advice-easier-variation': (v, c) => `${c.nameOf(v.variationId)} trains the same, a stage lower.`,
+  'advice-dangerous': (v) => `${sentence(FAULT_LABELS[v.faultId])} is dangerous under load: end the set, change it now.`,
+  'advice-lighter': (v, c) => `${load(v.toKg, c.unit)} instead of ${load(v.fromKg, c.unit)}.`,
+  'advice-grip': (v) => `Grip ended ${set(v.setIndex)}, not the legs: chalk, one palm each way, or straps. Same load.`,
+  'advice-short-lighter': (v, c) => `${v.reps} reps, ${v.repsLow} asked for. Next set at ${load(v.toKg, c.unit)}.`,
+  'advice-short-rest': (v) => `${v.reps} reps, ${v.repsLow} asked for, and nothing lighter: rest ${formatRest(v.restSeconds)} first.`,
+  'advice-short-leave': (v) => `${v.sets} sets under ${v.repsLow}: leave it for today.`,
+  'advice-match-side': (v) => `${sentence(SIDE_LABELS[v.side])} next: match ${v.reps} reps, no more.`,
+  'advice-weaker-first': (v) => `${sentence(SIDE_LABELS[v.side])} first: about ${v.percent} % weaker.`,
+  'advice-feeler': (v, c) =>
+    `Feeler ${v.index} of ${v.of}: ${v.reps} reps at ${load(v.loadKg, c.unit)}. Ask how many were left, 0 to 10.`,
+  'advice-feelers-done': (v, c) =>
+    `${v.sets} feelers done: one-rep maximum near ${formatMass(v.oneRepMaxKg, c.unit)}. Work sets follow from it.`,
+  'time-fits': (v) => `${v.minutesNeeded} min left to do, ${v.minutesLeft} min left: it fits.`,
+  'time-pair': (v, c) =>
+    `${c.nameOf(v.variationId)} in turn with ${c.nameOf(v.withVariationId)} saves ${v.minutesSaved} min of rest.`,
+  'time-trim': (v, c) => `${c.nameOf(v.variationId)} down to ${v.sets} sets saves ${v.minutesSaved} min.`,
+  'time-drop': (v, c) => `Without ${c.nameOf(v.variationId)}: ${v.minutesSaved} min saved.`,
+};

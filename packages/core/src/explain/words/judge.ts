@@ -1,0 +1,82 @@
+import { formatNumber } from '../format';
+import { FAULT_LABELS, SIDE_LABELS } from '../labels';
+import { formatLeverValue, LEVER_WORDS } from '../lever-words';
+import type { MassUnit } from '../../vocabulary';
+import type { JudgeReasons } from '../../vocabulary/reason-codes/judge';
+import { goal, load, sentence, sessions, set } from './parts';
+import type { WordsFor } from './types';
+
+const onWhat = (on: 'total' | 'external'): string => (on === 'total' ? 'for the legs' : 'in the hands');
+
+/** What a set toward a gate is: '12 reps', '30 s'. */
+const what = ({ reps, seconds }: { reps: number; seconds: number | null }): string =>
+  seconds === null ? `${reps} reps` : `${seconds} s`;
+const atLoad = (loadKg: number | null, unit: MassUnit): string => (loadKg === null ? '' : ` at ${load(loadKg, unit)}`);
+const shown = (v: JudgeReasons['gate-met'], unit: MassUnit): string => `${v.sets} × ${what(v)}${atLoad(v.loadKg, unit)}`;
+
+/** Why a verdict is what it is, in words. */
+export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
+  'not-done': () => 'Nothing was logged, so nothing can be judged.',
+  'sets-missing': (v) => `${v.done} of ${v.planned} sets were done. All of them have to reach the top first.`,
+  'pain-stop': (v) => `Pain ${v.pain} of 10, above ${v.limit}: stop this exercise. If it stays, see a clinician.`,
+  'pain-ease': (v) => `Pain ${v.pain} of 10, above ${v.limit}: one step easier.`,
+  'pain-ended': (v) => `Pain ended ${set(v.setIndex)}: one step easier.`,
+  'fault-dangerous': (v) => `Dangerous in ${set(v.setIndex)}: ${FAULT_LABELS[v.faultId]}. One step lighter.`,
+  'fault-breaks': (v) => `Not clean in ${set(v.setIndex)}: ${FAULT_LABELS[v.faultId]}. Same dose until it is.`,
+  'not-clean': (v) => `You marked ${set(v.setIndex)} as not clean. Same dose until it is.`,
+  'clean-not-judged': (v) => `Nobody watched ${set(v.setIndex)}, so it can't count as clean.`,
+  'grip-ended': (v) => `Grip ended ${set(v.setIndex)}. That says nothing about the legs.`,
+  'other-load-than-planned': (v, c) =>
+    `${set(v.setIndex)[0]?.toUpperCase()}${set(v.setIndex).slice(1)} was lighter: ${load(v.loadKg, c.unit)}, not ${load(v.plannedKg, c.unit)}.`,
+  'under-reserve': (v) =>
+    `${v.reserve} in reserve in ${set(v.setIndex)}, ${v.target} asked for. Reach it with ${v.target} first.`,
+  'top-of-range': (v) => `All ${v.sets} sets reached ${v.reps}, clean.`,
+  'within-range': (v) => `Lowest set ${v.lowestReps} reps. All sets at ${v.repsHigh} earns the next step.`,
+  'short-once': (v) =>
+    `${v.repsLow - v.reps} short in ${set(v.setIndex)}${v.side === 'both' ? '' : `, ${SIDE_LABELS[v.side]}`}. Once is worth another look.`,
+  'short-of-range': (v, c) => `${v.shortSets} sets under ${v.repsLow}, the worst ${v.worstReps}, at ${load(v.loadKg, c.unit)}.`,
+  'jump-within-limit': (v, c) =>
+    `${load(v.fromKg, c.unit)} to ${load(v.toKg, c.unit)} is ${formatNumber(v.jumpPercent)} % more ${onWhat(v.on)}, within ${v.limitPercent} %.`,
+  'jump-too-big': (v, c) =>
+    `${load(v.toKg, c.unit)} would be ${formatNumber(v.jumpPercent)} % more ${onWhat(v.on)}, over ${v.limitPercent} %. Reps to ${v.repsTo} first.`,
+  'jump-after-extra-reps': (v, c) =>
+    `${v.reps} reps are in hand, so ${load(v.toKg, c.unit)} is fair although it is ${formatNumber(v.jumpPercent)} % more.`,
+  'no-heavier-load': (v, c) => `${load(v.loadKg, c.unit)} is the heaviest your kit makes. Reps to ${v.repsTo}.`,
+  'at-the-ceiling': (v, c) =>
+    `${v.reps} reps at ${load(v.loadKg, c.unit)}, the heaviest your kit makes. Time for a harder exercise.`,
+  'no-lighter-load': (v, c) => `${load(v.loadKg, c.unit)} is the lightest there is, so fewer reps: ${v.repsTo} at most.`,
+  'session-cap': (v) => `${v.limit} exercises already move up. This one waits a session.`,
+  'method-default': (v) =>
+    v.isLoaded ? 'Loaded work is led by reps in reserve.' : 'Unloaded work goes by what earns the next stage.',
+  'gate-met': (v, c) =>
+    `${shown(v, c.unit)} clean in ${sessions(v.sessions)}: that earns ${c.nameOf(v.toVariationId)}.`,
+  'gate-progress': (v, c) =>
+    `${v.sets} of ${v.setsNeeded} sets of ${what(v)}${atLoad(v.loadKg, c.unit)} clean today; ${v.sessions} of ${sessions(v.sessionsNeeded)} so far earn the next stage.`,
+  'gate-another-set': (v) => `${v.reps} clean reps in every set; the next stage asks for ${v.setsNeeded} sets, so ${v.sets} next time.`,
+  'gate-none': (v, c) => `${c.nameOf(v.variationId)} may stay for good: no stage has to be earned.`,
+  'rung-bypassed': (v, c) =>
+    `${c.nameOf(v.variationId)} is passed over: ${v.why === 'limit' ? 'a limit locks it' : 'the kit is not here'}.`,
+  'rung-dose': (v, c) => `${c.nameOf(v.toVariationId)} starts at ${load(v.loadKg, c.unit)}. The new stage and its dose are one change.`,
+  'two-for-two-met': (v) => `${v.repsOver} reps over ${v.goalReps} in the last set, ${sessions(v.sessions)} running.`,
+  'two-for-two-waiting': (v) =>
+    `${v.lastReps} reps in the last set. Two over ${v.goalReps}, two sessions running, earn the next load (${v.sessions} so far).`,
+  'straight-line-done': (v) => `All ${v.sets} sets done at ${v.reps} or more: one small step.`,
+  'straight-line-missed': (v) => `${v.missedSets} ${v.missedSets === 1 ? 'set' : 'sets'} missed, ${v.reps} reps the fewest.`,
+  'lever-notch': (v) =>
+    `${LEVER_WORDS[v.lever].label}: ${formatLeverValue(v.lever, v.from, v.unit)} → ${formatLeverValue(v.lever, v.to, v.unit)}. Nothing else changes.`,
+  'pain-not-asked': () => 'There is a limit here and nobody asked about pain, so it can’t move up.',
+  'pain-new': (v) => `New pain of ${v.pain}: above ${v.limit} never moves up.`,
+  'pain-rose': (v) => `Pain rose from ${v.from} to ${v.to}.`,
+  'pain-morning-unknown': (v) => `Pain ${v.pain}, and nobody knows whether it had settled by morning.`,
+  'pain-not-settled': (v) => `Pain ${v.pain} had not settled by morning.`,
+  painkillers: () => 'Painkillers within 8 hours: pain numbers don’t count, so nothing moves up.',
+  'fault-again': (v) => `${sentence(FAULT_LABELS[v.faultId])} broke sets ${sessions(v.sessions)} running: one notch easier.`,
+  'stall-range': (v) => `${sessions(v.sessions)} without more load or reps: ${v.repsLow}–${v.repsHigh} reps for a change.`,
+  'stall-lighter': (v, c) => `${sessions(v.sessions)} without progress: a lighter week, ${v.sets} sets at ${load(v.loadKg, c.unit)}.`,
+  'staying-is-success': (v) => `${sessions(v.sessions)} at the same work. For “${goal(v.goal)}” that is success.`,
+  dip: (v) => `Down ${v.percent} % over ${sessions(v.sessions)}: ease back.`,
+  'side-difference': (v) =>
+    `${sentence(SIDE_LABELS[v.weaker])} about ${v.percent} % weaker over ${sessions(v.sessions)}: it goes first, the other matches it.`,
+  'set-doubtful': (v) => `${sentence(set(v.setIndex))} can’t be right (${v.field}). Put it right and decide again.`,
+  'not-enough': (v) => `${v.sets} ${v.sets === 1 ? 'set' : 'sets'}: not enough to say.`,
+};

@@ -1,0 +1,12 @@
+import { formatMass } from '../format';
+import { GOAL_LABELS } from '../labels';
+import type { Goal, MassUnit } from '../../vocabulary';
+
+/** Parts of sentences that several groups share. */
+export const set = (setIndex: number): string => `set ${setIndex + 1}`;
+export const goal = (id: Goal): string => GOAL_LABELS[id].toLowerCase();
+export const load = (kg: number, unit: MassUnit): string => (kg === 0 ? 'bodyweight' : formatMass(kg, unit));
+export const sessions = (count: number): string => `${count} ${count === 1 ? 'session' : 'sessions'}`;
+
+/** The same text as the beginning of a sentence. */
+export const sentence = (text: string): string => `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`;

@@ -1,0 +1,40 @@
+import { formatMass, formatNumber, formatRest } from '../format';
+import { TRAINING_AGE_LABELS } from '../labels';
+import type { PlanReasons } from '../../vocabulary/reason-codes/plan';
+import { goal, load } from './parts';
+import type { WordsFor } from './types';
+
+/** Why a sheet asks for what it asks, in words. */
+export const PLAN_WORDS: WordsFor<PlanReasons> = {
+  'sets-by-goal': (v) =>
+    `${v.sets} sets: the usual for “${goal(v.goal)}” and “${TRAINING_AGE_LABELS[v.trainingAge].toLowerCase()}”.`,
+  'sets-first-session': (v) => `First session: ${v.sets} sets instead of ${v.usualSets}, so nobody is sore for a week.`,
+  'reps-by-goal': (v) => `${v.repsLow} to ${v.repsHigh} clean reps suit “${goal(v.goal)}”.`,
+  'reps-by-variation': (v, c) => `${c.nameOf(v.variationId)} is done for ${v.repsLow} to ${v.repsHigh} reps.`,
+  'tempo-by-goal': (v) => `${v.tempo} (${formatNumber(v.secondsPerRep)} s a rep) is the pace for “${goal(v.goal)}”.`,
+  'tempo-by-variation': (v, c) => `${c.nameOf(v.variationId)} goes at ${v.tempo}, ${formatNumber(v.secondsPerRep)} s a rep.`,
+  'rest-by-goal': (v) => `${formatRest(v.restSeconds)} rest suits “${goal(v.goal)}”.`,
+  'reserve-by-goal': (v) => `Stop with ${v.reserve} in reserve: the target for “${goal(v.goal)}”.`,
+  'reserve-first-session': (v) =>
+    `First session: keep ${v.reserve} in reserve instead of ${v.usualReserve}. You don't know this person's limits yet.`,
+  'reserve-first-weeks': (v) =>
+    `Day ${v.dayOfTraining + 1} of training: ${v.reserve} in reserve instead of ${v.usualReserve} for the first three weeks.`,
+  'load-first-guess': (v, c) =>
+    `First guess: ${formatNumber(v.share, 2)} × ${formatMass(v.bodyMassKg, c.unit)} body mass = ${formatMass(v.guessKg, c.unit)}. ` +
+    `The nearest your kit makes without going over is ${load(v.loadKg, c.unit)}.`,
+  'load-mass-unknown': (v, c) =>
+    `Body mass was not asked, so it starts at the lightest your kit makes: ${load(v.loadKg, c.unit)}.`,
+  'load-none-first': (v, c) => `${c.nameOf(v.variationId)} starts with nothing in the hands.`,
+  'carried-forward': (v) => `Decided from the session of ${v.sessionDate}.`,
+  'trainer-edited': (v) => `You set this yourself after the session of ${v.sessionDate}.`,
+  'reps-aim': (v) => `Aim at ${v.reps} reps: that should leave ${v.reserve}.`,
+  'feelers-first': (v, c) =>
+    `Nobody knows this lift yet: ${v.sets} feeler sets first, from a guess of ${load(v.guessKg, c.unit)}. The load is chosen from what they show.`,
+  'load-from-relative': (v, c) =>
+    `From ${c.nameOf(v.variationId)} by the usual ratio of ${formatNumber(v.ratio, 2)}, on the careful side: ${load(v.loadKg, c.unit)}.`,
+  'lay-off-load': (v, c) =>
+    `${v.days} days away cost about ${formatNumber(v.lossPercent)} % of strength: ${load(v.loadKg, c.unit)} instead of ${load(v.fromKg, c.unit)}.`,
+  'lay-off-first': (v) => `First session after ${v.days} days: ${v.sets} ${v.sets === 1 ? 'set' : 'sets'} and ${v.reserve} in reserve.`,
+  'school-rest': (v) => `Rest as you chose for this person: ${formatRest(v.restSeconds)}.`,
+  'school-effort': (v) => `Effort as you chose for this person: ${v.reserve} in reserve.`,
+};

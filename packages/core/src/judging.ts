@@ -1,0 +1,27 @@
+// What judges a session and plans the next: the server's, and the review's and the live screen's, loaded with them.
+export { adviseAfterSet, adviseFirstSet, firstSide, fitIntoTime, swapTo } from './coaching';
+export type { Advice, AdviceInput, NextSet } from './coaching';
+export { planSheet, trackAfter } from './composer';
+export type { PlannedItem, SheetInput, Track } from './composer';
+export {
+  alternativesTo,
+  decideExercise,
+  decideSession,
+  defaultMethod,
+  ENGINE_VERSION,
+  estimateFor,
+  historyOf,
+  PAIN_NOT_ASKED,
+  standOn,
+} from './progression';
+export type {
+  Alternative,
+  Change,
+  Decision,
+  ExerciseLog,
+  JudgeContext,
+  Outcome,
+  PastExercise,
+  Standing,
+  TraceStep,
+} from './progression';

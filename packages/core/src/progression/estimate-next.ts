@@ -1,0 +1,80 @@
+import { mustBeLoaded } from '../catalogue';
+import type { Dose } from '../dose';
+import { chooseNext, isEstimable, lifterFor, pastSessions } from '../strength';
+import type { LoggedExercise, NextSetContext, PastSession } from '../strength';
+import { isPerSide } from '../vocabulary';
+import type { Reason, Side } from '../vocabulary';
+import { mayGoBeyond } from './step-up';
+import type { ExerciseLog, PastExercise } from './types';
+
+/** What the estimator is asked with: everything a log has but this session's own sets. */
+export type EstimateFrom = Pick<ExerciseLog, 'variation' | 'values' | 'dose' | 'loads' | 'context' | 'past'>;
+
+/** Load and reps the estimator would take, and why; `side` says which leg it was worked out on. */
+export interface Estimated {
+  loadKg: number;
+  reps: number;
+  kind: ReturnType<typeof chooseNext>['choice']['kind'];
+  reasons: readonly Reason[];
+  side: Side;
+}
+
+const logged = ({ day, sets, dose }: PastExercise): LoggedExercise => ({
+  day,
+  sets,
+  tempo: dose.tempo,
+  restSeconds: dose.restSeconds,
+});
+
+/** The working legs of a movement, each judged on its own sets. */
+export const sidesOf = ({ variation }: Pick<ExerciseLog, 'variation'>): readonly Side[] =>
+  isPerSide(variation.stance) ? ['left', 'right'] : ['both'];
+
+/** One leg's sessions as the estimator reads them, oldest first. */
+export const historyOf = (from: Pick<EstimateFrom, 'variation' | 'dose' | 'past'>, side: Side): PastSession[] =>
+  pastSessions(from.past.map(logged), {
+    side,
+    tempo: from.dose.tempo,
+    bodyMassShare: from.variation.bodyMassShare,
+    mustBeLoaded: mustBeLoaded(from.variation),
+  });
+
+/** Whether rises are held to the careful bound: a limit that speaks of the movement, or the load held in front or overhead. */
+const isCautious = ({ variation, context }: EstimateFrom): boolean =>
+  context.limits.length > 0 ||
+  variation.loadPositions.some((position) => position === 'overhead' || position === 'front-bar' || position === 'rack');
+
+/**
+ * However much body mass moves with it, what is held rises by half at most. House default: a pair of bells twice as
+ * heavy is no small step for hands and trunk, even where the legs would bear it.
+ */
+const EXTERNAL_RISE_MOST = 0.5;
+
+/** The question put to the estimator for a set of one leg on a day. */
+export const askFor = (from: EstimateFrom, dose: Dose, day: number): NextSetContext => ({
+  ...lifterFor(from.variation, from.context.person),
+  day,
+  setIndex: 0,
+  today: [],
+  target: { sets: dose.sets, repsLow: dose.repsLow, repsHigh: dose.repsHigh, reserve: dose.reserve },
+  loadsKg: from.loads.map(({ externalKg }) => externalKg),
+  cautious: isCautious(from),
+  jumpOn: from.variation.jumpOn,
+  externalRiseMost: EXTERNAL_RISE_MOST,
+  mayGoBeyond: mayGoBeyond(from),
+});
+
+/**
+ * Load and reps for the first set of `day`, from every earlier session: of two legs, the weaker decides. Null where
+ * there is nothing to say yet: no kit, nothing logged, or work the estimator doesn't read.
+ */
+export const estimateFor = (from: EstimateFrom, dose: Dose, day: number): Estimated | null => {
+  if (!isEstimable(from.variation) || from.loads.length === 0) return null;
+  const found = sidesOf(from).flatMap((side): Estimated[] => {
+    const history = historyOf(from, side);
+    if (history.length === 0) return [];
+    const { choice, reasons } = chooseNext(history, askFor(from, dose, day));
+    return [{ loadKg: choice.loadKg, reps: choice.reps, reasons, kind: choice.kind, side }];
+  });
+  return [...found].sort((a, b) => a.loadKg - b.loadKg || a.reps - b.reps)[0] ?? null;
+};

@@ -1,0 +1,48 @@
+import { findVariation } from '../../catalogue';
+import type { Ladder, Rung } from '../../catalogue';
+import { kitFor, neighbours, rungsOf } from '../../catalogue/knowledge';
+import { loadsForVariation } from '../../dose';
+import { limitOn } from '../../limits';
+import { reason } from '../../vocabulary';
+import type { LeverValue, LeverValues, Reason } from '../../vocabulary';
+import type { JudgeContext } from '../types';
+
+/** The rung a movement at its settings stands on: the one whose own settings it has, the main ways first. */
+export const rungAt = (variationId: string, values: LeverValues): { ladder: Ladder; rung: Rung } | null => {
+  const rungs = rungsOf(variationId).filter(({ rung }) => !rung.aside);
+  const fits = ({ rung }: { rung: Rung }): boolean =>
+    (Object.entries(rung.values ?? {}) as [keyof LeverValues, LeverValue][]).every(([lever, value]) => values[lever] === value);
+  const fitting = rungs.filter(fits);
+  // A rung that asks for settings says more than one that asks for none.
+  const most = (found: { rung: Rung }) => Object.keys(found.rung.values ?? {}).length;
+  return [...fitting].sort((a, b) => most(b) - most(a))[0] ?? rungs[0] ?? null;
+};
+
+/** The rungs a met gate leads to. Ones a limit or the kit locks are bypassed, and the gate carries over to those after. */
+export const nextRungs = (
+  ladder: Ladder,
+  rung: Rung,
+  { catalogue, kit, room, limits }: Pick<JudgeContext, 'catalogue' | 'kit' | 'room' | 'limits'>,
+): { open: Rung[]; reasons: Reason[] } => {
+  const open: Rung[] = [];
+  const reasons: Reason[] = [];
+  const seen = new Set<string>();
+  const walk = (from: Rung): void => {
+    for (const next of neighbours(ladder, from.id).after) {
+      if (next.aside || seen.has(next.id)) continue;
+      seen.add(next.id);
+      const variation = findVariation(catalogue, next.variationId);
+      if (!variation) continue;
+      const isLocked = limitOn(variation, limits).state === 'locked';
+      const cannotLoad = !variation.unloadedAllowed && loadsForVariation(kit, variation).length === 0;
+      const isMissing = cannotLoad || (room !== null && !kitFor(variation, room).isPossible);
+      if (!isLocked && !isMissing) open.push(next);
+      else {
+        reasons.push(reason('rung-bypassed', { variationId: next.variationId, why: isLocked ? 'limit' : 'kit' }, 'common-practice'));
+        walk(next);
+      }
+    }
+  };
+  walk(rung);
+  return { open, reasons };
+};

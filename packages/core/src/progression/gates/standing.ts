@@ -1,0 +1,50 @@
+import { getVariation } from '../../catalogue';
+import type { Catalogue } from '../../catalogue';
+import type { Kit } from '../../kit';
+import type { LeverValues } from '../../vocabulary';
+import type { PastExercise } from '../types';
+import { gateEvidence, gateTarget } from './evidence';
+import type { GateEvidence, GateTarget } from './evidence';
+import { rungAt } from './next-rung';
+
+/** Where a person stands on one ladder, and what has been shown toward its gate. Stored with each review. */
+export interface Standing {
+  ladderId: string;
+  rungId: string;
+  variationId: string;
+  values: LeverValues;
+  /** Null where nothing has to be earned: the movement may stay the main lift for good. */
+  target: GateTarget | null;
+  evidence: readonly GateEvidence[];
+}
+
+/** What a standing is read from: the movement now on the person's track, and its sessions. */
+export interface StandingInput {
+  catalogue: Catalogue;
+  kit: Kit;
+  variationId: string;
+  values: LeverValues;
+  dose: { repsHigh: number; repsBeyond: number };
+  bodyMassKg: number | null;
+  sessions: readonly PastExercise[];
+}
+
+/** Evidence kept: enough for any gate, and for a glance back. */
+const KEPT = 6;
+
+/** Where a movement puts a person on its ladder; null for a movement on no ladder. */
+export const standOn = (input: StandingInput): Standing | null => {
+  const found = rungAt(input.variationId, input.values);
+  if (!found) return null;
+  const { ladder, rung } = found;
+  const variation = getVariation(input.catalogue, input.variationId);
+  const target = rung.gate ? gateTarget(rung.gate, variation, input.dose, input.kit, input.bodyMassKg) : null;
+  return {
+    ladderId: ladder.id,
+    rungId: rung.id,
+    variationId: input.variationId,
+    values: input.values,
+    target,
+    evidence: target ? gateEvidence(input.sessions, target, variation, input.bodyMassKg).slice(-KEPT) : [],
+  };
+};

@@ -1,0 +1,65 @@
+import { repsTop } from '../../dose';
+import { reason } from '../../vocabulary';
+import { lever } from '../change-lever';
+import type { GateTarget } from '../gates/evidence';
+import { metGate, shownToward, shownValues, toNextRung } from '../gates/move-on';
+import { stay } from '../stay';
+import { stepUp } from '../step-up';
+import type { ExerciseLog, Method, Outcome, WorkDone } from '../types';
+import { shortOfRange } from '../short-of-range';
+
+/**
+ * For unloaded work and skills: clean work shown in the number of sessions a stage asks for earns the next stage. A
+ * stage without a gate, or the last one, goes on by load where it can be held, else by its own settings.
+ */
+export const ladderGate: Method = {
+  id: 'ladder-gate',
+  decide(log, done) {
+    const short = shortOfRange(log, done);
+    if (short) return short;
+    const gate = metGate(log);
+    const moved = gate && toNextRung(log, gate);
+    if (moved) return moved;
+    return toward(log, done) ?? beyond(log, done);
+  },
+};
+
+/** On the way to a gate: what was shown, what is still asked. The gate's reps are the aim. */
+const toward = (log: ExerciseLog, done: WorkDone): Outcome | null => {
+  const shown = shownToward(log);
+  if (!shown || shown.sessions >= shown.target.sessions) return null;
+  const { target, sessions, bestSets } = shown;
+  const oneMore = anotherSet(log, done, target);
+  if (oneMore) return oneMore;
+  const values = { ...shownValues(target), sets: bestSets, setsNeeded: target.sets, sessions, sessionsNeeded: target.sessions };
+  const outcome = stay(log, done, [reason('gate-progress', values, 'common-practice')]);
+  const repsAim = Math.max(log.dose.repsLow, target.reps);
+  return { ...outcome, dose: { ...outcome.dose, repsHigh: Math.max(log.dose.repsHigh, repsAim), repsAim } };
+};
+
+/** The stage asks for more sets than the sheet has: one more, once every set there is shows what is asked. */
+const anotherSet = (log: ExerciseLog, done: WorkDone, target: GateTarget): Outcome | null => {
+  const { sets } = log.dose;
+  const isFilled = done.completeSets >= sets && done.rows.every((row) => row.reps >= target.reps);
+  if (sets >= target.sets || target.seconds !== null || !isFilled) return null;
+  const why = reason('gate-another-set', { sets: sets + 1, setsNeeded: target.sets, reps: target.reps }, 'common-practice');
+  return {
+    verdict: 'move-up',
+    change: { lever: 'sets', from: sets, to: sets + 1 },
+    dose: { ...log.dose, load: done.load, sets: sets + 1 },
+    reasons: [why],
+  };
+};
+
+/** No stage to earn: load or a setting, once the range is filled in every set. */
+const beyond = (log: ExerciseLog, done: WorkDone): Outcome => {
+  const top = repsTop(log.dose);
+  const lowest = Math.min(...done.rows.map((row) => row.reps));
+  const none = reason('gate-none', { variationId: log.variation.id }, 'common-practice');
+  if (lowest < top || done.completeSets < log.dose.sets) {
+    return stay(log, done, [none, reason('within-range', { lowestReps: lowest, repsHigh: top }, 'common-practice')]);
+  }
+  const filled = reason('top-of-range', { sets: done.completeSets, reps: top }, 'common-practice');
+  const outcome = log.loads.length > 1 ? stepUp(log, done.load) : (lever(log, done.load, 'harder') ?? stepUp(log, done.load));
+  return { ...outcome, reasons: [none, filled, ...outcome.reasons] };
+};

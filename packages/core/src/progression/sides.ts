@@ -1,0 +1,48 @@
+import { isEstimable, lifterFor, replay, sdOfStrength } from '../strength';
+import { isPerSide, reason } from '../vocabulary';
+import type { Reason, Side } from '../vocabulary';
+import { historyOf } from './estimate-next';
+import type { EstimateFrom } from './estimate-next';
+
+/** Sessions each leg must have been seen in before the two are compared. */
+const LEAST_SESSIONS = 2;
+/** A difference must exceed this many standard errors. House default. */
+const ERRORS = 1.5;
+/** And be worth a word, as a share. House default. */
+const LEAST_SHARE = 0.04;
+
+/** Which leg is weaker, and by how much. */
+export interface SideDifference {
+  weaker: Extract<Side, 'left' | 'right'>;
+  percent: number;
+  sessions: number;
+}
+
+/**
+ * Compares the legs on estimated strength with total load, over two sessions or more and beyond the estimates' error;
+ * null when there is no difference to speak of.
+ */
+export const sideDifference = (from: EstimateFrom): SideDifference | null => {
+  if (!isPerSide(from.variation.stance) || !isEstimable(from.variation)) return null;
+  const lifter = lifterFor(from.variation, from.context.person);
+  const seen = (['left', 'right'] as const).map((side) => {
+    const history = historyOf(from, side);
+    const { belief } = replay(history, lifter);
+    return { side, sessions: history.length, x: belief.mean[0] ?? 0, sd: sdOfStrength(belief) };
+  });
+  const [left, right] = seen;
+  if (!left || !right) return null;
+  const sessions = Math.min(left.sessions, right.sessions);
+  if (sessions < LEAST_SESSIONS) return null;
+  const gap = left.x - right.x;
+  // Both legs share one rep curve and one habit of reporting, so most of their error is common.
+  const error = Math.hypot(left.sd, right.sd) / 2;
+  if (Math.abs(gap) < Math.max(LEAST_SHARE, ERRORS * error)) return null;
+  return { weaker: gap > 0 ? 'right' : 'left', percent: Math.round((1 - Math.exp(-Math.abs(gap))) * 100), sessions };
+};
+
+/** The difference as a reason of a verdict. */
+export const sideReason = (from: EstimateFrom): Reason[] => {
+  const found = sideDifference(from);
+  return found ? [reason('side-difference', { ...found }, 'strength-model')] : [];
+};

@@ -1,0 +1,58 @@
+import { repsTop } from '../dose';
+import { jumpBetween, nextUp } from '../kit';
+import type { Load } from '../kit';
+import { reason } from '../vocabulary';
+import { lever } from './change-lever';
+import type { ExerciseLog, Outcome } from './types';
+
+/**
+ * Largest rise in load taken at once. Source: ACSM position stand 2009 (2–10 %), from memory; judged on total moved
+ * mass where the legs are the limit, on external load where the arms are.
+ */
+export const LIMIT_PERCENT = 10;
+/** Reps allowed past the range before a bigger jump is taken. House default. */
+const REPS_BEYOND = 3;
+/** Movements whose reps never go past the range. */
+const EXACT_FAMILIES = new Set(['power', 'prep']);
+
+/** Whether reps may go past the range: not for get-ups, swings or skills. */
+export const mayGoBeyond = ({ variation }: Pick<ExerciseLog, 'variation'>): boolean =>
+  !EXACT_FAMILIES.has(variation.family) && !variation.traits.some((trait) => trait === 'get-up' || trait === 'swing');
+
+/** One step up from work that filled its range: the next load, or another lever while that load is too big a jump. */
+export const stepUp = (log: ExerciseLog, from: Load): Outcome => {
+  const { dose, loads, variation, bodyMassKg } = log;
+  const next = nextUp(loads, from.externalKg);
+  const repsTo = dose.repsHigh + REPS_BEYOND;
+  const canStretch = mayGoBeyond(log) && dose.repsBeyond === 0;
+  const moreReps = (reasons: Outcome['reasons']): Outcome => ({
+    verdict: 'move-up',
+    change: { lever: 'reps', from: repsTop(dose), to: repsTo },
+    dose: { ...dose, load: from, repsBeyond: REPS_BEYOND, repsAim: repsTo },
+    reasons,
+  });
+  if (!next) {
+    const values = { loadKg: from.externalKg };
+    const notch = lever(log, from, 'harder');
+    if (canStretch) return moreReps([reason('no-heavier-load', { ...values, repsTo }, 'house-default')]);
+    if (notch) return { ...notch, reasons: [reason('at-the-ceiling', { ...values, reps: repsTop(dose) }, 'house-default'), ...notch.reasons] };
+    const ceiling = reason('at-the-ceiling', { ...values, reps: repsTop(dose) }, 'house-default');
+    return { verdict: 'same-again', change: null, dose: { ...dose, load: from }, reasons: [ceiling] };
+  }
+  const judged = { on: variation.jumpOn, bodyMassShare: variation.bodyMassShare, bodyMassKg };
+  const jump = jumpBetween(from.externalKg, next.externalKg, judged);
+  const isTooBig = jump.percent > LIMIT_PERCENT;
+  const values = { fromKg: from.externalKg, toKg: next.externalKg, jumpPercent: jump.percent };
+  const said = { ...values, limitPercent: LIMIT_PERCENT, on: jump.on };
+  if (isTooBig && canStretch) return moreReps([reason('jump-too-big', { ...said, repsTo }, 'acsm-2009')]);
+  return {
+    verdict: 'move-up',
+    change: { lever: 'load', from: from.externalKg, to: next.externalKg },
+    dose: { ...dose, load: next, repsBeyond: 0, repsAim: dose.repsLow },
+    reasons: [
+      isTooBig
+        ? reason('jump-after-extra-reps', { ...values, reps: repsTop(dose) }, 'house-default')
+        : reason('jump-within-limit', said, 'acsm-2009'),
+    ],
+  };
+};

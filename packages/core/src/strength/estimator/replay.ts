@@ -1,0 +1,111 @@
+import { isReadable } from '../history';
+import type { DoneSet, Lifter, PastSession } from '../history';
+import { firstBelief } from './belief';
+import { addLearning } from './learning';
+import { toNewDay } from './new-day';
+import { NO_OFFSET } from './predict';
+import { FRESH, takeSet } from './take-set';
+import type { Today } from './take-set';
+import { trustedReports } from './trusted-reports';
+import type { Belief, GainClass, Observation } from './types';
+
+/**
+ * Where a replay stands: what is believed, on which day, and what went into it. Plain data, so it can be stored;
+ * `engine` names the figures it was made with, because another engine must replay from the beginning.
+ */
+export interface Checkpoint {
+  engine: string;
+  belief: Belief;
+  lastDay: number | null;
+  gapsDays: readonly number[];
+  /** Sessions taken in, and how many of their reports were set aside as a habit. */
+  sessions: number;
+  reportsDropped: number;
+}
+
+/** Changes whenever a figure or rule of the estimator does. */
+export const STRENGTH_ENGINE = 'strength-1';
+
+export const gainClassOf = ({ trainingAge }: Pick<Lifter, 'trainingAge'>): GainClass =>
+  trainingAge === 'novice' ? 'novice' : 'trained';
+
+/** A set as the estimator reads it. */
+export const observe = (set: DoneSet, lifter: Lifter): Observation => ({
+  totalKg: set.loadKg + (set.bodyLoadKg ?? lifter.bodyLoadKg),
+  reps: set.reps,
+  reserve: set.reserve,
+  failed: set.failed,
+  onlyAtLeast: set.onlyAtLeast ?? false,
+  context: set.context ?? NO_OFFSET,
+  reserveCap: set.reserveCap ?? lifter.reserveCap,
+});
+
+/** What is believed before anything was logged. A guess of nothing at all still has to be a load. */
+export const start = (lifter: Lifter): Checkpoint => ({
+  engine: STRENGTH_ENGINE,
+  belief: lifter.prior ?? firstBelief(Math.max(0.5, lifter.startLoadKg + lifter.bodyLoadKg), gainClassOf(lifter)),
+  lastDay: null,
+  gapsDays: [],
+  sessions: 0,
+  reportsDropped: 0,
+});
+
+/** The middle of the gaps so far; null before the second session. */
+const usualGapDays = (gapsDays: readonly number[]): number | null => {
+  if (gapsDays.length === 0) return null;
+  const sorted = [...gapsDays].sort((a, b) => a - b);
+  const middle = sorted.length >> 1;
+  return sorted.length % 2 === 1 ? (sorted[middle] ?? 0) : ((sorted[middle - 1] ?? 0) + (sorted[middle] ?? 0)) / 2;
+};
+
+/** Moves on to a session's day. Days never go back: an earlier one counts as the same day. */
+export const arrive = (from: Checkpoint, day: number, lifter: Lifter): Checkpoint => {
+  if (from.lastDay === null) return { ...from, lastDay: day };
+  const gapDays = Math.max(0, day - from.lastDay);
+  const carried = toNewDay(from.belief, gapDays, usualGapDays(from.gapsDays), gainClassOf(lifter));
+  return {
+    ...from,
+    belief: lifter.isNewToMovement ? addLearning(carried, from.sessions) : carried,
+    lastDay: Math.max(day, from.lastDay),
+    gapsDays: [...from.gapsDays, gapDays],
+  };
+};
+
+/** Takes in a day's sets in order; unreadable ones are passed over. `onSet` sees what each did. */
+export const takeDay = (
+  belief: Belief,
+  sets: readonly DoneSet[],
+  lifter: Lifter,
+  onSet?: (set: DoneSet, before: Belief, after: Belief) => void,
+): { belief: Belief; today: Today } => {
+  let now = { belief, today: FRESH };
+  for (const set of sets) {
+    if (!isReadable(set, lifter)) continue;
+    const carried = now.today.fatigue * (set.fatigueScale ?? 1);
+    const next = takeSet(now.belief, observe(set, lifter), { ...now.today, fatigue: carried + (set.sharedFatigue ?? 0) });
+    onSet?.(set, now.belief, next.belief);
+    now = { belief: next.belief, today: { ...next.today, fatigue: now.today.fatigue + next.added } };
+  }
+  return now;
+};
+
+const reportsIn = (sessions: readonly PastSession[]): number =>
+  sessions.reduce((sum, { sets }) => sum + sets.filter(({ reserve }) => reserve !== null).length, 0);
+
+/**
+ * Replays a history, oldest session first. With a checkpoint of the same history's first sessions only the rest is
+ * replayed; where that one no longer holds (another engine, a report since found to be a habit) all of it is.
+ */
+export const replay = (history: readonly PastSession[], lifter: Lifter, from?: Checkpoint): Checkpoint => {
+  const trusted = trustedReports(history, lifter.reserveCap);
+  const upTo = from?.sessions ?? 0;
+  const dropped = (until: number): number =>
+    trusted === history ? 0 : reportsIn(history.slice(0, until)) - reportsIn(trusted.slice(0, until));
+  const holds = from && from.engine === STRENGTH_ENGINE && upTo <= history.length && dropped(upTo) === from.reportsDropped;
+  let at = holds ? from : start(lifter);
+  for (const { day, sets } of trusted.slice(at.sessions)) {
+    const arrived = arrive(at, day, lifter);
+    at = { ...arrived, belief: takeDay(arrived.belief, sets, lifter).belief, sessions: arrived.sessions + 1 };
+  }
+  return { ...at, reportsDropped: dropped(history.length) };
+};

@@ -1,0 +1,60 @@
+import { atLeast, measure } from './assimilate';
+import { ESTIMATOR } from './params';
+import { capability, fatigueOf, kOf, leanOn, predict } from './predict';
+import { isNumbered, takeReport } from './report';
+import type { Belief, Observation } from './types';
+
+/** What one set changes. */
+export interface Taken {
+  belief: Belief;
+  today: Today;
+  /** Fatigue this set added. */
+  added: number;
+}
+
+/** What stands between two sets of one day. */
+export interface Today {
+  /** Fatigue from today's earlier sets, in units of d. */
+  fatigue: number;
+  /** Whether a numbered report has been given today. */
+  reported: boolean;
+}
+
+export const FRESH: Today = { fatigue: 0, reported: false };
+
+/**
+ * Takes in one set. A missed rep places capability between two reps; a finished set says it was at least that; a
+ * report, where there is one, says how much more. A missing report is never read as "on target".
+ */
+export const takeSet = (belief: Belief, seen: Observation, today: Today): Taken => {
+  const learned = seen.failed && !seen.onlyAtLeast ? missed(belief, seen, today) : finished(belief, seen, today);
+  const left = seen.failed ? 0 : Math.max(0, predict(learned, seen.totalKg, today.fatigue, seen.context).reps - seen.reps);
+  const added = fatigueOf(left);
+  return {
+    belief: learned,
+    added,
+    today: {
+      fatigue: today.fatigue + added,
+      reported: today.reported || (hasReport(seen) && isNumbered(seen.reserve, seen.reserveCap)),
+    },
+  };
+};
+
+const hasReport = (seen: Observation): seen is Observation & { reserve: number } =>
+  seen.reserve !== null && !seen.onlyAtLeast && !seen.failed;
+
+const missed = (belief: Belief, seen: Observation, { fatigue }: Today): Belief => {
+  const k = kOf(belief);
+  const reps = seen.reps + 0.5;
+  const residual = Math.log(seen.totalKg) + Math.log(1 + reps / k) - capability(belief, fatigue, seen.context);
+  const noise = Math.hypot(ESTIMATOR.roundingSd, ESTIMATOR.repsSd) / (k + reps);
+  return measure(belief, leanOn(k, reps, fatigue), residual, noise ** 2 + seen.context.sd ** 2);
+};
+
+const finished = (belief: Belief, seen: Observation, { fatigue, reported }: Today): Belief => {
+  const k = kOf(belief);
+  const excess = Math.log(seen.totalKg) + Math.log(1 + seen.reps / k) - capability(belief, fatigue, seen.context);
+  const noise = ESTIMATOR.completedSd / (k + seen.reps);
+  const bounded = atLeast(belief, leanOn(k, seen.reps, fatigue), excess, noise ** 2 + seen.context.sd ** 2);
+  return hasReport(seen) ? takeReport(bounded, seen, seen.reserve, fatigue, !reported) : bounded;
+};

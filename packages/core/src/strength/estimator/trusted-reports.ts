@@ -1,0 +1,55 @@
+import type { DoneSet, PastSession } from '../history';
+import { ESTIMATOR } from './params';
+
+/** Share of a run that must be contradicted before all of it counts as a habit. House default. */
+const CONTRADICTED_SHARE = 0.2;
+/** More reps than were said to be possible, by this many, contradict a report. House default. */
+const CONTRADICTED_BY_REPS = 2;
+/** Later sets count against a report for so many days; after that it may simply be progress. House default. */
+const WITHIN_DAYS = 14;
+
+interface Placed {
+  day: number;
+  /** Place within its session: later sets are more tired, so only sets as late or later can contradict. */
+  at: number;
+  set: DoneSet;
+}
+
+/**
+ * Drops reports that are a habit, not an observation: ten or more in a row, all the same and below the cap, and
+ * contradicted by what was then done at the same load or more. The completed reps stay.
+ */
+export const trustedReports = (history: readonly PastSession[], reserveCap: number): readonly PastSession[] => {
+  const placed = history.flatMap(({ day, sets }) => sets.map((set, at): Placed => ({ day, at, set })));
+  const reported = placed.filter(({ set }) => set.reserve !== null && !set.failed);
+  const dropped = new Set<DoneSet>();
+  for (let from = 0; from < reported.length; ) {
+    const reserve = reported[from]?.set.reserve ?? null;
+    let to = from;
+    while (to < reported.length && reported[to]?.set.reserve === reserve) to += 1;
+    const run = reported.slice(from, to);
+    if (run.length >= ESTIMATOR.identicalReports && reserve !== null && reserve < reserveCap && isContradicted(run, placed)) {
+      for (const { set } of run) dropped.add(set);
+    }
+    from = to;
+  }
+  if (dropped.size === 0) return history;
+  return history.map(({ day, sets }) => ({
+    day,
+    sets: sets.map((set) => (dropped.has(set) ? { ...set, reserve: null } : set)),
+  }));
+};
+
+const isContradicted = (run: readonly Placed[], all: readonly Placed[]): boolean => {
+  const contradicted = run.filter(({ day, at, set }) =>
+    all.some(
+      (later) =>
+        later.day >= day &&
+        later.day - day <= WITHIN_DAYS &&
+        later.at >= at &&
+        later.set.loadKg >= set.loadKg &&
+        later.set.reps >= set.reps + (set.reserve ?? 0) + CONTRADICTED_BY_REPS,
+    ),
+  );
+  return contradicted.length >= CONTRADICTED_SHARE * run.length;
+};

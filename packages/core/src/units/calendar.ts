@@ -1,0 +1,13 @@
+const DAY_MS = 86_400_000;
+
+const midnight = (date: string): number => Date.parse(`${date}T00:00:00Z`);
+
+/** A calendar day (ISO 8601, 2026-11-24) as a whole number of days since 1 January 1970. */
+export const dayNumber = (date: string): number => Math.round(midnight(date) / DAY_MS);
+
+/** Whole days from one calendar day to another. */
+export const daysBetween = (from: string, to: string): number => dayNumber(to) - dayNumber(from);
+
+/** A calendar day some days later, or earlier. */
+export const addDays = (date: string, days: number): string =>
+  new Date(midnight(date) + days * DAY_MS).toISOString().slice(0, 10);

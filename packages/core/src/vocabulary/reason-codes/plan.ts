@@ -1,0 +1,53 @@
+import type { Goal, TrainingAge } from '../training';
+
+/** Why a sheet asks for what it asks. */
+export interface PlanReasons {
+  'sets-by-goal': { goal: Goal; trainingAge: TrainingAge; sets: number };
+  'sets-first-session': { sets: number; usualSets: number };
+  'reps-by-goal': { goal: Goal; repsLow: number; repsHigh: number };
+  'reps-by-variation': { variationId: string; repsLow: number; repsHigh: number };
+  'tempo-by-goal': { goal: Goal; tempo: string; secondsPerRep: number };
+  'tempo-by-variation': { variationId: string; tempo: string; secondsPerRep: number };
+  'rest-by-goal': { goal: Goal; restSeconds: number };
+  'reserve-by-goal': { goal: Goal; reserve: number };
+  'reserve-first-session': { reserve: number; usualReserve: number };
+  'reserve-first-weeks': { reserve: number; usualReserve: number; dayOfTraining: number };
+  'load-first-guess': { share: number; bodyMassKg: number; guessKg: number; loadKg: number };
+  'load-mass-unknown': { loadKg: number };
+  'load-none-first': { variationId: string };
+  'carried-forward': { sessionDate: string };
+  'trainer-edited': { sessionDate: string };
+  'reps-aim': { reps: number; reserve: number };
+  'feelers-first': { sets: number; guessKg: number };
+  'load-from-relative': { variationId: string; ratio: number; loadKg: number };
+  'lay-off-load': { days: number; lossPercent: number; loadKg: number; fromKg: number };
+  'lay-off-first': { days: number; sets: number; reserve: number };
+  'school-rest': { restSeconds: number };
+  'school-effort': { reserve: number };
+}
+
+/** Every code of the group; a missing one does not compile. */
+export const PLAN_CODES: Record<keyof PlanReasons, true> = {
+  'sets-by-goal': true,
+  'sets-first-session': true,
+  'reps-by-goal': true,
+  'reps-by-variation': true,
+  'tempo-by-goal': true,
+  'tempo-by-variation': true,
+  'rest-by-goal': true,
+  'reserve-by-goal': true,
+  'reserve-first-session': true,
+  'reserve-first-weeks': true,
+  'load-first-guess': true,
+  'load-mass-unknown': true,
+  'load-none-first': true,
+  'carried-forward': true,
+  'trainer-edited': true,
+  'reps-aim': true,
+  'feelers-first': true,
+  'load-from-relative': true,
+  'lay-off-load': true,
+  'lay-off-first': true,
+  'school-rest': true,
+  'school-effort': true,
+};

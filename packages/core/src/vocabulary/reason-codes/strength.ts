@@ -1,0 +1,37 @@
+/** A load and reps picked from the strength estimate. */
+interface ChosenLoad {
+  fromKg: number;
+  loadKg: number;
+  reps: number;
+  reserve: number;
+  predictedReps: number;
+}
+
+/** What the strength estimate says of a load. */
+export interface StrengthReasons {
+  'strength-estimate': {
+    loadKg: number;
+    predictedReps: number;
+    sdReps: number;
+    oneRepMaxKg: number;
+    sdPercent: number;
+    bodyLoadKg: number;
+  };
+  'load-first': ChosenLoad;
+  'load-kept': ChosenLoad;
+  'load-kept-beyond': ChosenLoad;
+  'load-up': ChosenLoad;
+  'load-down': ChosenLoad;
+  'load-searched-same': ChosenLoad;
+}
+
+/** Every code of the group; a missing one does not compile. */
+export const STRENGTH_CODES: Record<keyof StrengthReasons, true> = {
+  'strength-estimate': true,
+  'load-first': true,
+  'load-kept': true,
+  'load-kept-beyond': true,
+  'load-up': true,
+  'load-down': true,
+  'load-searched-same': true,
+};

@@ -1,0 +1,48 @@
+import { dayNumber } from '@drubo/core';
+import type { PastExercise } from '@drubo/core/judging';
+import type { SessionRow, SheetItemRow } from '../db/models';
+import type { Scope } from '../db/scope';
+import { setsOf } from './sets';
+
+/** Sessions back that an engine reads: about half a year to a year; what lies before hardly moves an estimate. */
+const SESSIONS_BACK = 48;
+
+/** A person's earlier sessions by movement, oldest first. */
+export type ExerciseHistory = (variationId: string) => PastExercise[];
+
+const NONE: ExerciseHistory = () => [];
+
+/** Everything a person did before a moment (or at all), ready for the engines. Running and discarded sessions are out. */
+export const exerciseHistory = async (scope: Scope, personId: string, before: string | null): Promise<ExerciseHistory> => {
+  const sessions = (
+    await scope.all('sessions', { personId, state: ['finished', 'reviewed'] }, { order: [['startedAt', 'DESC']], limit: SESSIONS_BACK })
+  ).filter((session) => before === null || session.startedAt < before);
+  if (sessions.length === 0) return NONE;
+  const items = await scope.all('sheetItems', { sheetId: sessions.map((session) => session.sheetId) });
+  const sets = await setsOf(
+    scope,
+    sessions.map((session) => session.id),
+  );
+  const setsByItem = new Map<string, typeof sets>();
+  for (const set of sets) setsByItem.set(set.itemId, [...(setsByItem.get(set.itemId) ?? []), set]);
+  const past = sessions
+    .toReversed()
+    .flatMap((session) => itemsOf(items, session).map((item) => ({ variationId: item.variationId, ...asPast(session, item, setsByItem) })));
+  return (variationId) =>
+    past.filter((one) => one.variationId === variationId && one.sets.length > 0).map(({ variationId: _, ...one }) => one);
+};
+
+const itemsOf = (items: readonly SheetItemRow[], session: SessionRow): SheetItemRow[] =>
+  items.filter((item) => item.sheetId === session.sheetId);
+
+const asPast = (
+  session: SessionRow,
+  item: SheetItemRow,
+  setsByItem: ReadonlyMap<string, PastExercise['sets']>,
+): PastExercise => ({
+  sessionId: session.id,
+  day: dayNumber(session.date),
+  dose: item.dose,
+  values: item.leverValues,
+  sets: (setsByItem.get(item.id) ?? []).filter((set) => set.sessionId === session.id),
+});
