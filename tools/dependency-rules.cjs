@@ -64,7 +64,10 @@ module.exports = {
       name: 'rules-do-not-import-rules',
       severity: 'error',
       from: { path: '^packages/core/src/(progression|coaching)/(questions|methods|second-looks|rules)/([^/]+)\\.ts$' },
-      to: { path: '^packages/core/src/(progression|coaching)/(questions|methods|second-looks|rules)/', pathNot: '^packages/core/src/$1/$2/$3' },
+      to: {
+        path: '^packages/core/src/(progression|coaching)/(questions|methods|second-looks|rules)/',
+        pathNot: '^packages/core/src/$1/$2/$3',
+      },
     },
     packageRule('contracts-on-core-only', '^packages/contracts/', '^packages/(server|app|demo)/', 'core ← contracts'),
     {

@@ -2,7 +2,8 @@ import type { Chooser } from './people';
 import { TARGET } from './people';
 
 /** Nearest load on the rack not above `kg`, or its lightest. */
-const onRack = (loadsKg: readonly number[], kg: number): number => loadsKg.findLast((load) => load <= kg + 1e-9) ?? loadsKg[0] ?? 0;
+const onRack = (loadsKg: readonly number[], kg: number): number =>
+  loadsKg.findLast((load) => load <= kg + 1e-9) ?? loadsKg[0] ?? 0;
 const above = (loadsKg: readonly number[], kg: number): number => loadsKg.find((load) => load > kg + 1e-9) ?? kg;
 const below = (loadsKg: readonly number[], kg: number): number => loadsKg.findLast((load) => load < kg - 1e-9) ?? kg;
 

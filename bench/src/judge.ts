@@ -61,7 +61,10 @@ export const judge = (people: readonly Random[], population: Population, choose:
     underRange: share(({ underRange }) => underRange),
     toFailure: share(({ toFailure }) => toFailure),
     moreThanFourLeft: share(({ margin }) => margin > 4),
-    ninetiethPerson: quantile(each.map((person) => mean(person.map(errorOf))), 0.9),
+    ninetiethPerson: quantile(
+      each.map((person) => mean(person.map(errorOf))),
+      0.9,
+    ),
     changes: mean(steps.map(({ changes }) => changes)),
     reversals: mean(steps.map(({ reversals }) => reversals)),
     medianRight: quantile(rights, 0.5),

@@ -1,12 +1,4 @@
-import {
-  afterSet,
-  drawPerson,
-  firstDay,
-  liftSet,
-  loadForReps,
-  nextDay,
-  trueReps,
-} from '@drubo/core/simulation';
+import { afterSet, drawPerson, firstDay, liftSet, loadForReps, nextDay, trueReps } from '@drubo/core/simulation';
 import type { Population, Random, SimulatedBody, SimulatedPerson } from '@drubo/core/simulation';
 import type { DoneSet, NextSetContext, PastSession } from '@drubo/core/strength';
 

@@ -1,8 +1,17 @@
 import type { PersonDto, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
-import { defaultKit, planSheet } from '@drubo/core';
+import { defaultKit } from '@drubo/core';
+import { PAIN_NOT_ASKED, planSheet } from '@drubo/core/judging';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import { aSet } from '@drubo/core/testing';
 import type { StoredCommand } from '../src/data/offline/types';
+
+const PERSON = { goal: 'build-muscle', trainingAge: 'novice', massKg: 70 } as const;
+
+/** The usual rack. */
+export const aKit = (): SheetDto['kit'] => {
+  const { pieces, machines, gear } = defaultKit('kg');
+  return { id: 'kit-00001', name: 'Rack', pieces: [...pieces], machines: [...machines], gear: [...gear] };
+};
 
 /** The sheet a new novice gets, planned by the real code. */
 export const aSheet = (over: Partial<SheetDto> = {}): SheetDto => ({
@@ -15,25 +24,27 @@ export const aSheet = (over: Partial<SheetDto> = {}): SheetDto => ({
   attempt: 0,
   state: 'next',
   minutes: 30,
+  fittedTo: PERSON,
   items: planSheet({
-    person: { goal: 'build-muscle', trainingAge: 'novice', massKg: 70 },
+    context: { catalogue: builtInCatalogue, kit: defaultKit('kg'), room: null, person: PERSON, limits: [], pain: PAIN_NOT_ASKED },
     tracks: [],
-    stage: { sessionsDone: 0, dayOfTraining: 0 },
-    kit: defaultKit('kg'),
-    catalogue: builtInCatalogue,
-  }).map(({ slot, variationId, method, dose, why }) => ({
-    id: `item-${slot}-1`,
-    slot,
-    variationId,
-    method,
+    stage: { sessionsDone: 0, dayOfTraining: 0, daysSinceLast: null },
+    schools: {},
+    day: 20_000,
+    pastOf: () => [],
+  }).map(({ trackDose: _, dose, ...item }) => ({
+    id: `item-${item.slot}-1`,
+    ...item,
+    // Feelers have tests of their own.
+    feelers: 0,
     proposed: dose,
     dose,
     edited: false,
-    why,
     lastTime: null,
+    past: [],
   })),
   leftOut: [],
-  kit: { id: 'kit-00001', name: 'Rack', pieces: [...defaultKit('kg').pieces] },
+  kit: aKit(),
   createdAt: '2026-11-23T08:00:00.000Z',
   ...over,
 });
@@ -102,6 +113,7 @@ export const aPerson = (over: Partial<PersonDto> = {}): PersonDto => ({
   trainingAge: 'novice',
   minutes: 45,
   note: '',
+  schools: {},
   archivedAt: null,
   createdAt: '2026-11-01T08:00:00.000Z',
   ...over,

@@ -12,7 +12,15 @@ export { dose as doseSchema } from './dto/dose';
 export { sessionIdFor } from './dto/sheet';
 export type { LastTimeDto, SheetDto, SheetItemDto } from './dto/sheet';
 export type { SetRecordDto } from './dto/set';
-export type { ChoiceDto, DecisionDto, ReviewDto, ReviewItemDto, SessionDetailDto, SessionDto } from './dto/session';
+export type {
+  AlternativeDto,
+  ChoiceDto,
+  DecisionDto,
+  ReviewDto,
+  ReviewItemDto,
+  SessionDetailDto,
+  SessionDto,
+} from './dto/session';
 export { studioFormSchema } from './dto/studio';
 export type { AuthStateDto, StudioDto, TrainerDto } from './dto/studio';
 export type { FloorDto, FloorEntryDto, OfflinePackDto, PersonDetailDto, SessionLineDto } from './dto/views';

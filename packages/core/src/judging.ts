@@ -1,5 +1,5 @@
 // What judges a session and plans the next: the server's, and the review's and the live screen's, loaded with them.
-export { adviseAfterSet, adviseFirstSet, firstSide, fitIntoTime, swapTo } from './coaching';
+export { adviseAfterSet, adviseFirstSet, firstSide, fitIntoTime, painAdvice, swapTo } from './coaching';
 export type { Advice, AdviceInput, NextSet } from './coaching';
 export { planSheet, trackAfter } from './composer';
 export type { PlannedItem, SheetInput, Track } from './composer';

@@ -49,7 +49,8 @@ export const liftSets = (input: SetsInput): SetRecord[] => {
   const today: SetRecord[] = [];
   for (const [at, slot] of slots.entries()) {
     const { kind, setIndex, side } = slot;
-    const said = today.length === 0 ? adviseFirstSet({ ...advice, today, next: slot }) : adviseAfterSet({ ...advice, today, next: slot });
+    const said =
+      today.length === 0 ? adviseFirstSet({ ...advice, today, next: slot }) : adviseAfterSet({ ...advice, today, next: slot });
     if (said?.kind === 'stop') break;
     const asked = said?.next ?? { loadKg: dose.load.externalKg, reps: plannedReps(dose) };
     const load: Load = advice.loads.find(({ externalKg }) => isSameMass(externalKg, asked.loadKg)) ?? dose.load;

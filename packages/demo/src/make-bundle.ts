@@ -33,7 +33,13 @@ export const demoBookings = (today: string): Bundle['bookings'] => CAST.flatMap(
  */
 export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
   const { pieces, machines, gear } = LAMP_WORKS_KIT;
-  const kit = { id: 'lamp-works-kit', name: 'Lamp works, both racks', pieces: [...pieces], machines: [...machines], gear: [...gear] };
+  const kit = {
+    id: 'lamp-works-kit',
+    name: 'Lamp works, both racks',
+    pieces: [...pieces],
+    machines: [...machines],
+    gear: [...gear],
+  };
   const lives = CAST.map((story) => liveThrough(story, kit, today, seed));
   const exportedAt = `${today}T05:00:00.000Z`;
   return {

@@ -32,7 +32,9 @@ it('a write that fails half way leaves nothing, and the next one goes on', async
     }),
   ).rejects.toThrow('half way');
   expect(await server.dump()).toBe(before);
-  await db.write(studio.id, (scope) => scope.insert('kits', { id: 'kit-whole', name: 'Whole', pieces: [], machines: [], gear: [] }));
+  await db.write(studio.id, (scope) =>
+    scope.insert('kits', { id: 'kit-whole', name: 'Whole', pieces: [], machines: [], gear: [] }),
+  );
   expect(await db.read(studio.id).one('kits', { id: 'kit-whole' })).toMatchObject({ name: 'Whole' });
 });
 

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { explain } from '@drubo/core/explain';
@@ -34,7 +35,18 @@ export const ReasonList = ({ reasons }: { reasons: readonly Reason[] }) => (
 );
 
 /** The question mark beside a number: opens the rule, its inputs and its source. */
-export const WhyDot = ({ about, reasons, label }: { about: string; reasons: readonly Reason[]; label?: string }) => {
+export const WhyDot = ({
+  about,
+  reasons,
+  label,
+  more,
+}: {
+  about: string;
+  reasons: readonly Reason[];
+  label?: string;
+  /** What stands behind the reasons: the very sets, a trace. */
+  more?: (() => ReactNode) | undefined;
+}) => {
   const palette = usePalette();
   const [isOpen, setOpen] = useState(false);
   return (
@@ -62,6 +74,7 @@ export const WhyDot = ({ about, reasons, label }: { about: string; reasons: read
           actions={<Button label="Close" onPress={() => setOpen(false)} />}
         >
           <ReasonList reasons={reasons} />
+          {more?.()}
         </Modal>
       )}
     </>

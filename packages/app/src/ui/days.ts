@@ -7,6 +7,9 @@ export const formatDay = (date: string): string =>
 /** The calendar day it is now in a time zone, ISO 8601. */
 export const todayIn = (timeZone: string): string => new Intl.DateTimeFormat('en-CA', { timeZone }).format(new Date());
 
+/** The calendar day of a day number (days since 1970), ISO 8601. */
+export const dateOfDay = (day: number): string => new Date(day * 86_400_000).toISOString().slice(0, 10);
+
 /** Whole minutes between two moments. */
 export const minutesBetween = (from: string, to: string): number =>
   Math.max(0, Math.round((Date.parse(to) - Date.parse(from)) / 60_000));

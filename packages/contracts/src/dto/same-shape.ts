@@ -43,4 +43,18 @@ export type WireMatchesCore = [
 const allTrue = <T extends readonly true[]>(...flags: T): T => flags;
 
 /** Compiles only while every pair matches. */
-export const wireMatchesCore: WireMatchesCore = allTrue(true, true, true, true, true, true, true, true, true, true, true, true, true);
+export const wireMatchesCore: WireMatchesCore = allTrue(
+  true,
+  true,
+  true,
+  true,
+  true,
+  true,
+  true,
+  true,
+  true,
+  true,
+  true,
+  true,
+  true,
+);

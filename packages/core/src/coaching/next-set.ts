@@ -36,7 +36,11 @@ export const estimateNext = (input: AdviceInput): Estimate | null => {
   const { history, context } = asked(input, next.side);
   if (history.length === 0 && context.today.length === 0) return null;
   const { choice, standing, reasons } = chooseNext(history, context);
-  return { set: { loadKg: choice.loadKg, reps: choice.reps }, reasons, oneRepMaxKg: Math.exp(standing.at.belief.mean[0] ?? 0) - context.bodyLoadKg };
+  return {
+    set: { loadKg: choice.loadKg, reps: choice.reps },
+    reasons,
+    oneRepMaxKg: Math.exp(standing.at.belief.mean[0] ?? 0) - context.bodyLoadKg,
+  };
 };
 
 /** The coming feeler: by what is believed so far, never more than the careful bounds. */

@@ -82,7 +82,10 @@ export const fitIntoTime = (items: readonly Remaining[], minutesLeft: number): T
   }
   const minutesNeeded = Math.ceil(needed / 60);
   const fits = needed <= budget;
-  const reasons = steps.length === 0 && fits ? [reason('time-fits', { minutesLeft, minutesNeeded }, 'house-default')] : steps.map((step) => step.reason);
+  const reasons =
+    steps.length === 0 && fits
+      ? [reason('time-fits', { minutesLeft, minutesNeeded }, 'house-default')]
+      : steps.map((step) => step.reason);
   return { fits, minutesNeeded, steps, reasons };
 };
 

@@ -4,7 +4,17 @@ import type { Dose } from '../dose';
 import { snapDown } from '../kit';
 import { askFor, estimateFor, historyOf } from '../progression';
 import type { EstimateFrom, JudgeContext, PastExercise } from '../progression';
-import { carryOver, FEELER_FROM_SIGMA, FEELERS, guessKg, isEstimable, lifterFor, nextWorkSet, ratioBetween, replay } from '../strength';
+import {
+  carryOver,
+  FEELER_FROM_SIGMA,
+  FEELERS,
+  guessKg,
+  isEstimable,
+  lifterFor,
+  nextWorkSet,
+  ratioBetween,
+  replay,
+} from '../strength';
 import { reason } from '../vocabulary';
 import type { Reason } from '../vocabulary';
 
@@ -39,7 +49,14 @@ export const swapTo = (
     reasons,
   });
   if (own) return make(own.loadKg, own.reps, own.reasons, 0);
-  const related = relatedLoad(from, to, dose, day, loads.map(({ externalKg }) => externalKg), context);
+  const related = relatedLoad(
+    from,
+    to,
+    dose,
+    day,
+    loads.map(({ externalKg }) => externalKg),
+    context,
+  );
   if (related) return make(related.loadKg, related.reps, related.reasons, 0);
   const isLoaded = isEstimable(to) && guessKg(to, context.person) > 0 && loads.length > 1;
   const why = reason('feelers-first', { sets: FEELERS.sets, guessKg: Math.round(guessKg(to, context.person)) }, 'strength-model');

@@ -62,7 +62,10 @@ describe('laws of a sheet', () => {
   it('a new person never gets more work than one who has been here', () => {
     fc.assert(
       fc.property(person, (who) => {
-        const [fresh, settled] = [planFor(who, 'kg', [], { sessionsDone: 0, dayOfTraining: 0, daysSinceLast: null }), planFor(who, 'kg')];
+        const [fresh, settled] = [
+          planFor(who, 'kg', [], { sessionsDone: 0, dayOfTraining: 0, daysSinceLast: null }),
+          planFor(who, 'kg'),
+        ];
         fresh.forEach(({ dose }, at) => {
           expect(dose.sets).toBeLessThanOrEqual(settled[at]!.dose.sets);
           expect(dose.reserve).toBeGreaterThanOrEqual(settled[at]!.dose.reserve);
@@ -117,7 +120,10 @@ describe('laws of going on from session to session', () => {
             variationId: log.variation.id,
             values: {},
             methodChosen: false,
-            method: log.method, trackDose: log.dose, dose: log.dose };
+            method: log.method,
+            trackDose: log.dose,
+            dose: log.dose,
+          };
           const track = trackAfter({
             item,
             proposal: decision!,

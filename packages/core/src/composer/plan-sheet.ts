@@ -104,11 +104,7 @@ const lighterAfterLayOff = (
   const { load: usual } = carried.dose;
   if (!next || !load || load.externalKg > usual.externalKg - 0.001) return carried;
   const lossPercent = Math.round(layOffLoss(days) * 1000) / 10;
-  const why = reason(
-    'lay-off-load',
-    { days, lossPercent, loadKg: load.externalKg, fromKg: usual.externalKg },
-    'strength-model',
-  );
+  const why = reason('lay-off-load', { days, lossPercent, loadKg: load.externalKg, fromKg: usual.externalKg }, 'strength-model');
   return {
     dose: { ...carried.dose, load, repsAim: next.reps, repsBeyond: 0 },
     why: { ...carried.why, load: [...next.reasons, why] },

@@ -54,7 +54,9 @@ describe('first load', () => {
       load: { position: 'none', externalKg: 0 },
       why: [{ code: 'load-none-first' }],
     });
-    expect(firstLoad({ pieces: [], machines: [], gear: [] }, goblet, { trainingAge: 'novice', massKg: 68 }).load.externalKg).toBe(0);
+    expect(firstLoad({ pieces: [], machines: [], gear: [] }, goblet, { trainingAge: 'novice', massKg: 68 }).load.externalKg).toBe(
+      0,
+    );
   });
 });
 

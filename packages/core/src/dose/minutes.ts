@@ -66,7 +66,8 @@ export const sessionMinutes = (blocks: readonly TimedBlock[], pace = 1): number 
 };
 
 /** Whole minutes a sheet of straight exercises takes, rounded up. No items: 0. */
-export const sheetMinutes = (items: readonly TimedItem[], pace = 1): number => sessionMinutes([{ kind: 'straight', items }], pace);
+export const sheetMinutes = (items: readonly TimedItem[], pace = 1): number =>
+  sessionMinutes([{ kind: 'straight', items }], pace);
 
 /** Bounds of a person's own pace, so that one odd day can't double a plan. House default. */
 const PACE = { least: 0.7, most: 1.6, sessions: 3 } as const;

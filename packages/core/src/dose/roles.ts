@@ -32,7 +32,14 @@ export const roleDose = (goal: Goal, role: Role, trainingAge: TrainingAge): Role
   const sets = HELPER_SETS[role][trainingAge];
   if (role === 'prep') return { sets, ...PREP, seconds: null };
   if (role === 'finisher') {
-    return { sets, repsLow: 10, repsHigh: 15, restSeconds: FINISHER.restSeconds, reserve: FINISHER.reserve, seconds: FINISHER.seconds };
+    return {
+      sets,
+      repsLow: 10,
+      repsHigh: 15,
+      restSeconds: FINISHER.restSeconds,
+      reserve: FINISHER.reserve,
+      seconds: FINISHER.seconds,
+    };
   }
   const { moreReps, rest } = ACCESSORY;
   return {

@@ -33,7 +33,9 @@ const firstSession = (dose: Dose, why: DoseWhy): { dose: Dose; why: DoseWhy } =>
     why: {
       ...why,
       sets:
-        dose.sets > sets ? [...why.sets, reason('sets-first-session', { sets, usualSets: dose.sets }, 'house-default')] : why.sets,
+        dose.sets > sets
+          ? [...why.sets, reason('sets-first-session', { sets, usualSets: dose.sets }, 'house-default')]
+          : why.sets,
       reserve:
         dose.reserve < reserve
           ? [...why.reserve, reason('reserve-first-session', { reserve, usualReserve: dose.reserve }, 'house-default')]

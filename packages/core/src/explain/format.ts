@@ -61,7 +61,9 @@ export const formatLoad = (load: Pick<Load, 'implements'>): string => {
  * @example formatSide([{ value: 20, unit: 'kg' }]) // '20 kg a side'
  */
 export const formatSide = (side: BarSetup['side']): string =>
-  side.length === 0 ? 'empty bar' : `${side.map(({ value }) => formatNumber(value, 2)).join(' + ')} ${side[0]?.unit ?? ''} a side`;
+  side.length === 0
+    ? 'empty bar'
+    : `${side.map(({ value }) => formatNumber(value, 2)).join(' + ')} ${side[0]?.unit ?? ''} a side`;
 
 /** Rest as minutes and seconds: '1:30'. */
 export const formatRest = (seconds: number): string =>

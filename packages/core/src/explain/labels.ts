@@ -9,6 +9,8 @@ import type {
   LoadPosition,
   MethodId,
   QuestionId,
+  SCHOOLS,
+  SchoolId,
   SetEnding,
   Side,
   Stance,
@@ -260,4 +262,35 @@ export const BASIS_LABELS: Record<BasisId, string> = {
   'oconner-1989': 'O’Conner and others 1989',
   'wathan-1994': 'Wathan 1994',
   trainer: 'Your own edit',
+};
+
+/** Questions good trainers answer differently, as a form asks them. */
+export const SCHOOL_LABELS: {
+  [Id in SchoolId]: { question: string; answers: Record<(typeof SCHOOLS)[Id][number], string> };
+} = {
+  progress: {
+    question: 'How loaded work moves on',
+    answers: {
+      'reserve-led': METHOD_LABELS['reserve-led'],
+      'range-then-load': METHOD_LABELS['range-then-load'],
+      'two-for-two': METHOD_LABELS['two-for-two'],
+      'straight-line': METHOD_LABELS['straight-line'],
+    },
+  },
+  rest: { question: 'Rest', answers: { 'by-goal': 'By the goal', short: 'Short and dense', long: 'Long' } },
+  effort: {
+    question: 'Effort in light accessories',
+    answers: { reserve: 'Stop short, by reserve', 'until-form-ends': 'Until form ends' },
+  },
+  knees: { question: 'Knees past the toes', answers: { free: 'Fine', limited: 'Held at the toes' } },
+  back: {
+    question: 'Low back in a hinge',
+    answers: { flat: 'Flat, neutral', 'held-rounding': 'A slight rounding that is held', tuck: 'Tail under first' },
+  },
+  box: { question: 'At the box', answers: { brush: 'Brush it', sit: 'Sit, stay braced' } },
+  grip: {
+    question: 'When the bar outgrows the hands',
+    answers: { 'palms-back': 'Both palms back', 'one-each-way': 'One palm each way', straps: 'Straps' },
+  },
+  rack: { question: 'Hands on a bar in front', answers: { fingers: 'Fingers under', crossed: 'Arms crossed', straps: 'Straps' } },
 };

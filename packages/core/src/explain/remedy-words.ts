@@ -14,4 +14,10 @@ export const AID_WORDS: Record<AidId, string> = {
 };
 
 /** Ways a setting moves. */
-export const WAY_WORDS = { easier: 'one notch easier', longer: 'longer', shorter: 'shorter', nearer: 'nearer', wider: 'wider' } as const;
+export const WAY_WORDS = {
+  easier: 'one notch easier',
+  longer: 'longer',
+  shorter: 'shorter',
+  nearer: 'nearer',
+  wider: 'wider',
+} as const;

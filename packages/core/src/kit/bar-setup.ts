@@ -22,7 +22,12 @@ const sideOf = (kit: Kit, load: Pick<Load, 'implements'>): Side =>
   load.implements
     .filter(({ type }) => type === 'plate')
     .flatMap((use): KitPiece[] => {
-      const piece = kit.pieces.find(({ id }) => id === use.pieceId) ?? { ...use, id: use.pieceId, type: 'plate', owned: use.count };
+      const piece = kit.pieces.find(({ id }) => id === use.pieceId) ?? {
+        ...use,
+        id: use.pieceId,
+        type: 'plate',
+        owned: use.count,
+      };
       return new Array<KitPiece>(use.count / 2).fill(piece);
     });
 

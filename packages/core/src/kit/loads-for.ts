@@ -90,7 +90,9 @@ export interface LoadsWanted {
  * @example loadsFor(kit, 'sides', { unloadedToo: true })[0].externalKg // 0
  */
 export const loadsFor = (kit: Kit, position: LoadPosition, { unloadedToo, needs = [] }: LoadsWanted): Load[] => {
-  const uses = USES[position].filter((use) => USES[position].length === 1 || use.types.includes('bar') === needs.includes('barbell'));
+  const uses = USES[position].filter(
+    (use) => USES[position].length === 1 || use.types.includes('bar') === needs.includes('barbell'),
+  );
   const made = position === 'machine' ? machineLoads(kit, needs) : uses.flatMap((use) => loadsOfUse(kit, position, use));
   const unloaded = unloadedToo || position === 'none' ? [UNLOADED] : [];
   // A stable sort keeps the preferred way of two equal masses in front, so that it is the one that stays.

@@ -80,12 +80,12 @@ export const platesPerSide = (kit: Kit, unit: MassUnit, perSideKg: number, onBar
 export const barUse = (bar: KitPiece, side: Side): ImplementUse[] => {
   const counts = new Map<KitPiece, number>();
   for (const plate of side) counts.set(plate, (counts.get(plate) ?? 0) + 2);
-  const use = (piece: KitPiece, count: number): ImplementUse => ({
+  const counted = (piece: KitPiece, count: number): ImplementUse => ({
     pieceId: piece.id,
     type: piece.type,
     value: piece.value,
     unit: piece.unit,
     count,
   });
-  return [use(bar, 1), ...[...counts].map(([plate, count]) => use(plate, count))];
+  return [counted(bar, 1), ...[...counts].map(([plate, count]) => counted(plate, count))];
 };

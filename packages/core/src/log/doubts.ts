@@ -1,8 +1,7 @@
 import type { SetRecord } from './types';
 
 /** What can't be true of a set. Such a set is kept as it was logged, marked, and left out of every judgement. */
-export const DOUBTS = ['reps', 'seconds', 'reserve', 'load', 'pain'] as const;
-export type Doubt = (typeof DOUBTS)[number];
+export type Doubt = 'reps' | 'seconds' | 'reserve' | 'load' | 'pain';
 
 /** The most anyone logs on purpose. House default. */
 export const SET_BOUNDS = { reps: 100, seconds: 3600, reserve: 10, loadKg: 600, pain: 10 } as const;
@@ -21,7 +20,9 @@ export const doubtsOf = (
     ...(over(set.reps, SET_BOUNDS.reps) ? (['reps'] as const) : []),
     ...(over(set.seconds, SET_BOUNDS.seconds) ? (['seconds'] as const) : []),
     ...(over(set.reserve, SET_BOUNDS.reserve) ? (['reserve'] as const) : []),
-    ...(over(set.externalKg, SET_BOUNDS.loadKg) || (mustBeLoaded && set.kind === 'work' && set.externalKg === 0) ? (['load'] as const) : []),
+    ...(over(set.externalKg, SET_BOUNDS.loadKg) || (mustBeLoaded && set.kind === 'work' && set.externalKg === 0)
+      ? (['load'] as const)
+      : []),
     ...(over(set.jointPain, SET_BOUNDS.pain) ? (['pain'] as const) : []),
   ];
 };

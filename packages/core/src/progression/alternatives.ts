@@ -32,9 +32,11 @@ export const alternativesTo = (log: ExerciseLog, proposal: Outcome): Alternative
     { by: 'easier', method: null, outcome: { ...easeOneStep(log, done.load), verdict: 'ease-back' } },
     ...(setting ? [{ by: 'setting', method: null, outcome: setting } as const] : []),
     ...(next ? [{ by: 'next-stage', method: null, outcome: next } as const] : []),
-    ...(isHeld ? [] : METHODS.filter((method) => method !== log.method)).map(
-      (method): Alternative => ({ by: 'method', method, outcome: decideExercise({ ...log, method }) }),
-    ),
+    ...(isHeld ? [] : METHODS.filter((method) => method !== log.method)).map((method): Alternative => ({
+      by: 'method',
+      method,
+      outcome: decideExercise({ ...log, method }),
+    })),
   ];
   const kept: Alternative[] = [];
   for (const candidate of all) {

@@ -37,7 +37,12 @@ export const lever = (
   return {
     verdict: way === 'harder' ? 'move-up' : 'ease-back',
     change: { lever: id, from, to },
-    dose: { ...dose, load, tempo: tempoAfter(variation, dose.tempo, id, to), ...(way === 'harder' ? { repsBeyond: 0, repsAim: dose.repsLow } : {}) },
+    dose: {
+      ...dose,
+      load,
+      tempo: tempoAfter(variation, dose.tempo, id, to),
+      ...(way === 'harder' ? { repsBeyond: 0, repsAim: dose.repsLow } : {}),
+    },
     values: moved,
     reasons: [reason('lever-notch', { lever: id, from, to, unit }, 'common-practice')],
   };

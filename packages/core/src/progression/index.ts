@@ -13,13 +13,4 @@ export { sideDifference } from './sides';
 export type { SideDifference } from './sides';
 export { mayGoBeyond } from './step-up';
 export { PAIN_NOT_ASKED } from './types';
-export type {
-  Change,
-  Decision,
-  ExerciseLog,
-  JudgeContext,
-  Outcome,
-  PainContext,
-  PastExercise,
-  TraceStep,
-} from './types';
+export type { Change, Decision, ExerciseLog, JudgeContext, Outcome, PainContext, PastExercise, TraceStep } from './types';

@@ -9,7 +9,7 @@ import type { ExerciseLog, Outcome } from './types';
  * Largest rise in load taken at once. Source: ACSM position stand 2009 (2–10 %), from memory; judged on total moved
  * mass where the legs are the limit, on external load where the arms are.
  */
-export const LIMIT_PERCENT = 10;
+const LIMIT_PERCENT = 10;
 /** Reps allowed past the range before a bigger jump is taken. House default. */
 const REPS_BEYOND = 3;
 /** Movements whose reps never go past the range. */
@@ -35,7 +35,11 @@ export const stepUp = (log: ExerciseLog, from: Load): Outcome => {
     const values = { loadKg: from.externalKg };
     const notch = lever(log, from, 'harder');
     if (canStretch) return moreReps([reason('no-heavier-load', { ...values, repsTo }, 'house-default')]);
-    if (notch) return { ...notch, reasons: [reason('at-the-ceiling', { ...values, reps: repsTop(dose) }, 'house-default'), ...notch.reasons] };
+    if (notch)
+      return {
+        ...notch,
+        reasons: [reason('at-the-ceiling', { ...values, reps: repsTop(dose) }, 'house-default'), ...notch.reasons],
+      };
     const ceiling = reason('at-the-ceiling', { ...values, reps: repsTop(dose) }, 'house-default');
     return { verdict: 'same-again', change: null, dose: { ...dose, load: from }, reasons: [ceiling] };
   }

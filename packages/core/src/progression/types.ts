@@ -3,7 +3,17 @@ import type { Dose, DosePerson } from '../dose';
 import type { Kit, Load } from '../kit';
 import type { PersonLimit } from '../limits';
 import type { SetRecord } from '../log';
-import type { ChangeLever, KitItem, LeverId, LeverValue, LeverValues, MethodId, QuestionId, Reason, Verdict } from '../vocabulary';
+import type {
+  ChangeLever,
+  KitItem,
+  LeverId,
+  LeverValue,
+  LeverValues,
+  MethodId,
+  QuestionId,
+  Reason,
+  Verdict,
+} from '../vocabulary';
 
 /** An earlier session of the same movement. `day`: whole days on any one clock. Sets are current revisions. */
 export interface PastExercise {

@@ -7,7 +7,12 @@ import { isPerSide } from '../vocabulary';
 import type { ExerciseLog, WorkDone } from './types';
 
 /** Reads the work sets of a log: which rows count, how many sets are whole, which load was really used. */
-export const workDone = ({ sets, dose, variation, loads }: Pick<ExerciseLog, 'sets' | 'dose' | 'variation' | 'loads'>): WorkDone => {
+export const workDone = ({
+  sets,
+  dose,
+  variation,
+  loads,
+}: Pick<ExerciseLog, 'sets' | 'dose' | 'variation' | 'loads'>): WorkDone => {
   const isLoaded = mustBeLoaded(variation) && loads.length > 0;
   const rows = sets.filter(
     (set): set is SetRecord & { reps: number } =>

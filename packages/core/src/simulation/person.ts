@@ -26,8 +26,11 @@ const SPREAD: Record<RackId, number> = { barbell: 0.3, dumbbell: 0.3, kettlebell
 const GUESS_REPS = 12;
 
 /** Reps to failure, real-valued, at `loadKg` with `capabilityKg` liftable once now. */
-export const repsToFailure = ({ k, curve }: Pick<SimulatedPerson, 'k' | 'curve'>, capabilityKg: number, loadKg: number): number =>
-  curve === 'straight' ? k * (capabilityKg / loadKg - 1) : 1.2 * k * Math.log(capabilityKg / loadKg);
+export const repsToFailure = (
+  { k, curve }: Pick<SimulatedPerson, 'k' | 'curve'>,
+  capabilityKg: number,
+  loadKg: number,
+): number => (curve === 'straight' ? k * (capabilityKg / loadKg - 1) : 1.2 * k * Math.log(capabilityKg / loadKg));
 
 /** The load that could be lifted `reps` times to failure with `capabilityKg` liftable once. */
 export const loadForReps = ({ k, curve }: Pick<SimulatedPerson, 'k' | 'curve'>, capabilityKg: number, reps: number): number =>

@@ -54,7 +54,10 @@ const gapDays = (random: Random, { sessionsPerWeek }: SimulatedPerson, session: 
   return { days: pick(random, daysOfLayOff), layOff: true };
 };
 
-const daysOfLayOff = Array.from({ length: LAY_OFF.days.high - LAY_OFF.days.low + 1 }, (_, i) => [LAY_OFF.days.low + i, 1] as const);
+const daysOfLayOff = Array.from(
+  { length: LAY_OFF.days.high - LAY_OFF.days.low + 1 },
+  (_, i) => [LAY_OFF.days.low + i, 1] as const,
+);
 
 /** The body on its next training day: gain, or what a lay-off took; fatigue fades within days. */
 export const nextDay = (
@@ -100,7 +103,12 @@ export const liftSet = (
   const failed = able < asked.reps;
   const reps = Math.min(able, asked.reps);
   const silent = random() < population.missingReports;
-  return { reps, failed, reserve: silent || failed ? null : report(random, person, population, toFailure - reps, asked.reserveCap), toFailure };
+  return {
+    reps,
+    failed,
+    reserve: silent || failed ? null : report(random, person, population, toFailure - reps, asked.reserveCap),
+    toFailure,
+  };
 };
 
 /** What is said of `left` reps left: less the bias, off by more the farther from failure, in whole numbers to the cap. */

@@ -33,7 +33,7 @@ const BOUNDS_ONLY = new Set(['grip', 'pain', 'form', 'interrupted']);
  * A logged set as the estimator reads it, or null where it says nothing of strength: ramp, timed and skill sets, sets
  * with no reps, doubtful ones, and the other leg's.
  */
-export const doneSet = (set: SetRecord, logged: Pick<LoggedExercise, 'tempo' | 'restSeconds'>, read: ReadFor): DoneSet | null => {
+const doneSet = (set: SetRecord, logged: Pick<LoggedExercise, 'tempo' | 'restSeconds'>, read: ReadFor): DoneSet | null => {
   if (set.reps === null || set.removed || isDoubtful(set, read.mustBeLoaded)) return null;
   if (set.kind !== 'work' && set.kind !== 'feeler' && set.kind !== 'drop') return null;
   if (set.side !== read.side && set.side !== 'both' && read.side !== 'both') return null;

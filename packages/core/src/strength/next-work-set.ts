@@ -49,7 +49,6 @@ export interface Standing {
   currentKg: number | null;
 }
 
-
 /** Replays history and today, and says where that leaves the lifter. */
 export const standBefore = (history: readonly PastSession[], context: NextSetContext): Standing => {
   const lifter: Lifter = context;

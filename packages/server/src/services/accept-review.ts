@@ -64,7 +64,13 @@ export const acceptReview = async (
 
 const asProposed = ({ itemId, proposal }: ReviewDto['items'][number]): ChoiceDto => {
   const { verdict, dose, variationId, values } = proposal;
-  return { itemId, verdict, dose, ...(variationId === undefined ? {} : { variationId }), ...(values === undefined ? {} : { values }) };
+  return {
+    itemId,
+    verdict,
+    dose,
+    ...(variationId === undefined ? {} : { variationId }),
+    ...(values === undefined ? {} : { values }),
+  };
 };
 
 const asTrackRow = ({ values, ...track }: Track) => ({ ...track, leverValues: values });

@@ -15,7 +15,11 @@ const NONE: ExerciseHistory = () => [];
 /** Everything a person did before a moment (or at all), ready for the engines. Running and discarded sessions are out. */
 export const exerciseHistory = async (scope: Scope, personId: string, before: string | null): Promise<ExerciseHistory> => {
   const sessions = (
-    await scope.all('sessions', { personId, state: ['finished', 'reviewed'] }, { order: [['startedAt', 'DESC']], limit: SESSIONS_BACK })
+    await scope.all(
+      'sessions',
+      { personId, state: ['finished', 'reviewed'] },
+      { order: [['startedAt', 'DESC']], limit: SESSIONS_BACK },
+    )
   ).filter((session) => before === null || session.startedAt < before);
   if (sessions.length === 0) return NONE;
   const items = await scope.all('sheetItems', { sheetId: sessions.map((session) => session.sheetId) });
@@ -27,7 +31,9 @@ export const exerciseHistory = async (scope: Scope, personId: string, before: st
   for (const set of sets) setsByItem.set(set.itemId, [...(setsByItem.get(set.itemId) ?? []), set]);
   const past = sessions
     .toReversed()
-    .flatMap((session) => itemsOf(items, session).map((item) => ({ variationId: item.variationId, ...asPast(session, item, setsByItem) })));
+    .flatMap((session) =>
+      itemsOf(items, session).map((item) => ({ variationId: item.variationId, ...asPast(session, item, setsByItem) })),
+    );
   return (variationId) =>
     past.filter((one) => one.variationId === variationId && one.sets.length > 0).map(({ variationId: _, ...one }) => one);
 };

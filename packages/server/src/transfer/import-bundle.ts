@@ -37,7 +37,9 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
       sheets.map(({ items: _, ...sheet }) => sheet),
       (rows) => scope.insertAll('sheets', rows),
     );
-    const items = sheets.flatMap((sheet) => sheet.items.map(({ values, ...item }) => ({ ...item, leverValues: values, sheetId: sheet.id })));
+    const items = sheets.flatMap((sheet) =>
+      sheet.items.map(({ values, ...item }) => ({ ...item, leverValues: values, sheetId: sheet.id })),
+    );
     await inChunks(items, (rows) => scope.insertAll('sheetItems', rows));
     await inChunks(sessions, (rows) => scope.insertAll('sessions', rows));
     await inChunks(sets, (rows) => scope.insertAll('setRevisions', rows));

@@ -1,6 +1,6 @@
 import { sessionIdFor } from '@drubo/contracts';
 import type { BodyOf, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
-import { currentSets, isSameDose, toKg } from '@drubo/core';
+import { currentSets, externalKgOf, isSameDose } from '@drubo/core';
 import type { StoredCommand } from './types';
 
 /** The line all of a sheet's and its session's writes wait in, so they are sent in the order they were made. */
@@ -19,12 +19,13 @@ export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredComm
     ({ endpointId, params, state }) => endpointId === 'editSheetItem' && params['sheetId'] === sheet.id && state === 'waiting',
   );
   return waiting.reduce<SheetDto>((shown, { params, body }) => {
-    const { dose, version } = body as unknown as BodyOf<'editSheetItem'>;
+    const { dose, version, method } = body as unknown as BodyOf<'editSheetItem'>;
+    const chosen = method === undefined ? {} : { method, methodChosen: true };
     return {
       ...shown,
       version: Math.max(shown.version, version + 1),
       items: shown.items.map((item) =>
-        item.id === params['itemId'] ? { ...item, dose, edited: !isSameDose(dose, item.proposed) } : item,
+        item.id === params['itemId'] ? { ...item, ...chosen, dose, edited: !isSameDose(dose, item.proposed) } : item,
       ),
     };
   }, sheet);
@@ -39,7 +40,7 @@ const asRecord = ({ params, body, deviceId, deviceSeq, id }: StoredCommand, shee
     ...fields,
     id: params['setId'] ?? id,
     sessionId: params['sessionId'] ?? '',
-    externalKg: fields.implements.reduce((sum, piece) => sum + piece.count * toKg(piece.value, piece.unit), 0),
+    externalKg: externalKgOf(fields.implements),
     bodyMassKg: null,
     deviceId,
     deviceSeq,

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { addDays } from '@drubo/core';
 import { useEndpoint } from '../../data/use-endpoint';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -22,7 +23,7 @@ export const FloorScreen = () => {
   const shown = date ?? today;
   const query = useEndpoint('getFloor', date ? { query: { date } } : {});
   const go = (days: number) => {
-    const next = shiftDay(shown, days);
+    const next = addDays(shown, days);
     setDate(next === today ? null : next);
   };
   return (

@@ -1,21 +1,24 @@
 import { StyleSheet, View } from 'react-native';
 import type { SetRecordDto } from '@drubo/contracts';
-import { painAdvice } from '@drubo/core';
+import { painAdvice } from '@drubo/core/judging';
 import { formatLoad, SIDE_LABELS } from '@drubo/core/explain';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
 import { lastTimeLine } from '../sheet/last-time';
+import { useStudio } from '../shell/StudioContext';
 import { lastLogged } from './progress';
 import type { Exercise } from './progress';
+import { rampLine } from './ramp-line';
+import { setName } from './set-name';
 import { RestStrip } from './RestStrip';
 import type { Live } from './use-live';
 
 /** What was just logged, in words. */
 const wordsOf = (set: SetRecordDto, name: string | null): string =>
   [
-    `${name ? `${name}, set` : 'Set'} ${set.setIndex + 1}${set.side === 'both' ? '' : ` ${SIDE_LABELS[set.side]}`}`,
+    `${name ? `${name}, ` : ''}${setName(set)}${set.side === 'both' ? '' : ` ${SIDE_LABELS[set.side]}`}`,
     `${set.reps ?? '–'} reps`,
     set.reserve === null ? null : `${set.reserve} in reserve`,
     formatLoad(set),
@@ -27,6 +30,7 @@ const wordsOf = (set: SetRecordDto, name: string | null): string =>
 export const InfoStrip = ({ live, exercise, sets }: { live: Live; exercise: Exercise; sets: readonly SetRecordDto[] }) => {
   const palette = usePalette();
   const explainAll = useExplain();
+  const { unit } = useStudio();
   const advice = painAdvice(live.pad?.jointPain ?? null);
   if (live.problem) {
     return (
@@ -52,7 +56,7 @@ export const InfoStrip = ({ live, exercise, sets }: { live: Live; exercise: Exer
     return (
       <RestStrip
         loggedAt={last.loggedAt}
-        restSeconds={from.item.dose.restSeconds}
+        restSeconds={live.advice?.restSeconds ?? from.item.dose.restSeconds}
         what={wordsOf(last, from.item.id === exercise.item.id ? null : from.variation.name)}
         onSkip={() => live.skipRest(last.id)}
         onUndo={() => void live.undo(last)}
@@ -60,9 +64,11 @@ export const InfoStrip = ({ live, exercise, sets }: { live: Live; exercise: Exer
     );
   }
   const { lastTime } = exercise.item;
+  const ramp = rampLine(exercise, live.loads, unit);
   return (
     <View style={[styles.strip, { borderColor: palette.hairline, backgroundColor: palette.card }]}>
       <Txt kind="small" tone="quiet" numberOfLines={2}>
+        {ramp ? `${ramp} ` : ''}
         {lastTime
           ? `Last time, ${lastTimeLine(lastTime, exercise.variation.stance)}`
           : `First time here. ${exercise.variation.cues.slice(0, 2).join('. ')}.`}

@@ -8,6 +8,7 @@ import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Empty } from '../../ui/states';
 import { useWide } from '../shell/use-wide';
+import { AdviceLine } from './AdviceLine';
 import { ExerciseDone } from './ExerciseDone';
 import { InfoStrip } from './InfoStrip';
 import { LiveHeader } from './LiveHeader';
@@ -51,8 +52,9 @@ export const LivePage = ({ detail }: { detail: SessionDetailDto }) => {
   );
   const facts = (
     <>
-      <TargetLine exercise={exercise} slot={slot} amended={live.amended} />
+      <TargetLine exercise={exercise} slot={slot} amended={live.amended} live={live} kit={detail.sheet.kit} />
       <SetRow exercise={exercise} slot={slot} onChoose={live.choose} onAdd={live.addSet} />
+      {!live.amended && <AdviceLine live={live} exercise={exercise} />}
       <InfoStrip live={live} exercise={exercise} sets={detail.sets} />
     </>
   );

@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { SessionDetailDto } from '@drubo/contracts';
-import { loadsForVariation, nextDown, nextUp } from '@drubo/core';
+import { nextDown, nextUp } from '@drubo/core';
 import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Stepper } from '../../ui/Stepper';
 import { FaultRow } from './FaultRow';
-import { endingOf, isAsPlanned } from './pad';
+import { endingOf, isAsPlanned, RESERVE_CAPS } from './pad';
 import { PainDialog } from './PainDialog';
 import type { Exercise } from './progress';
 import { ReservePad } from './ReservePad';
@@ -20,10 +20,10 @@ const MAX_REPS = 100;
 /** The pad of the set at hand: reps, load, reserve, pain and faults, and one big button. */
 export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exercise; detail: SessionDetailDto }) => {
   const [dialog, setDialog] = useState<'pain' | 'stop' | null>(null);
-  const { pad, amended } = live;
-  if (!pad) return null;
+  const { pad, asked, amended, loads, slot } = live;
+  if (!pad || !asked) return null;
   const { item, variation } = exercise;
-  const loads = loadsForVariation(detail.sheet.kit, variation);
+  const isFeeler = slot?.kind === 'feeler';
   const lighter = nextDown(loads, pad.load.externalKg);
   const heavier = nextUp(loads, pad.load.externalKg);
   const does = `${pad.reps} reps, ${formatLoad(pad.load)}`;
@@ -47,9 +47,14 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
           onUp={heavier ? () => live.change({ load: heavier }) : null}
         />
       </View>
-      <ReservePad value={pad.reserve} target={item.dose.reserve} onChange={(reserve) => live.change({ reserve })} />
+      <ReservePad
+        value={pad.reserve}
+        target={isFeeler ? null : item.dose.reserve}
+        cap={RESERVE_CAPS[slot?.kind ?? 'work']}
+        onChange={(reserve) => live.change({ reserve })}
+      />
       <FaultRow
-        key={`${live.slot?.setIndex}-${live.slot?.side}`}
+        key={`${slot?.kind}-${slot?.setIndex}-${slot?.side}`}
         exercise={exercise}
         pad={pad}
         onChange={live.change}
@@ -59,14 +64,14 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
         look="main"
         size="live"
         disabled={!live.isReady}
-        label={amended ? `Save the change · ${does}` : isAsPlanned(pad, item) ? `Log as planned · ${does}` : `Log set · ${does}`}
+        label={amended ? `Save the change · ${does}` : isAsPlanned(pad, asked) ? `Log as planned · ${does}` : `Log set · ${does}`}
         onPress={() => void live.log()}
       />
       <SessionButtons
         live={live}
         exercise={exercise}
         detail={detail}
-        ending={endingOf(pad, item)}
+        ending={endingOf(pad, asked)}
         onPainStop={() => setDialog('stop')}
       />
       {dialog && (

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { painAdvice } from '@drubo/core';
+import { painAdvice } from '@drubo/core/judging';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';

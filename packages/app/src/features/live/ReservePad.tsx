@@ -2,39 +2,51 @@ import { StyleSheet, View } from 'react-native';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { Txt } from '../../ui/Txt';
-import { RESERVE_CAP } from './pad';
 
-const SCALE = Array.from({ length: RESERVE_CAP + 1 }, (_, at) => at);
+/** From this many steps on the scale takes two rows, so that every target stays a thumb wide. */
+const ONE_ROW = 6;
 
-/** Reps in reserve, 0 to 5 and more. Nothing is chosen until somebody says it; a second tap takes it back. */
+/** Reps in reserve, 0 to the cap and more. Nothing is chosen until somebody says it; a second tap takes it back. */
 export const ReservePad = ({
   value,
   target,
+  cap,
   onChange,
 }: {
   value: number | null;
-  target: number;
+  /** What to aim for; null for a feeler, which only asks. */
+  target: number | null;
+  cap: number;
   onChange(value: number | null): void;
-}) => (
-  <View role="radiogroup" aria-label="Reps in reserve" style={styles.box}>
-    <Txt kind="small" tone="quiet">
-      In reserve · aim for {target} · {value === null ? 'not asked' : `${value}${value === RESERVE_CAP ? ' or more' : ''} said`}
-    </Txt>
-    <View style={styles.row}>
-      {SCALE.map((reserve) => (
-        <Chip
-          key={reserve}
-          role="radio"
-          grow
-          height={TARGET.live}
-          label={reserve === RESERVE_CAP ? `${reserve}+` : String(reserve)}
-          says={`${reserve}${reserve === RESERVE_CAP ? ' or more' : ''} in reserve`}
-          chosen={value === reserve}
-          onPress={() => onChange(value === reserve ? null : reserve)}
-        />
-      ))}
+}) => {
+  const scale = Array.from({ length: cap + 1 }, (_, at) => at);
+  const isLong = scale.length > ONE_ROW;
+  const said = value === null ? 'not asked' : `${value}${value === cap ? ' or more' : ''} said`;
+  return (
+    <View role="radiogroup" aria-label="Reps in reserve" style={styles.box}>
+      <Txt kind="small" tone="quiet">
+        {target === null ? `How many more would have gone? · ${said}` : `In reserve · aim for ${target} · ${said}`}
+      </Txt>
+      {[scale.slice(0, ONE_ROW), scale.slice(ONE_ROW)]
+        .filter((row) => row.length > 0)
+        .map((row) => (
+          <View key={row[0]} style={styles.row}>
+            {row.map((reserve) => (
+              <Chip
+                key={reserve}
+                role="radio"
+                grow
+                height={isLong ? TARGET.usual : TARGET.live}
+                label={reserve === cap ? `${reserve}+` : String(reserve)}
+                says={`${reserve}${reserve === cap ? ' or more' : ''} in reserve`}
+                chosen={value === reserve}
+                onPress={() => onChange(value === reserve ? null : reserve)}
+              />
+            ))}
+          </View>
+        ))}
     </View>
-  </View>
-);
+  );
+};
 
 const styles = StyleSheet.create({ box: { gap: SPACE.xs }, row: { flexDirection: 'row', gap: SPACE.xs } });

@@ -6,6 +6,7 @@ import { SPACE, TARGET } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { IconButton } from '../../ui/IconButton';
 import type { Exercise } from './progress';
+import { setName } from './set-name';
 
 const sideLetter = { left: ' L', right: ' R', both: '' } as const;
 
@@ -22,7 +23,8 @@ export const SetRow = ({
   onAdd(): void;
 }) => {
   const scroller = useRef<ScrollView>(null);
-  const at = exercise.rows.findIndex(({ slot: row }) => row.setIndex === slot?.setIndex && row.side === slot.side);
+  const isAt = (row: SetSlot): boolean => row.kind === slot?.kind && row.setIndex === slot.setIndex && row.side === slot.side;
+  const at = exercise.rows.findIndex(({ slot: row }) => isAt(row));
   // The row at hand stays in view, with the ones just before it.
   useEffect(() => scroller.current?.scrollTo({ x: Math.max(0, at - 2) * (TARGET.usual + SPACE.xs), animated: false }), [at]);
   return (
@@ -34,12 +36,12 @@ export const SetRow = ({
       style={styles.scroll}
     >
       {exercise.rows.map(({ slot: row, set }) => {
-        const isHere = row.setIndex === slot?.setIndex && row.side === slot.side;
-        const name = `Set ${row.setIndex + 1}${row.side === 'both' ? '' : `, ${SIDE_LABELS[row.side]}`}`;
-        const label = `${row.setIndex + 1}${sideLetter[row.side]}`;
+        const isHere = isAt(row);
+        const name = `${setName(row)}${row.side === 'both' ? '' : `, ${SIDE_LABELS[row.side]}`}`;
+        const label = `${row.kind === 'feeler' ? 'F' : ''}${row.setIndex + 1}${sideLetter[row.side]}`;
         return (
           <Chip
-            key={`${row.setIndex}-${row.side}`}
+            key={`${row.kind}-${row.setIndex}-${row.side}`}
             label={set ? `${label} ✓ ${set.reps ?? '–'}` : label}
             says={set ? `${name}: ${set.reps ?? 'unknown'} reps logged. Change it` : `${name}, not logged`}
             chosen={isHere}

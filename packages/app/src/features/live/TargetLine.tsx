@@ -1,30 +1,45 @@
 import { StyleSheet, View } from 'react-native';
 import type { SetRecordDto } from '@drubo/contracts';
-import type { SetSlot } from '@drubo/core';
-import { formatLoad, formatReps, SIDE_LABELS } from '@drubo/core/explain';
+import { barSetup, repsTop } from '@drubo/core';
+import type { Kit, SetSlot } from '@drubo/core';
+import { formatLoad, formatReps, formatSide, SIDE_LABELS } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
+import { Plates } from '../../charts/Plates';
 import { SPACE } from '../../theme/tokens';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
-import { WhyDot } from '../../ui/Why';
+import { WhyLoad } from '../sheet/WhyLoad';
 import type { Exercise } from './progress';
+import { setName } from './set-name';
+import type { Live } from './use-live';
 
-/** What is asked of this set: which one, which leg, reps, load, reserve, and why that load. */
+/** What is asked of this set: which one, which leg, reps, load with its plates, reserve, and why that load. */
 export const TargetLine = ({
   exercise,
   slot,
   amended,
+  live,
+  kit,
 }: {
   exercise: Exercise;
   slot: SetSlot | undefined;
   amended: SetRecordDto | null;
+  live: Live;
+  kit: Kit;
 }) => {
   const { item, variation } = exercise;
   const { dose } = item;
-  const setCount = Math.max(...exercise.rows.map((row) => row.slot.setIndex)) + 1;
+  const { asked } = live;
+  const load = asked?.load ?? dose.load;
+  const isFeeler = slot?.kind === 'feeler';
+  const count =
+    Math.max(...exercise.rows.filter((row) => row.slot.kind === (slot?.kind ?? 'work')).map((row) => row.slot.setIndex)) + 1;
   const where = slot
-    ? `${amended ? 'Change set' : 'Set'} ${slot.setIndex + 1} of ${setCount}${slot.side === 'both' ? '' : ` · ${SIDE_LABELS[slot.side]}`}`
+    ? `${amended ? 'Change ' : ''}${setName(slot)} of ${count}${slot.side === 'both' ? '' : ` · ${SIDE_LABELS[slot.side]}`}`
     : 'All sets logged';
+  const range = formatReps(dose);
+  const reps = isFeeler || !asked ? range : asked.reps === repsTop(dose) ? range : `${asked.reps} of ${range}`;
+  const setup = barSetup(kit, load, exercise.done.at(-1) ?? null);
   return (
     <View style={styles.row}>
       <View style={styles.text}>
@@ -38,11 +53,22 @@ export const TargetLine = ({
           {where}
         </Txt>
         <Txt kind="label">
-          {formatReps(dose)} reps{isPerSide(variation.stance) ? ' a side' : ''} · {formatLoad(dose.load)} · {dose.reserve} in
-          reserve
+          {isFeeler ? asked?.reps : reps} reps{isPerSide(variation.stance) ? ' a side' : ''} · {formatLoad(load)}
+          {isFeeler ? '' : ` · ${dose.reserve} in reserve`}
         </Txt>
+        {setup && (
+          <View style={styles.name}>
+            <Plates setup={setup} />
+            <Txt kind="small" style={styles.shrink}>
+              {formatSide(setup.side)}
+              {setup.changes && setup.changes.off + setup.changes.on > 0
+                ? ` · ${setup.changes.off} off, ${setup.changes.on} on a side`
+                : ''}
+            </Txt>
+          </View>
+        )}
       </View>
-      <WhyDot about={`${variation.name}, load`} reasons={item.why.load} />
+      <WhyLoad variation={variation} item={item} reasons={live.advice?.reasons.length ? live.advice.reasons : item.why.load} />
     </View>
   );
 };

@@ -1,6 +1,7 @@
 import { endpoints } from '@drubo/contracts';
 import { aDetail, aLoggedSet, aSheet, SESSION_ID } from '../../../tests/builders';
 import {
+  askedOf,
   endingOf,
   freshPad,
   isAsPlanned,
@@ -16,15 +17,16 @@ import { forgetPlace, keepPlace, readPlace, START } from './place';
 import { countRows, currentExercise, exercisesOf, lastLogged } from './progress';
 
 const [squat, , lunge] = aSheet().items;
-const slot = { setIndex: 0, side: 'both' } as const;
+const slot = { kind: 'work', setIndex: 0, side: 'both' } as const;
+const asked = { reps: squat!.dose.repsHigh, load: squat!.dose.load };
 const measured = { loggedAt: '2026-11-23T09:00:00.000Z', restBeforeSeconds: null };
-const body = (pad: Parameters<typeof setBodyOf>[0]) => setBodyOf(pad, squat!, slot, measured);
+const body = (pad: Parameters<typeof setBodyOf>[0]) => setBodyOf(pad, asked, squat!, slot, measured);
 
 describe('the pad', () => {
-  const fresh = freshPad(squat!, []);
+  const fresh = freshPad(asked);
 
   it('one tap logs the plan: reps and load as planned, reserve and pain unknown, clean', () => {
-    expect(isAsPlanned(fresh, squat!)).toBe(true);
+    expect(isAsPlanned(fresh, asked)).toBe(true);
     expect(body(fresh)).toMatchObject({
       reps: squat!.dose.repsHigh,
       reserve: null,
@@ -47,8 +49,8 @@ describe('the pad', () => {
     [{ reps: 7, endedBy: 'grip' as const }, 'grip'],
     [{ reps: 15 }, 'planned'],
   ])('%j ended by %s', (change, ending) => {
-    expect(endingOf({ ...fresh, ...change }, squat!)).toBe(ending);
-    expect(isAsPlanned({ ...fresh, ...change }, squat!)).toBe(false);
+    expect(endingOf({ ...fresh, ...change }, asked)).toBe(ending);
+    expect(isAsPlanned({ ...fresh, ...change }, asked)).toBe(false);
   });
 
   it('a fault is a note, then breaks the set, then is dangerous, then gone', () => {
@@ -60,12 +62,16 @@ describe('the pad', () => {
     expect(markDangerous(steps[1]!, 'heels-lift')).toEqual([{ id: 'heels-lift', severity: 'dangerous' }]);
   });
 
-  it('the next set starts from the load last used, not the planned one', () => {
-    const heavier = aLoggedSet({
-      externalKg: 28,
-      implements: [{ pieceId: 'k', type: 'kettlebell', value: 28, unit: 'kg', count: 1 }],
-    });
-    expect(freshPad(squat!, [heavier]).load.externalKg).toBe(28);
+  it('an amendment is compared with what that set was asked to be, not with the sheet', () => {
+    const set = aLoggedSet({ plannedReps: 8, reps: 8, externalKg: 28 });
+    expect(askedOf(set, squat!)).toMatchObject({ reps: 8, load: { externalKg: 28 } });
+    expect(isAsPlanned(padOf(set, squat!), askedOf(set, squat!))).toBe(true);
+  });
+
+  it('a feeler has a row, an id and a kind of its own', () => {
+    const feeler = { ...slot, kind: 'feeler' } as const;
+    expect(setIdFor(SESSION_ID, squat!, feeler)).not.toBe(setIdFor(SESSION_ID, squat!, slot));
+    expect(setBodyOf(fresh, asked, squat!, feeler, measured).kind).toBe('feeler');
   });
 
   it('an amended set comes back as it was logged', () => {
@@ -83,8 +89,8 @@ describe('the pad', () => {
 
   it('two phones logging one row arrive at one set', () => {
     expect(setIdFor(SESSION_ID, squat!, slot)).toBe(`${SESSION_ID}-squat-0-both`);
-    expect(setIdFor(SESSION_ID, lunge!, { setIndex: 1, side: 'left' })).not.toBe(
-      setIdFor(SESSION_ID, lunge!, { setIndex: 1, side: 'right' }),
+    expect(setIdFor(SESSION_ID, lunge!, { kind: 'work', setIndex: 1, side: 'left' })).not.toBe(
+      setIdFor(SESSION_ID, lunge!, { kind: 'work', setIndex: 1, side: 'right' }),
     );
   });
 });
@@ -93,7 +99,7 @@ describe('standing in a session', () => {
   it('has a row a set, two for one-sided work, and stands at the first open one', () => {
     const exercises = exercisesOf(aDetail([aLoggedSet()]));
     expect(exercises.map((exercise) => exercise.rows.length)).toEqual([2, 2, 4, 2]);
-    expect(currentExercise(exercises, null)?.next).toEqual({ setIndex: 1, side: 'both' });
+    expect(currentExercise(exercises, null)?.next).toEqual({ kind: 'work', setIndex: 1, side: 'both' });
     expect(countRows(exercises)).toEqual({ done: 1, planned: 10 });
     expect(currentExercise(exercises, 'item-bridge-1')?.item.slot).toBe('bridge');
     expect(currentExercise([], null)).toBeUndefined();
@@ -101,6 +107,11 @@ describe('standing in a session', () => {
 
   it('an exercise that pain ended is passed over, though rows are left', () => {
     const exercises = exercisesOf(aDetail([aLoggedSet({ endedBy: 'pain' })]));
+    expect([exercises[0]?.isOpen, currentExercise(exercises, null)?.item.slot]).toEqual([false, 'hinge']);
+  });
+
+  it('an exercise left on advice is passed over too', () => {
+    const exercises = exercisesOf(aDetail([aLoggedSet()]), {}, ['item-squat-1']);
     expect([exercises[0]?.isOpen, currentExercise(exercises, null)?.item.slot]).toEqual([false, 'hinge']);
   });
 
@@ -118,7 +129,7 @@ describe('standing in a session', () => {
 });
 
 describe('the place kept on the device', () => {
-  const place = { ...START, itemId: 'item-squat-1', slot, pad: freshPad(squat!, []) };
+  const place = { ...START, itemId: 'item-squat-1', slot, pad: freshPad(asked) };
 
   it('comes back after a reload and is forgotten when the session ends', () => {
     keepPlace(SESSION_ID, place);
@@ -128,7 +139,7 @@ describe('the place kept on the device', () => {
   });
 
   it('what cannot be read is the start, not a crash', () => {
-    keepPlace(SESSION_ID, { ...place, slot: { setIndex: -4, side: 'both' } });
+    keepPlace(SESSION_ID, { ...place, slot: { kind: 'work', setIndex: -4, side: 'both' } });
     expect(readPlace(SESSION_ID)).toEqual(START);
   });
 });

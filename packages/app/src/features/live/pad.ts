@@ -1,6 +1,5 @@
 import { endpoints } from '@drubo/contracts';
 import type { BodyOf, SetRecordDto, SheetItemDto } from '@drubo/contracts';
-import { repsTop } from '@drubo/core';
 import type { Load, SeenFault, SetSlot } from '@drubo/core';
 import type { FaultId, FaultSeverity, SetEnding } from '@drubo/core/vocabulary';
 
@@ -16,11 +15,14 @@ export interface Pad {
   endedBy: SetEnding | null;
 }
 
-/** Top of the reserve scale; it means that many or more. */
-export const RESERVE_CAP = 5;
+/** Tops of the reserve scales; they mean that many or more. Feelers leave much, so more can be said. */
+export const RESERVE_CAPS = { work: 5, feeler: 10 } as const;
 
-/** The reps a set is planned for: the top of the range in force. */
-const plannedReps = (item: SheetItemDto): number => repsTop(item.dose);
+/** What a set is asked to be: the advice after the last one, else the sheet. */
+export interface Asked {
+  reps: number;
+  load: Load;
+}
 
 /** The load a set was done with, as a load of the exercise. */
 const loadOf = (set: SetRecordDto, item: SheetItemDto): Load => ({
@@ -29,19 +31,22 @@ const loadOf = (set: SetRecordDto, item: SheetItemDto): Load => ({
   externalKg: set.externalKg,
 });
 
-/** A fresh pad: planned reps, and the load last used for this exercise today. `done` in the order it was logged. */
-export const freshPad = (item: SheetItemDto, done: readonly SetRecordDto[]): Pad => {
-  const last = done.at(-1);
-  return {
-    reps: plannedReps(item),
-    load: last ? loadOf(last, item) : item.dose.load,
-    reserve: null,
-    faults: [],
-    isUnclean: false,
-    jointPain: null,
-    endedBy: null,
-  };
-};
+/** A fresh pad: what is asked for, and nothing said yet. */
+export const freshPad = ({ reps, load }: Asked): Pad => ({
+  reps,
+  load,
+  reserve: null,
+  faults: [],
+  isUnclean: false,
+  jointPain: null,
+  endedBy: null,
+});
+
+/** What an amended set had been asked to be. */
+export const askedOf = (set: SetRecordDto, item: SheetItemDto): Asked => ({
+  reps: set.plannedReps ?? set.reps ?? 0,
+  load: loadOf(set, item),
+});
 
 /** A logged set back on the pad, to be amended. */
 export const padOf = (set: SetRecordDto, item: SheetItemDto): Pad => ({
@@ -60,13 +65,12 @@ const breaks = ({ severity }: SeenFault): boolean => severity !== 'note';
 export const isUnclean = (pad: Pad): boolean => pad.isUnclean || pad.faults.some(breaks);
 
 /** Why the set ended: as said, else as planned when the reps are there, else by choice. */
-export const endingOf = (pad: Pad, item: SheetItemDto): SetEnding =>
-  pad.endedBy ?? (pad.reps >= plannedReps(item) ? 'planned' : 'choice');
+export const endingOf = (pad: Pad, asked: Asked): SetEnding => pad.endedBy ?? (pad.reps >= asked.reps ? 'planned' : 'choice');
 
-/** Whether logging this pad is logging exactly what was planned. */
-export const isAsPlanned = (pad: Pad, item: SheetItemDto): boolean =>
-  pad.reps === plannedReps(item) &&
-  pad.load.externalKg === item.dose.load.externalKg &&
+/** Whether logging this pad is logging exactly what was asked for. */
+export const isAsPlanned = (pad: Pad, asked: Asked): boolean =>
+  pad.reps === asked.reps &&
+  pad.load.externalKg === asked.load.externalKg &&
   pad.reserve === null &&
   pad.faults.length === 0 &&
   !pad.isUnclean &&
@@ -94,21 +98,22 @@ type SetBody = Omit<BodyOf<'logSet'>, 'command'>;
 /** The record a pad becomes, as it is sent. `restBeforeSeconds` null: nobody measured it. */
 export const setBodyOf = (
   pad: Pad,
-  item: SheetItemDto,
+  asked: Asked,
+  item: Pick<SheetItemDto, 'id'>,
   slot: SetSlot,
   measured: { loggedAt: string; restBeforeSeconds: number | null },
 ): SetBody => ({
   itemId: item.id,
-  kind: 'work',
+  kind: slot.kind,
   side: slot.side,
   setIndex: slot.setIndex,
   round: null,
   parentSetId: null,
-  plannedReps: plannedReps(item),
+  plannedReps: asked.reps,
   plannedSeconds: null,
   reps: pad.reps,
   seconds: null,
-  endedBy: endingOf(pad, item),
+  endedBy: endingOf(pad, asked),
   faults: pad.faults,
   clean: isUnclean(pad) ? 'no' : 'yes',
   jointPain: pad.jointPain,
@@ -132,5 +137,5 @@ export const removalOf = (set: SetRecordDto): SetBody => ({
 });
 
 /** The id of the set in one row of an exercise. Two phones logging one row amend it instead of doubling it. */
-export const setIdFor = (sessionId: string, item: SheetItemDto, { setIndex, side }: SetSlot): string =>
-  `${sessionId}-${item.slot}-${setIndex}-${side}`;
+export const setIdFor = (sessionId: string, item: Pick<SheetItemDto, 'slot'>, { kind, setIndex, side }: SetSlot): string =>
+  `${sessionId}-${item.slot}-${kind === 'feeler' ? 'f' : ''}${setIndex}-${side}`;

@@ -3,7 +3,11 @@ import { doseSchema } from '@drubo/contracts';
 import { FAULTS, FAULT_SEVERITIES, SET_ENDINGS, SIDES } from '@drubo/core/vocabulary';
 import { readSetting, writeSetting } from '../../data/settings';
 
-const slot = z.object({ setIndex: z.int().min(0).max(49), side: z.enum(SIDES) });
+const slot = z.object({
+  kind: z.enum(['work', 'feeler']).default('work'),
+  setIndex: z.int().min(0).max(49),
+  side: z.enum(SIDES),
+});
 
 /** Where the trainer stands in a running session. Kept on the device, so that a reload comes back to it. */
 const placeSchema = z.object({
@@ -23,12 +27,14 @@ const placeSchema = z.object({
     })
     .nullable(),
   extraSets: z.record(z.string(), z.int().min(0).max(20)),
+  /** Exercises left for today on advice. */
+  left: z.array(z.string()).default([]),
   /** Rest the trainer cut short: the id of the set it followed. */
   skippedRestAfter: z.string().nullable(),
 });
 export type Place = z.infer<typeof placeSchema>;
 
-export const START: Place = { itemId: null, slot: null, pad: null, extraSets: {}, skippedRestAfter: null };
+export const START: Place = { itemId: null, slot: null, pad: null, extraSets: {}, left: [], skippedRestAfter: null };
 
 const nameOf = (sessionId: string): string => `live-${sessionId}`;
 

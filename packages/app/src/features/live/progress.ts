@@ -1,8 +1,9 @@
 import type { SessionDetailDto, SetRecordDto, SheetItemDto } from '@drubo/contracts';
-import { nextSlot, slotsFor } from '@drubo/core';
+import { isOfSlot, nextSlot, slotsFor } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
+import { firstSideOf } from './advice-input';
 
 /** One exercise of a running session: its rows, what is logged, and the row that comes next. */
 export interface Exercise {
@@ -13,32 +14,32 @@ export interface Exercise {
   next: SetSlot | undefined;
   /** Logged sets in the order they were logged. */
   done: readonly SetRecordDto[];
-  /** Whether there is still something to do: rows left, and pain has not ended it for today. */
+  /** Whether there is still something to do: rows left, and neither pain nor the trainer has ended it for today. */
   isOpen: boolean;
 }
 
-const isSlot = (set: SetRecordDto, slot: SetSlot): boolean => set.setIndex === slot.setIndex && set.side === slot.side;
-
-/** Every exercise of a session with its rows. `extraSets` are rows the trainer asked for beyond the plan. */
+/** Every exercise of a session with its rows. `extraSets`: rows asked for beyond the plan; `left`: exercises left for today. */
 export const exercisesOf = (
-  { sheet, sets }: Pick<SessionDetailDto, 'sheet' | 'sets'>,
+  { session, sheet, sets }: SessionDetailDto,
   extraSets: Readonly<Record<string, number>> = {},
+  left: readonly string[] = [],
 ): Exercise[] =>
   sheet.items.map((item) => {
     const variation = getVariation(builtInCatalogue, item.variationId);
     const mine = sets.filter((set) => set.itemId === item.id);
     // A set logged beyond the plan, here or on another phone, keeps its row.
-    const logged = Math.max(0, ...mine.map((set) => set.setIndex + 1));
+    const logged = Math.max(0, ...mine.filter(({ kind }) => kind === 'work').map((set) => set.setIndex + 1));
     const count = Math.max(item.dose.sets + (extraSets[item.id] ?? 0), logged);
-    const slots = slotsFor(count, variation.stance);
+    const first = firstSideOf({ session, sheet }, item, variation);
+    const slots = slotsFor({ sets: count, feelers: item.feelers, stance: variation.stance, first });
     const next = nextSlot(slots, mine);
     return {
       item,
       variation,
-      rows: slots.map((slot) => ({ slot, set: mine.find((set) => isSlot(set, slot)) ?? null })),
+      rows: slots.map((slot) => ({ slot, set: mine.find((set) => isOfSlot(set, slot)) ?? null })),
       next,
       done: [...mine].sort((a, b) => a.loggedAt.localeCompare(b.loggedAt)),
-      isOpen: next !== undefined && !mine.some((set) => set.endedBy === 'pain'),
+      isOpen: next !== undefined && !left.includes(item.id) && !mine.some((set) => set.endedBy === 'pain'),
     };
   });
 

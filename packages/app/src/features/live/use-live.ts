@@ -1,13 +1,19 @@
-import { useEffect, useState } from 'react';
-import type { SessionDetailDto, SetRecordDto } from '@drubo/contracts';
+import { useEffect, useMemo, useState } from 'react';
+import type { SessionDetailDto, SetRecordDto, SheetItemDto } from '@drubo/contracts';
+import { isOfSlot, isSameMass, plannedReps } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
+import { adviseAfterSet, adviseFirstSet } from '@drubo/core/judging';
+import type { Advice } from '@drubo/core/judging';
 import { sheetAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
-import { freshPad, padOf, removalOf, setBodyOf, setIdFor } from './pad';
-import type { Pad } from './pad';
+import { factsOf } from './advice-input';
+import type { ExerciseFacts } from './advice-input';
+import { askedOf, freshPad, padOf, removalOf, setBodyOf, setIdFor } from './pad';
+import type { Asked, Pad } from './pad';
 import { keepPlace, readPlace } from './place';
 import type { Place } from './place';
 import { currentExercise, exercisesOf } from './progress';
+import type { Exercise } from './progress';
 
 /** A second tap within this time is the same tap: a wet thumb must not log two sets. */
 const DOUBLE_TAP_MS = 700;
@@ -28,12 +34,14 @@ export const useLive = (detail: SessionDetailDto) => {
     return () => clearTimeout(timer);
   }, [isSettling]);
 
-  const exercises = exercisesOf(detail, place.extraSets);
+  const exercises = exercisesOf(detail, place.extraSets, place.left);
   const exercise = currentExercise(exercises, place.itemId);
   const slot: SetSlot | undefined = place.slot ?? exercise?.next;
-  const amended = exercise?.rows.find((row) => row.slot.setIndex === slot?.setIndex && row.slot.side === slot.side)?.set ?? null;
-  const pad: Pad | undefined =
-    place.pad ?? (exercise && (amended ? padOf(amended, exercise.item) : freshPad(exercise.item, exercise.done)));
+  const amended = exercise?.rows.find((row) => slot && isOfSlot(row.slot, slot))?.set ?? null;
+  const item = exercise?.item;
+  const { facts, advice } = useAdvice(detail, exercise, amended ? exercise?.next : slot);
+  const asked: Asked | undefined = item && (amended ? askedOf(amended, item) : askedBy(item, facts, advice));
+  const pad: Pad | undefined = place.pad ?? (item && asked && (amended ? padOf(amended, item) : freshPad(asked)));
 
   const send = (setId: string, body: ReturnType<typeof setBodyOf>) =>
     writer.log({
@@ -59,12 +67,12 @@ export const useLive = (detail: SessionDetailDto) => {
 
   /** Logs or amends the set at hand, then stands at the next one. `change` is laid over the pad first. */
   const log = async (change: Partial<Pad> = {}): Promise<void> => {
-    if (!exercise || !slot || !pad || isSettling) return;
+    if (!exercise || !slot || !pad || !asked || isSettling) return;
     const now = Date.now();
     setSettling(true);
     const previous = exercise.done.at(-1);
     const rest = countedFrom !== null && previous ? (countedFrom - Date.parse(previous.loggedAt)) / 1000 : -1;
-    const body = setBodyOf({ ...pad, ...change }, exercise.item, slot, {
+    const body = setBodyOf({ ...pad, ...change }, asked, exercise.item, slot, {
       // An amendment says what was wrong, not that it happened later.
       loggedAt: amended?.loggedAt ?? new Date(now).toISOString(),
       restBeforeSeconds: amended ? amended.restBeforeSeconds : rest >= 0 ? Math.round(rest) : null,
@@ -87,6 +95,10 @@ export const useLive = (detail: SessionDetailDto) => {
     exercise,
     slot,
     pad,
+    asked,
+    advice,
+    facts,
+    loads: facts?.loads ?? [],
     amended,
     place,
     problem,
@@ -108,11 +120,39 @@ export const useLive = (detail: SessionDetailDto) => {
     undo: async (set: SetRecordDto) => {
       if (await isKept(() => send(set.id, removalOf(set)))) setPlace({ slot: null, pad: null, itemId: set.itemId });
     },
+    /** Leaves an exercise for today and stands at the next one. */
+    leave: (itemId: string) => setPlace({ itemId: null, slot: null, pad: null, left: [...place.left, itemId] }),
     skipRest: (setId: string) => setPlace({ skippedRestAfter: setId }),
     countFromNow: () => setCountedFrom(Date.now()),
     setSession: (request: Omit<Parameters<typeof writer.log>[0], 'aggregate'>) =>
       writer.log({ ...request, aggregate: sheetAggregate(session.sheetId) }),
   };
+};
+
+/** The advice for the coming set, worked out again only when a set or the row changes. */
+const useAdvice = (detail: SessionDetailDto, exercise: Exercise | undefined, next: SetSlot | undefined) => {
+  const key = exercise
+    ? [
+        exercise.item.id,
+        next && `${next.kind}${next.setIndex}${next.side}`,
+        ...exercise.done.map(({ id, revision }) => id + revision),
+      ].join()
+    : '';
+  return useMemo(() => {
+    if (!exercise) return { facts: null, advice: null };
+    const facts = factsOf(detail, exercise.item, exercise.variation);
+    const input = { ...facts, today: exercise.done, next };
+    return { facts, advice: exercise.done.length === 0 ? adviseFirstSet(input) : adviseAfterSet(input) };
+    // The key names everything the advice is made of; `detail` is a new object at every read.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+};
+
+/** Reps and load of the coming set: as advised, else as the sheet says. */
+const askedBy = (item: SheetItemDto, facts: ExerciseFacts | null, advice: Advice | null): Asked => {
+  const next = advice?.next;
+  const load = next && facts?.loads.find(({ externalKg }) => isSameMass(externalKg, next.loadKg));
+  return { reps: next?.reps ?? plannedReps(item.dose), load: load ?? item.dose.load };
 };
 
 export type Live = ReturnType<typeof useLive>;

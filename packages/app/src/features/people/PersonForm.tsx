@@ -19,6 +19,7 @@ import { useStudio } from '../shell/StudioContext';
 import { lengthUnit } from '../../ui/measure';
 import { formValuesOf, personResolver } from './person-form';
 import type { PersonFields } from './person-form';
+import { SchoolFields } from './SchoolFields';
 
 const GOAL_OPTIONS = GOALS.map((value) => ({ value, label: GOAL_LABELS[value] }));
 const AGE_OPTIONS = TRAINING_AGES.map((value) => ({ value, label: TRAINING_AGE_LABELS[value] }));
@@ -104,6 +105,11 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
         help="May stay empty."
       />
       <FormField control={control} name="note" label="Note" multiline />
+      <Controller
+        control={control}
+        name="schools"
+        render={({ field }) => <SchoolFields value={field.value ?? {}} onChange={field.onChange} />}
+      />
       {errors['root'] && (
         <Txt tone="clay" role="alert">
           {errors['root'].message}

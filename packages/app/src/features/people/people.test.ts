@@ -17,6 +17,7 @@ describe('the person form', () => {
       massKg: null,
       heightCm: null,
       note: '',
+      schools: {},
     });
   });
 

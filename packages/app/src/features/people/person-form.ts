@@ -16,10 +16,14 @@ export type PersonFormValues = {
   trainingAge: PersonDto['trainingAge'] | null;
   minutes: string;
   note: string;
+  schools: PersonDto['schools'];
 };
 
 /** What the server is sent. */
-export type PersonFields = Pick<PersonDto, 'name' | 'massKg' | 'heightCm' | 'goal' | 'trainingAge' | 'minutes' | 'note'>;
+export type PersonFields = Pick<
+  PersonDto,
+  'name' | 'massKg' | 'heightCm' | 'goal' | 'trainingAge' | 'minutes' | 'note' | 'schools'
+>;
 
 const minutes = z.string().transform((text, context) => {
   const parsed = personFields.minutes.safeParse(readNumber(text) ?? NaN);
@@ -53,6 +57,7 @@ export const personFormSchema = (unit: MassUnit) =>
       trainingAge: personFields.trainingAge.nullable().refine((age) => age !== null, 'must be chosen'),
       minutes,
       note: personFields.note,
+      schools: personFields.schools,
     })
     .transform(({ mass, height, goal, trainingAge, ...rest }): PersonFields => {
       if (!goal || !trainingAge) throw new Error('personFormSchema: goal and training age were checked above');
@@ -72,4 +77,5 @@ export const formValuesOf = (person: PersonDto | null, unit: MassUnit): PersonFo
   trainingAge: person?.trainingAge ?? null,
   minutes: String(person?.minutes ?? 45),
   note: person?.note ?? '',
+  schools: person?.schools ?? {},
 });

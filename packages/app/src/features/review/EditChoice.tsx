@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { ChoiceDto, KitDto, ReviewItemDto } from '@drubo/contracts';
 import { loadsForVariation } from '@drubo/core';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { VERDICT_LABELS } from '@drubo/core/explain';
 import { VERDICTS } from '@drubo/core/vocabulary';
@@ -10,8 +11,16 @@ import { Choices } from '../../ui/Choices';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { DoseEditor } from '../sheet/DoseEditor';
+import { Alternatives } from './Alternatives';
+import { choiceFrom } from './choices';
 
 const OPTIONS = VERDICTS.map((value) => ({ value, label: VERDICT_LABELS[value] }));
+
+const movedOf = ({ variationId, values, ...rest }: Partial<ChoiceDto>): Pick<ChoiceDto, 'variationId' | 'values' | 'method'> => ({
+  ...(variationId === undefined ? {} : { variationId }),
+  ...(values === undefined ? {} : { values }),
+  ...(rest.method === undefined ? {} : { method: rest.method }),
+});
 
 /** Another verdict, another dose. The proposal is kept beside it. */
 export const EditChoice = ({
@@ -32,11 +41,19 @@ export const EditChoice = ({
   const { itemId, proposal, from } = item;
   const [verdict, setVerdict] = useState<Verdict>(choice.verdict);
   const [dose, setDose] = useState(choice.dose);
+  /** Another movement or settings stay only with the outcome they came from. */
+  const [moved, setMoved] = useState<Pick<ChoiceDto, 'variationId' | 'values' | 'method'>>(movedOf(choice));
+  const shown = (moved.variationId && findVariation(builtInCatalogue, moved.variationId)) || variation;
   const choose = (next: Verdict) => {
     setVerdict(next);
     // The same again means the numbers just done; the proposed verdict brings its own numbers back.
-    if (next === 'same-again') setDose(from);
-    else if (next === proposal.verdict) setDose(proposal.dose);
+    if (next === 'same-again') {
+      setDose(from);
+      setMoved({});
+    } else if (next === proposal.verdict) {
+      setDose(proposal.dose);
+      setMoved(movedOf(proposal));
+    }
   };
   return (
     <Modal
@@ -45,8 +62,8 @@ export const EditChoice = ({
       actions={
         <>
           <Button label="Cancel" onPress={onClose} />
-          <Button label="As proposed" onPress={() => onSave({ itemId, verdict: proposal.verdict, dose: proposal.dose })} />
-          <Button look="main" label="Use this" onPress={() => onSave({ itemId, verdict, dose })} />
+          <Button label="As proposed" onPress={() => onSave(choiceFrom(itemId, proposal))} />
+          <Button look="main" label="Use this" onPress={() => onSave({ itemId, verdict, dose, ...moved })} />
         </>
       }
     >
@@ -54,7 +71,16 @@ export const EditChoice = ({
       {verdict === 'leave-out' ? (
         <Txt tone="quiet">It stays off the next sheet, where you can bring it back.</Txt>
       ) : (
-        <DoseEditor dose={dose} variation={variation} loads={loadsForVariation(kit, variation)} onChange={setDose} />
+        <>
+          {shown.id !== variation.id && <Txt kind="bold">{shown.name}</Txt>}
+          <DoseEditor
+            dose={dose}
+            variation={shown}
+            loads={loadsForVariation(kit, shown, moved.values ?? item.values)}
+            onChange={setDose}
+          />
+          <Alternatives itemId={itemId} variation={variation} alternatives={item.alternatives} onChoose={onSave} />
+        </>
       )}
     </Modal>
   );

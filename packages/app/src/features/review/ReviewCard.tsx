@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ChoiceDto, KitDto, ReviewItemDto } from '@drubo/contracts';
-import type { Dose } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { formatLoad, formatSets, VERDICT_LABELS } from '@drubo/core/explain';
-import type { ChangeLever, Stance } from '@drubo/core/vocabulary';
+import { doubtsOf } from '@drubo/core';
+import { VERDICT_LABELS } from '@drubo/core/explain';
 import { SetMarks } from '../../charts/SetMarks';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -13,22 +12,24 @@ import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { useExplain, WhyDot } from '../../ui/Why';
+import { changeWords, shortOutcome } from './change-words';
 import { isEdited } from './choices';
 import { EditChoice } from './EditChoice';
-
-const CHANGES: Record<ChangeLever, string> = { load: 'load changes', reps: 'reps change', sets: 'sets change' };
-
-const short = (dose: Dose, stance: Stance): string => `${formatLoad(dose.load)} · ${formatSets(dose, stance)}`;
+import { Evidence } from '../sheet/Evidence';
+import { Trace } from './Trace';
 
 /** One exercise's verdict: the step it takes, its one change, planned against done, why, and the way to edit it. */
 export const ReviewCard = ({
   item,
+  day,
   kit,
   choice,
   canEdit,
   onChoose,
 }: {
   item: ReviewItemDto;
+  /** The session's day, as a day number. */
+  day: number;
   kit: KitDto;
   choice: ChoiceDto;
   canEdit: boolean;
@@ -39,14 +40,18 @@ export const ReviewCard = ({
   const variation = getVariation(builtInCatalogue, item.variationId);
   const { proposal, from, sets } = item;
   const edited = isEdited(choice, item);
-  const before = short(from, variation.stance);
-  const after = choice.verdict === 'leave-out' ? 'not on the next sheet' : short(choice.dose, variation.stance);
+  const today = { sessionId: item.itemId, day, dose: from, values: item.values, sets };
+  const evidence = { dose: from, past: [...item.past, today] };
+  const before = shortOutcome({ dose: { ...from, repsAim: undefined }, values: item.values }, variation);
+  const after =
+    choice.verdict === 'leave-out' ? 'not on the next sheet' : shortOutcome({ values: item.values, ...choice }, variation);
+  const doubtful = sets.filter((set) => doubtsOf(set).length > 0);
   return (
     <Card>
       <View style={styles.row}>
         <VerdictMark verdict={choice.verdict} />
         <Txt kind="small" tone="quiet">
-          {edited ? 'changed by you' : proposal.change ? CHANGES[proposal.change.lever] : 'nothing changes'}
+          {edited ? 'changed by you' : changeWords(proposal.change)}
         </Txt>
       </View>
       <View style={styles.name}>
@@ -57,19 +62,38 @@ export const ReviewCard = ({
         <Txt tone="quiet">{before}</Txt>
         <Txt kind="bold">→ {after === before ? 'the same' : after}</Txt>
       </View>
-      {sets.length > 0 && <SetMarks sets={sets} dose={from} />}
+      {sets.length > 0 && <SetMarks sets={sets.filter(({ kind }) => kind === 'work')} dose={from} />}
+      {doubtful.length > 0 && (
+        <Txt kind="small" tone="clay" role="alert">
+          {doubtful
+            .map((set) => `Set ${set.setIndex + 1}: ${doubtsOf(set).join(' and ')} can’t be right, so it isn’t counted.`)
+            .join(' ')}
+        </Txt>
+      )}
       <Txt>
-        {explainAll(proposal.reasons)
+        {explainAll(proposal.reasons.filter(({ code }) => code !== 'strength-estimate'))
           .map(({ text }) => text)
           .join(' ')}
       </Txt>
       {edited && (
         <Txt kind="small" tone="saffron">
-          Proposed: {VERDICT_LABELS[proposal.verdict]}, {short(proposal.dose, variation.stance)}
+          Proposed: {VERDICT_LABELS[proposal.verdict]}, {shortOutcome(proposal, variation)}
         </Txt>
       )}
       <View style={styles.row}>
-        <WhyDot about={`${variation.name}, ${VERDICT_LABELS[proposal.verdict]}`} reasons={proposal.reasons} label="Why" />
+        <WhyDot
+          about={`${variation.name}, ${VERDICT_LABELS[proposal.verdict]}`}
+          reasons={proposal.reasons}
+          label="Why"
+          more={() => (
+            <>
+              <Trace proposal={proposal} />
+              {proposal.reasons.some(({ basis }) => basis === 'strength-model') && (
+                <Evidence variation={variation} item={evidence} />
+              )}
+            </>
+          )}
+        />
         {canEdit && <Button label="Edit" says={`Edit ${variation.name}`} onPress={() => setEditing(true)} />}
       </View>
       {isEditing && (

@@ -27,7 +27,10 @@ const aReview = (over: Partial<ReviewDto> = {}, item: Partial<ReviewDto['items']
   items: items.slice(0, 2).map(({ id, variationId, dose }) => ({
     itemId: id,
     variationId,
+    values: {},
     from: dose,
+    alternatives: [],
+    past: [],
     proposal: {
       itemId: id,
       verdict: 'move-up',

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ReviewDto } from '@drubo/contracts';
+import { dayNumber } from '@drubo/core';
 import { RefusedError } from '../../data/api';
 import { sheetAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
@@ -102,6 +103,7 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
           <View key={item.itemId} style={isWide ? { width: '49%' } : undefined}>
             <ReviewCard
               item={item}
+              day={dayNumber(session.date)}
               kit={review.kit}
               choice={choiceOf(item, edits)}
               canEdit={open}

@@ -7,7 +7,10 @@ const moved = { ...item!.dose, repsBeyond: 3 };
 const reviewItem = (over: Partial<ReviewItemDto> = {}): ReviewItemDto => ({
   itemId: item!.id,
   variationId: item!.variationId,
+  values: {},
   from: item!.dose,
+  alternatives: [],
+  past: [],
   proposal: {
     itemId: item!.id,
     verdict: 'move-up',

@@ -1,19 +1,39 @@
-import type { ChoiceDto, ReviewDto, ReviewItemDto } from '@drubo/contracts';
+import type { AlternativeDto, ChoiceDto, ReviewDto, ReviewItemDto } from '@drubo/contracts';
 import { isSameDose } from '@drubo/core';
 
 /** The trainer's edits so far, by exercise. */
 export type Edits = Readonly<Record<string, ChoiceDto>>;
 
+type Outcome = AlternativeDto['outcome'];
+
+/** An outcome as a choice: verdict, dose, and another movement or settings where those change. */
+export const choiceFrom = (itemId: string, { verdict, dose, variationId, values }: Outcome): ChoiceDto => ({
+  itemId,
+  verdict,
+  dose,
+  ...(variationId === undefined ? {} : { variationId }),
+  ...(values === undefined ? {} : { values }),
+});
+
+/** Another method's outcome goes on with that method. */
+export const choiceOfAlternative = (itemId: string, { method, outcome }: AlternativeDto): ChoiceDto => ({
+  ...choiceFrom(itemId, outcome),
+  ...(method === null ? {} : { method }),
+});
+
 /** What would be settled for an exercise: the edit, else what was settled before, else the proposal. */
 export const choiceOf = (item: ReviewItemDto, edits: Edits): ChoiceDto =>
-  edits[item.itemId] ??
-  (item.chosen && !item.inputsChanged
-    ? item.chosen
-    : { itemId: item.itemId, verdict: item.proposal.verdict, dose: item.proposal.dose });
+  edits[item.itemId] ?? (item.chosen && !item.inputsChanged ? item.chosen : choiceFrom(item.itemId, item.proposal));
+
+const key = (value: unknown): string => JSON.stringify(value ?? null);
 
 /** Whether a choice departs from the proposal. */
 export const isEdited = (choice: ChoiceDto, { proposal }: Pick<ReviewItemDto, 'proposal'>): boolean =>
-  choice.verdict !== proposal.verdict || !isSameDose(choice.dose, proposal.dose);
+  choice.verdict !== proposal.verdict ||
+  !isSameDose(choice.dose, proposal.dose) ||
+  choice.variationId !== proposal.variationId ||
+  key(choice.values) !== key(proposal.values) ||
+  choice.method !== undefined;
 
 /** Whether anything is left to settle: a session not reviewed yet, or one whose sets changed since. */
 export const isOpen = (review: ReviewDto): boolean =>

@@ -40,6 +40,11 @@ export const DoseEditor = ({ dose, variation, loads, onChange, why }: Props) => 
       {row('Load', 'load', formatLoad(dose.load), 'load')}
       {row('Sets', 'sets', `${dose.sets} sets`, 'sets')}
       {row(`Reps from${aSide}`, 'repsLow', `${dose.repsLow} reps`, 'reps')}
+      {dose.repsAim !== undefined && (
+        <Txt kind="small" tone="quiet">
+          Aim {dose.repsAim} reps{aSide}, from the sets so far
+        </Txt>
+      )}
       {row(`Reps to${aSide}`, 'repsHigh', `${repsTop(dose)} reps`, 'reps')}
       {row('Reserve target', 'reserve', `${dose.reserve} in reserve`, 'reserve')}
       {row('Rest', 'rest', `${formatRest(dose.restSeconds)} min`, 'rest')}

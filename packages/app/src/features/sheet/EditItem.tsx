@@ -3,6 +3,7 @@ import type { SheetDto, SheetItemDto } from '@drubo/contracts';
 import { isSameDose, loadsForVariation } from '@drubo/core';
 import type { Dose } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
+import type { MethodId } from '@drubo/core/vocabulary';
 import { sheetAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { Button } from '../../ui/Button';
@@ -11,6 +12,7 @@ import { Txt } from '../../ui/Txt';
 import { useSnack } from '../shell/SnackProvider';
 import { DoseEditor } from './DoseEditor';
 import { lastTimeLine } from './last-time';
+import { MethodChoice } from './MethodChoice';
 
 /** Changes an exercise's numbers before the session. The proposal stays beside the change and can be taken back. */
 export const EditItem = ({
@@ -27,17 +29,18 @@ export const EditItem = ({
   const writer = useWriter();
   const snack = useSnack();
   const [dose, setDose] = useState<Dose>(item.dose);
-  const send = (next: Dose, version: number) =>
+  const [method, setMethod] = useState<MethodId>(item.method);
+  const send = (next: Dose, chosen: MethodId, version: number) =>
     writer.log({
       endpointId: 'editSheetItem',
       params: { sheetId: sheet.id, itemId: item.id },
-      body: { version, dose: next },
+      body: { version, dose: next, ...(chosen === item.method && method === item.method ? {} : { method: chosen }) },
       aggregate: sheetAggregate(sheet.id),
     });
   const save = async () => {
-    if (!isSameDose(dose, item.dose)) {
-      await send(dose, sheet.version);
-      snack({ text: `${variation.name} changed.`, undo: () => void send(item.dose, sheet.version + 1) });
+    if (!isSameDose(dose, item.dose) || method !== item.method) {
+      await send(dose, method, sheet.version);
+      snack({ text: `${variation.name} changed.`, undo: () => void send(item.dose, item.method, sheet.version + 1) });
     }
     onClose();
   };
@@ -61,10 +64,11 @@ export const EditItem = ({
       <DoseEditor
         dose={dose}
         variation={variation}
-        loads={loadsForVariation(sheet.kit, variation)}
+        loads={loadsForVariation(sheet.kit, variation, item.values)}
         onChange={setDose}
         why={item.why}
       />
+      <MethodChoice variation={variation} value={method} onChange={setMethod} />
     </Modal>
   );
 };

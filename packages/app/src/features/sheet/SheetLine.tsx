@@ -1,18 +1,20 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { SheetDto, SheetItemDto } from '@drubo/contracts';
-import { formatTempo } from '@drubo/core';
+import { barSetup, formatTempo } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { formatDose, formatLoad, formatRest, formatSets } from '@drubo/core/explain';
+import { formatAim, formatDose, formatLoad, formatRest, formatSets, formatSide, METHOD_LABELS } from '@drubo/core/explain';
 import { Figure } from '../../figures/Figure';
 import { heldIn } from '../../figures/held';
+import { Plates } from '../../charts/Plates';
 import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
-import { WhyDot } from '../../ui/Why';
 import { EditItem } from './EditItem';
 import { lastTimeLine } from './last-time';
+import { settingsLine } from './settings-line';
+import { WhyLoad } from './WhyLoad';
 
 /** How low the small figure stands: near its hard end, where a variation is told from another. */
 const FIGURE_DEPTH = { top: 0.92, bottom: 0 } as const;
@@ -22,6 +24,8 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
   const [isEditing, setEditing] = useState(false);
   const variation = getVariation(builtInCatalogue, item.variationId);
   const { dose } = item;
+  const settings = settingsLine(variation, item.values);
+  const setup = barSetup(sheet.kit, dose.load, null);
   const canEdit = sheet.state === 'next';
   return (
     <Card>
@@ -50,14 +54,27 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
             </View>
             <Txt kind="number">{formatLoad(dose.load)}</Txt>
             <Txt>
-              {formatSets(dose, variation.stance)} · {`${dose.reserve}\u00a0in\u00a0reserve`}
+              {formatSets(dose, variation.stance)}
+              {formatAim(dose)} · {`${dose.reserve}\u00a0in\u00a0reserve`}
             </Txt>
             <Txt kind="small" tone="quiet">
-              Tempo {formatTempo(dose.tempo)} · rest {formatRest(dose.restSeconds)}
+              Tempo {formatTempo(dose.tempo)} · rest {formatRest(dose.restSeconds)} · {METHOD_LABELS[item.method].toLowerCase()}
             </Txt>
+            {settings ? <Txt kind="small">{settings}</Txt> : null}
+            {setup && (
+              <View style={styles.name}>
+                <Plates setup={setup} />
+                <Txt kind="small">{formatSide(setup.side)}</Txt>
+              </View>
+            )}
+            {item.feelers > 0 && (
+              <Txt kind="small" tone="saffron">
+                {item.feelers} feeler sets first: nobody knows this lift yet.
+              </Txt>
+            )}
           </View>
         </Pressable>
-        <WhyDot about={`${variation.name}, load`} reasons={item.why.load} />
+        <WhyLoad variation={variation} item={item} reasons={item.why.load} />
       </View>
       {item.edited && (
         <Txt kind="small" tone="saffron">

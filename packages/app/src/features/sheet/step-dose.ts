@@ -14,7 +14,7 @@ const within = (value: number, [low, high]: readonly [number, number]): boolean 
 
 /**
  * The dose one step up or down in one number, or null at the end of its scale. Loads step along the kit; the two ends
- * of the rep range push each other; a range set by hand has no extra reps beyond it.
+ * of the rep range push each other; a range or load set by hand has neither extra reps nor an aim of the engine's.
  */
 export const stepDose = (dose: Dose, field: Stepped, by: 1 | -1, loads: readonly Load[]): Dose | null => {
   switch (field) {
@@ -23,16 +23,16 @@ export const stepDose = (dose: Dose, field: Stepped, by: 1 | -1, loads: readonly
     case 'repsLow': {
       const repsLow = dose.repsLow + by;
       if (!within(repsLow, RANGES.reps)) return null;
-      return { ...dose, repsLow, repsHigh: Math.max(dose.repsHigh, repsLow) };
+      return { ...dose, repsLow, repsHigh: Math.max(dose.repsHigh, repsLow), repsAim: undefined };
     }
     case 'repsHigh': {
       const repsHigh = repsTop(dose) + by;
       if (!within(repsHigh, RANGES.reps)) return null;
-      return { ...dose, repsHigh, repsBeyond: 0, repsLow: Math.min(dose.repsLow, repsHigh) };
+      return { ...dose, repsHigh, repsBeyond: 0, repsLow: Math.min(dose.repsLow, repsHigh), repsAim: undefined };
     }
     case 'load': {
       const load = (by > 0 ? nextUp : nextDown)(loads, dose.load.externalKg);
-      return load ? { ...dose, load } : null;
+      return load ? { ...dose, load, repsAim: undefined } : null;
     }
     case 'rest': {
       const restSeconds = dose.restSeconds + by * REST_STEP_SECONDS;

@@ -11,7 +11,17 @@ import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../shell/StudioContext';
 
-const TYPE_LABELS: Record<PieceType, string> = { dumbbell: 'Dumbbells', kettlebell: 'Kettlebells' };
+const TYPE_LABELS: Record<PieceType, string> = {
+  dumbbell: 'Dumbbells',
+  kettlebell: 'Kettlebells',
+  bar: 'Bars',
+  'trap-bar': 'Trap bars',
+  plate: 'Plates',
+  'home-weight': 'Weights at home',
+  machine: 'Machines',
+};
+/** Loads of one way of carrying shown before the rest folds away; bars make a hundred. */
+const SHOWN = 24;
 
 /** Sizes of one type with how many there are, by unit as labelled. */
 const sizesOf = (pieces: readonly KitPiece[], type: PieceType): { owned: number; sizes: string }[] => {
@@ -45,7 +55,7 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
   return (
     <Card>
       <Heading>Kit · {kit.name}</Heading>
-      {PIECE_TYPES.map((type) => (
+      {PIECE_TYPES.filter((type) => sizesOf(kit.pieces, type).length > 0).map((type) => (
         <View key={type}>
           <Txt kind="label">{TYPE_LABELS[type]}</Txt>
           {sizesOf(kit.pieces, type).map(({ owned, sizes }) => (
@@ -62,12 +72,17 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
         <View key={positions.join()} style={styles.strip}>
           <Txt kind="small">{positions.map((position) => POSITION_LABELS[position]).join(', ')}</Txt>
           <View style={styles.loads}>
-            {loads.map((load) => (
+            {loads.slice(0, SHOWN).map((load) => (
               <View key={load.externalKg} style={[styles.load, { borderColor: palette.hairline }]}>
                 <Txt kind="small">{formatMass(load.externalKg, unit).replace(` ${unit}`, '')}</Txt>
               </View>
             ))}
           </View>
+          {loads.length > SHOWN && (
+            <Txt kind="small" tone="quiet">
+              and {loads.length - SHOWN} more, to {formatMass(loads.at(-1)?.externalKg ?? 0, unit)}
+            </Txt>
+          )}
         </View>
       ))}
     </Card>

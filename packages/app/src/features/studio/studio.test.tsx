@@ -41,6 +41,8 @@ describe('the kit', () => {
     id: 'kit-00001',
     name: 'Small rack',
     pieces: [piece('dumbbell', 10, 2), piece('dumbbell', 12, 1), piece('kettlebell', 24, 1)],
+    machines: [],
+    gear: [],
   };
 
   it('lists what is owned and every load each way of carrying can make of it', () => {

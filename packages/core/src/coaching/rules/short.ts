@@ -43,4 +43,7 @@ export const short: AdviceRule = {
 
 /** Fewer reps than the range asks for, and not by choice. */
 const isShort = ({ dose }: AdviceInput, set: AdviceInput['today'][number]): boolean =>
-  set.kind === 'work' && set.reps !== null && set.reps < dose.repsLow && (set.endedBy === 'failure' || set.endedBy === 'form' || set.endedBy === 'planned');
+  set.kind === 'work' &&
+  set.reps !== null &&
+  set.reps < dose.repsLow &&
+  (set.endedBy === 'failure' || set.endedBy === 'form' || set.endedBy === 'planned');

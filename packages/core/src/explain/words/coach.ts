@@ -36,7 +36,8 @@ export const COACH_WORDS: WordsFor<CoachReasons> = {
   'advice-lighter': (v, c) => `${load(v.toKg, c.unit)} instead of ${load(v.fromKg, c.unit)}.`,
   'advice-grip': (v) => `Grip ended ${set(v.setIndex)}, not the legs: chalk, one palm each way, or straps. Same load.`,
   'advice-short-lighter': (v, c) => `${v.reps} reps, ${v.repsLow} asked for. Next set at ${load(v.toKg, c.unit)}.`,
-  'advice-short-rest': (v) => `${v.reps} reps, ${v.repsLow} asked for, and nothing lighter: rest ${formatRest(v.restSeconds)} first.`,
+  'advice-short-rest': (v) =>
+    `${v.reps} reps, ${v.repsLow} asked for, and nothing lighter: rest ${formatRest(v.restSeconds)} first.`,
   'advice-short-leave': (v) => `${v.sets} sets under ${v.repsLow}: leave it for today.`,
   'advice-match-side': (v) => `${sentence(SIDE_LABELS[v.side])} next: match ${v.reps} reps, no more.`,
   'advice-weaker-first': (v) => `${sentence(SIDE_LABELS[v.side])} first: about ${v.percent} % weaker.`,

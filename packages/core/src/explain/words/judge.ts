@@ -48,15 +48,16 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'session-cap': (v) => `${v.limit} exercises already move up. This one waits a session.`,
   'method-default': (v) =>
     v.isLoaded ? 'Loaded work is led by reps in reserve.' : 'Unloaded work goes by what earns the next stage.',
-  'gate-met': (v, c) =>
-    `${shown(v, c.unit)} clean in ${sessions(v.sessions)}: that earns ${c.nameOf(v.toVariationId)}.`,
+  'gate-met': (v, c) => `${shown(v, c.unit)} clean in ${sessions(v.sessions)}: that earns ${c.nameOf(v.toVariationId)}.`,
   'gate-progress': (v, c) =>
     `${v.sets} of ${v.setsNeeded} sets of ${what(v)}${atLoad(v.loadKg, c.unit)} clean today; ${v.sessions} of ${sessions(v.sessionsNeeded)} so far earn the next stage.`,
-  'gate-another-set': (v) => `${v.reps} clean reps in every set; the next stage asks for ${v.setsNeeded} sets, so ${v.sets} next time.`,
+  'gate-another-set': (v) =>
+    `${v.reps} clean reps in every set; the next stage asks for ${v.setsNeeded} sets, so ${v.sets} next time.`,
   'gate-none': (v, c) => `${c.nameOf(v.variationId)} may stay for good: no stage has to be earned.`,
   'rung-bypassed': (v, c) =>
     `${c.nameOf(v.variationId)} is passed over: ${v.why === 'limit' ? 'a limit locks it' : 'the kit is not here'}.`,
-  'rung-dose': (v, c) => `${c.nameOf(v.toVariationId)} starts at ${load(v.loadKg, c.unit)}. The new stage and its dose are one change.`,
+  'rung-dose': (v, c) =>
+    `${c.nameOf(v.toVariationId)} starts at ${load(v.loadKg, c.unit)}. The new stage and its dose are one change.`,
   'two-for-two-met': (v) => `${v.repsOver} reps over ${v.goalReps} in the last set, ${sessions(v.sessions)} running.`,
   'two-for-two-waiting': (v) =>
     `${v.lastReps} reps in the last set. Two over ${v.goalReps}, two sessions running, earn the next load (${v.sessions} so far).`,
@@ -72,7 +73,8 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   painkillers: () => 'Painkillers within 8 hours: pain numbers don’t count, so nothing moves up.',
   'fault-again': (v) => `${sentence(FAULT_LABELS[v.faultId])} broke sets ${sessions(v.sessions)} running: one notch easier.`,
   'stall-range': (v) => `${sessions(v.sessions)} without more load or reps: ${v.repsLow}–${v.repsHigh} reps for a change.`,
-  'stall-lighter': (v, c) => `${sessions(v.sessions)} without progress: a lighter week, ${v.sets} sets at ${load(v.loadKg, c.unit)}.`,
+  'stall-lighter': (v, c) =>
+    `${sessions(v.sessions)} without progress: a lighter week, ${v.sets} sets at ${load(v.loadKg, c.unit)}.`,
   'staying-is-success': (v) => `${sessions(v.sessions)} at the same work. For “${goal(v.goal)}” that is success.`,
   dip: (v) => `Down ${v.percent} % over ${sessions(v.sessions)}: ease back.`,
   'side-difference': (v) =>

@@ -34,7 +34,8 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
     `From ${c.nameOf(v.variationId)} by the usual ratio of ${formatNumber(v.ratio, 2)}, on the careful side: ${load(v.loadKg, c.unit)}.`,
   'lay-off-load': (v, c) =>
     `${v.days} days away cost about ${formatNumber(v.lossPercent)} % of strength: ${load(v.loadKg, c.unit)} instead of ${load(v.fromKg, c.unit)}.`,
-  'lay-off-first': (v) => `First session after ${v.days} days: ${v.sets} ${v.sets === 1 ? 'set' : 'sets'} and ${v.reserve} in reserve.`,
+  'lay-off-first': (v) =>
+    `First session after ${v.days} days: ${v.sets} ${v.sets === 1 ? 'set' : 'sets'} and ${v.reserve} in reserve.`,
   'school-rest': (v) => `Rest as you chose for this person: ${formatRest(v.restSeconds)}.`,
   'school-effort': (v) => `Effort as you chose for this person: ${v.reserve} in reserve.`,
 };

@@ -10,7 +10,8 @@ export const STRENGTH_WORDS: WordsFor<StrengthReasons> = {
     `one-rep maximum near ${formatMass(v.oneRepMaxKg, c.unit)} ± ${formatNumber(v.sdPercent)} %` +
     (v.bodyLoadKg > 0 ? `, ${formatMass(v.bodyLoadKg, c.unit)} of body mass moving with it.` : '.'),
   'load-first': (v, c) => `${load(v.loadKg, c.unit)} × ${v.reps} should leave about ${v.reserve}.`,
-  'load-kept': (v, c) => `${load(v.loadKg, c.unit)} stays: ${v.reps} reps should leave about ${v.reserve}. Reps climb first, then load.`,
+  'load-kept': (v, c) =>
+    `${load(v.loadKg, c.unit)} stays: ${v.reps} reps should leave about ${v.reserve}. Reps climb first, then load.`,
   'load-kept-beyond': (v, c) =>
     `${load(v.loadKg, c.unit)} stays for ${v.reps} reps: the next load your kit makes is too big a jump yet.`,
   'load-up': (v, c) =>

@@ -1,6 +1,5 @@
 import type { Gate, Variation } from '../../catalogue';
-import { repsTop } from '../../dose';
-import { loadsForVariation } from '../../dose';
+import { loadsForVariation, repsTop } from '../../dose';
 import { snapDown } from '../../kit';
 import type { Kit } from '../../kit';
 import { isDoubtful } from '../../log';
@@ -58,7 +57,7 @@ export const gateTarget = (
 };
 
 /** Clean: judged so, and no fault above a note. */
-export const isClean = (set: SetRecord): boolean =>
+const isClean = (set: SetRecord): boolean =>
   set.clean === 'yes' && set.faults.every(({ severity }) => severity === 'note') && set.endedBy !== 'form';
 
 const counts = (set: SetRecord, target: GateTarget, bodyLoadKg: number): boolean => {

@@ -38,7 +38,9 @@ export const nextRungs = (
       const isMissing = cannotLoad || (room !== null && !kitFor(variation, room).isPossible);
       if (!isLocked && !isMissing) open.push(next);
       else {
-        reasons.push(reason('rung-bypassed', { variationId: next.variationId, why: isLocked ? 'limit' : 'kit' }, 'common-practice'));
+        reasons.push(
+          reason('rung-bypassed', { variationId: next.variationId, why: isLocked ? 'limit' : 'kit' }, 'common-practice'),
+        );
         walk(next);
       }
     }

@@ -24,7 +24,10 @@ export const straightLine: Method = {
     const outcome = stepUp(log, done.load);
     return {
       ...outcome,
-      reasons: [reason('straight-line-done', { sets: done.completeSets, reps: dose.repsLow }, 'common-practice'), ...outcome.reasons],
+      reasons: [
+        reason('straight-line-done', { sets: done.completeSets, reps: dose.repsLow }, 'common-practice'),
+        ...outcome.reasons,
+      ],
     };
   },
 };

@@ -38,7 +38,7 @@ const broke = (log: ExerciseLog, done: WorkDone, { id, setIndex }: { id: FaultId
 };
 
 /** Sessions just before this one, in a row, in which the fault broke a set. */
-export const runningWith = ({ past, day }: Pick<ExerciseLog, 'past' | 'day'>, faultId: FaultId): number => {
+const runningWith = ({ past, day }: Pick<ExerciseLog, 'past' | 'day'>, faultId: FaultId): number => {
   const earlier = past.filter((session) => session.day <= day).sort((a, b) => b.day - a.day);
   const at = earlier.findIndex(
     ({ sets }) => !sets.some((set) => set.faults.some(({ id, severity }) => id === faultId && severity !== 'note')),

@@ -34,7 +34,8 @@ const stops = ({ context }: ExerciseLog, worst: number | null): Reason | null =>
   if (painBand(worst) === 'stop') {
     return reason('pain-stop', { pain: worst, limit: PAIN_BANDS.acceptableUpTo }, 'pain-monitoring-thomee');
   }
-  if (atStart !== null && worst - atStart >= RISE_STOPS) return reason('pain-rose', { from: atStart, to: worst }, 'common-practice');
+  if (atStart !== null && worst - atStart >= RISE_STOPS)
+    return reason('pain-rose', { from: atStart, to: worst }, 'common-practice');
   return null;
 };
 

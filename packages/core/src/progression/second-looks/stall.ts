@@ -5,7 +5,7 @@ import { likeSessions, withoutProgress } from '../progress';
 import type { ExerciseLog, Outcome, SecondLook, WorkDone } from '../types';
 
 /** Sessions without progress before the range changes, and before a lighter week. Basis: common practice. */
-export const STALL = { range: 3, lighter: 6, repsOff: 2, setsShare: 0.6 } as const;
+const STALL = { range: 3, lighter: 6, repsOff: 2, setsShare: 0.6 } as const;
 /** Goals for which staying put is success. */
 const STAYING_IS_SUCCESS = new Set<Goal>(['fat-loss-and-capacity']);
 

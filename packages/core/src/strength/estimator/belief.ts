@@ -9,7 +9,14 @@ import type { Belief, GainClass } from './types';
  */
 export const firstBelief = (totalKg: number, gainClass: GainClass, sd: number = ESTIMATOR.priorSd.x): Belief => {
   const { usualK, startReps, priorMean, priorSd, gain, readinessSd } = ESTIMATOR;
-  const mean = [Math.log(totalKg * (1 + startReps / usualK)), gain[gainClass].mean, 0, Math.log(usualK), priorMean.b, priorMean.d];
+  const mean = [
+    Math.log(totalKg * (1 + startReps / usualK)),
+    gain[gainClass].mean,
+    0,
+    Math.log(usualK),
+    priorMean.b,
+    priorMean.d,
+  ];
   const sds = [sd, gain[gainClass].sd, readinessSd, priorSd.kappa, priorSd.b, priorSd.d];
   const cov = new Array<number>(STATES * STATES).fill(0);
   sds.forEach((value, at) => (cov[at * STATES + at] = value * value));

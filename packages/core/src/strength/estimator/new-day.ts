@@ -15,8 +15,7 @@ export const gapKind = (gapDays: number, usualGapDays: number | null): GapKind =
 };
 
 /** Strength lost over a lay-off, in log load: .0023 a day, a quarter at most. */
-export const layOffLoss = (gapDays: number): number =>
-  Math.min(ESTIMATOR.layOff.lossMost, ESTIMATOR.layOff.lossPerDay * gapDays);
+export const layOffLoss = (gapDays: number): number => Math.min(ESTIMATOR.layOff.lossMost, ESTIMATOR.layOff.lossPerDay * gapDays);
 
 /**
  * Carries a belief to a new training day `gapDays` later: readiness is unknown again, the trend goes on over a usual

@@ -24,13 +24,13 @@ export interface Checkpoint {
 }
 
 /** Changes whenever a figure or rule of the estimator does. */
-export const STRENGTH_ENGINE = 'strength-1';
+const STRENGTH_ENGINE = 'strength-1';
 
-export const gainClassOf = ({ trainingAge }: Pick<Lifter, 'trainingAge'>): GainClass =>
+const gainClassOf = ({ trainingAge }: Pick<Lifter, 'trainingAge'>): GainClass =>
   trainingAge === 'novice' ? 'novice' : 'trained';
 
 /** A set as the estimator reads it. */
-export const observe = (set: DoneSet, lifter: Lifter): Observation => ({
+const observe = (set: DoneSet, lifter: Lifter): Observation => ({
   totalKg: set.loadKg + (set.bodyLoadKg ?? lifter.bodyLoadKg),
   reps: set.reps,
   reserve: set.reserve,

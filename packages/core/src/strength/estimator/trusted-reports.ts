@@ -23,7 +23,7 @@ export const trustedReports = (history: readonly PastSession[], reserveCap: numb
   const placed = history.flatMap(({ day, sets }) => sets.map((set, at): Placed => ({ day, at, set })));
   const reported = placed.filter(({ set }) => set.reserve !== null && !set.failed);
   const dropped = new Set<DoneSet>();
-  for (let from = 0; from < reported.length; ) {
+  for (let from = 0; from < reported.length;) {
     const reserve = reported[from]?.set.reserve ?? null;
     let to = from;
     while (to < reported.length && reported[to]?.set.reserve === reserve) to += 1;

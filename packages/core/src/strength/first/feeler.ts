@@ -34,7 +34,14 @@ export interface FeelerInput {
  * Load and reps of the next feeler: light enough that even a weaker person than believed has reps left. The first is
  * at most three quarters of the guess. Snapped to the nearest load not above.
  */
-export const feelerSet = ({ belief, index, careful, guessKg, bodyLoadKg, loadsKg }: FeelerInput): { loadKg: number; reps: number } => {
+export const feelerSet = ({
+  belief,
+  index,
+  careful,
+  guessKg,
+  bodyLoadKg,
+  loadsKg,
+}: FeelerInput): { loadKg: number; reps: number } => {
   const isFirst = index === 0;
   const reps = isFirst && careful ? FEELERS.carefulReps : FEELERS.reps;
   const leave = isFirst ? FEELERS.leave.first : FEELERS.leave.after;

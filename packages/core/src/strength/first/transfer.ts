@@ -6,9 +6,6 @@ import type { Belief, GainClass } from '../estimator/types';
 const OWN_SD = 0.05;
 /** How much wider than its printed spread a relation is taken to be. */
 const WIDEN = 1.5;
-/** The first set of a carried-over lift stands this far below what is believed: its .84 quantile. */
-export const CAREFUL_QUANTILE = 1;
-
 /**
  * What a known lift says of a related one. Ratios are of external loads: the one-rep maximum is taken to external,
  * scaled, and back to total moved load with the new lift's own share of body mass.

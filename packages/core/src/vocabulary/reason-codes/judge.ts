@@ -38,7 +38,14 @@ export interface JudgeReasons {
   'no-lighter-load': { loadKg: number; repsTo: number };
   'session-cap': { limit: number };
   'method-default': { method: MethodId; isLoaded: boolean };
-  'gate-met': { sets: number; reps: number; seconds: number | null; loadKg: number | null; sessions: number; toVariationId: string };
+  'gate-met': {
+    sets: number;
+    reps: number;
+    seconds: number | null;
+    loadKg: number | null;
+    sessions: number;
+    toVariationId: string;
+  };
   'gate-progress': {
     sets: number;
     setsNeeded: number;

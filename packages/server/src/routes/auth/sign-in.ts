@@ -45,7 +45,13 @@ export const createFirstTrainer: Handler<'createFirstTrainer'> = async ({ body, 
     await studios.create({ id: studioId, version: 1, name, unit, timeZone, createdAt }, { transaction });
     await scope.insert('trainers', trainer);
     const { pieces, machines, gear } = defaultKit(unit);
-    await scope.insert('kits', { id: context.newId(), name: 'Studio', pieces: [...pieces], machines: [...machines], gear: [...gear] });
+    await scope.insert('kits', {
+      id: context.newId(),
+      name: 'Studio',
+      pieces: [...pieces],
+      machines: [...machines],
+      gear: [...gear],
+    });
   });
   return enter(context, { ...trainer, studioId }, cookie);
 };

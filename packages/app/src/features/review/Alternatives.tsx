@@ -1,0 +1,58 @@
+import { View } from 'react-native';
+import type { AlternativeDto, ChoiceDto } from '@drubo/contracts';
+import type { Variation } from '@drubo/core/catalogue';
+import { METHOD_LABELS, VERDICT_LABELS } from '@drubo/core/explain';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Heading, Txt } from '../../ui/Txt';
+import { useExplain } from '../../ui/Why';
+import { shortOutcome } from './change-words';
+import { choiceOfAlternative } from './choices';
+
+const BY_WORDS: Record<Exclude<AlternativeDto['by'], 'method'>, string> = {
+  same: 'The same again',
+  easier: 'One step easier',
+  setting: 'Another setting',
+  'next-stage': 'The next stage',
+};
+
+/** What else can be done, each with what it means and one tap to take it. */
+export const Alternatives = ({
+  itemId,
+  variation,
+  alternatives,
+  onChoose,
+}: {
+  itemId: string;
+  variation: Variation;
+  alternatives: readonly AlternativeDto[];
+  onChoose(choice: ChoiceDto): void;
+}) => {
+  const explainAll = useExplain();
+  if (alternatives.length === 0) return null;
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Heading level={3}>Or instead</Heading>
+      {alternatives.map((alternative) => {
+        const { by, method, outcome } = alternative;
+        const title = by === 'method' && method ? METHOD_LABELS[method] : BY_WORDS[by as keyof typeof BY_WORDS];
+        const [why] = explainAll(outcome.reasons);
+        return (
+          <View key={`${by}-${method}`} style={{ gap: SPACE.xs }}>
+            <Button
+              label={`${title}: ${VERDICT_LABELS[outcome.verdict].toLowerCase()}`}
+              says={`${title}: ${VERDICT_LABELS[outcome.verdict]}, ${shortOutcome(outcome, variation)}`}
+              onPress={() => onChoose(choiceOfAlternative(itemId, alternative))}
+            />
+            <Txt kind="small">{shortOutcome(outcome, variation)}</Txt>
+            {why && (
+              <Txt kind="small" tone="quiet">
+                {why.text}
+              </Txt>
+            )}
+          </View>
+        );
+      })}
+    </View>
+  );
+};

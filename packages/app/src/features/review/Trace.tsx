@@ -1,0 +1,25 @@
+import { View } from 'react-native';
+import type { DecisionDto } from '@drubo/contracts';
+import { METHOD_LABELS, QUESTION_LABELS } from '@drubo/core/explain';
+import { SPACE } from '../../theme/tokens';
+import { Heading, Txt } from '../../ui/Txt';
+
+/** The questions a verdict went through, in the order they were asked, and which of them settled it. */
+export const Trace = ({ proposal }: { proposal: DecisionDto }) => (
+  <View style={{ gap: SPACE.xs }}>
+    <Heading level={3}>What was asked, in order</Heading>
+    {(proposal.trace ?? []).map(({ question, spoke }) => (
+      <Txt key={question} kind="small">
+        {question === 'method'
+          ? `${QUESTION_LABELS.method}: ${METHOD_LABELS[proposal.method].toLowerCase()}`
+          : QUESTION_LABELS[question]}
+        {' – '}
+        {spoke ? 'decides' : 'nothing to say'}
+      </Txt>
+    ))}
+    <Txt kind="small" tone="quiet">
+      Rests on {proposal.usedSets.length} {proposal.usedSets.length === 1 ? 'set' : 'sets'} of this session; engine{' '}
+      {proposal.engineVersion}.
+    </Txt>
+  </View>
+);

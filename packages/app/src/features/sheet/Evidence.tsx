@@ -1,0 +1,58 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { SheetItemDto } from '@drubo/contracts';
+import type { Variation } from '@drubo/core/catalogue';
+import { formatMass, formatNumber } from '@drubo/core/explain';
+import { historyOf } from '@drubo/core/judging';
+import { influences, lifterFor } from '@drubo/core/strength';
+import type { Influence } from '@drubo/core/strength';
+import { isPerSide } from '@drubo/core/vocabulary';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { dateOfDay, formatDay } from '../../ui/days';
+import { Heading, Txt } from '../../ui/Txt';
+import { useStudio } from '../shell/StudioContext';
+
+/** Sets shown at once; the newest first. */
+const PAGE = 9;
+
+/** What one set said and did: '24 kg × 10, 2 in reserve: +0.8 %'. */
+const wordsOf = ({ set, beforeKg, afterKg }: Influence, unit: 'kg' | 'lb'): string => {
+  const change = (afterKg / beforeKg - 1) * 100;
+  const said = set.failed ? 'missed the next' : set.reserve === null ? 'reserve not asked' : `${set.reserve} in reserve`;
+  const moved = Math.abs(change) < 0.05 ? 'no change' : `${change > 0 ? '+' : '−'}${formatNumber(Math.abs(change))} %`;
+  return `${formatMass(set.loadKg, unit)} × ${set.reps}, ${said}: ${moved}`;
+};
+
+/** The very sets an estimate rests on, newest first, with what each moved. */
+export const Evidence = ({ variation, item }: { variation: Variation; item: Pick<SheetItemDto, 'past' | 'dose'> }) => {
+  const { unit } = useStudio();
+  const [shown, setShown] = useState(PAGE);
+  const sides = isPerSide(variation.stance) ? (['left', 'right'] as const) : (['both'] as const);
+  // Body mass moves every leg's estimate alike, so what a set changed can be told without it.
+  const bodyMassKg = item.past.at(-1)?.sets[0]?.bodyMassKg ?? null;
+  const lifter = lifterFor(variation, { trainingAge: 'intermediate', massKg: bodyMassKg });
+  const all = sides.flatMap((side) =>
+    influences(historyOf({ variation, dose: item.dose, past: item.past }, side), lifter).map((one) => ({ ...one, side })),
+  );
+  const newest = all.sort((a, b) => b.day - a.day);
+  return (
+    <View style={styles.list}>
+      <Heading level={3}>The sets behind it</Heading>
+      <Txt kind="small" tone="quiet">
+        What each set did to the estimated one-rep maximum, newest first. A model, no measurement.
+      </Txt>
+      {newest.slice(0, shown).map((one, at) => (
+        <Txt key={`${one.set.setId ?? at}-${one.side}`} kind="small">
+          {formatDay(dateOfDay(one.day))}
+          {one.side === 'both' ? '' : ` ${one.side}`}: {wordsOf(one, unit)}
+        </Txt>
+      ))}
+      {newest.length > shown && (
+        <Button look="quiet" label={`Older sets (${newest.length - shown})`} onPress={() => setShown(shown + PAGE)} />
+      )}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({ list: { gap: SPACE.xs } });

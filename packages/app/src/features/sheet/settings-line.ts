@@ -1,0 +1,12 @@
+import type { Variation } from '@drubo/core/catalogue';
+import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
+import type { LeverId, LeverValue, LeverValues } from '@drubo/core/vocabulary';
+
+/** Settings moved away from the usual, in one line: 'Box height 45 cm · Heel lift 12 mm'; null where none is. */
+export const settingsLine = (variation: Variation, values: LeverValues): string | null => {
+  const words = (Object.entries(values) as [LeverId, LeverValue][]).map(([lever, value]) => {
+    const unit = variation.levers.find((scale) => scale.lever === lever)?.unit ?? null;
+    return `${LEVER_WORDS[lever].label} ${formatLeverValue(lever, value, unit)}`;
+  });
+  return words.length > 0 ? words.join(' · ') : null;
+};
