@@ -20,36 +20,40 @@ test('a sheet, logged on a phone, decides the next one', async ({ trainer: page 
   await page.getByRole('button', { name: 'Start the session of Nell Haverty' }).click();
 
   const live = livePage(page);
-  await expect(live.log).toHaveText('Log as planned · 12 reps, 12 kg bell');
+  // Nobody knows her lifts yet: two feelers come first, their reserve asked on a longer scale.
+  await live.logSet({ reserve: '8' });
+  await live.logSet({ reserve: '6' });
+  await expect(page.getByText('Set 1 of 2')).toBeVisible();
   // What was said on the sheet must not lie over the button the thumb is after.
   await expect(page.getByText('Goblet squat changed.')).toHaveCount(0);
   await live.logSet();
-  await live.logSet({ reserve: '3' });
+  await live.logSet({ reserve: '4' });
   await expect(page.getByRole('heading', { name: 'Dumbbell Romanian deadlift' })).toBeVisible();
 
   // An earlier set is put right.
   await page.getByRole('button', { name: 'The exercise before' }).click();
-  await page.getByRole('button', { name: 'Set 1: 12 reps logged. Change it' }).click();
+  const first = page.getByRole('button', { name: /^Set 1: \d+ reps logged\. Change it$/ });
+  const reps = Number((await first.getAttribute('aria-label'))?.match(/\d+(?= reps)/)?.[0]);
+  await first.click();
   await live.fewerReps.click();
   await live.log.click();
-  await expect(page.getByRole('button', { name: 'Set 1: 11 reps logged. Change it' })).toBeVisible();
+  await expect(page.getByRole('button', { name: `Set 1: ${reps - 1} reps logged. Change it` })).toBeVisible();
 
   // Reload in the middle: nothing lost, where we were, with what was on the pad.
   await page.getByRole('button', { name: 'The next exercise' }).click();
-  await live.lighter.click();
+  await page.getByRole('button', { name: 'Load: more' }).click();
   await live.fewerReps.click();
-  await expect(live.log).toHaveText(/^Log set · 11 reps/);
+  await expect(live.log).toHaveText(/^Log set · 7 reps/);
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Dumbbell Romanian deadlift' })).toBeVisible();
-  await expect(live.log).toHaveText(/^Log set · 11 reps/);
+  await expect(live.log).toHaveText(/^Log set · 7 reps/);
 
   // Pain is asked for by hand, and advised on at once.
   await page.getByRole('button', { name: 'Pain, not asked' }).click();
   await page.getByRole('radio', { name: 'Pain 4 of 10' }).click();
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('alert')).toContainText('Pain 4 of 10, above 2: one step easier.');
-  await live.logSet();
-  await live.logSet();
+  for (let row = 0; row < 4; row += 1) await live.logSet();
   await expect(page.getByRole('heading', { name: 'Split squat' })).toBeVisible();
   await expect(page.getByText('Set 1 of 2 · left leg')).toBeVisible();
   for (let row = 0; row < 4; row += 1) await live.logSet();
@@ -60,8 +64,7 @@ test('a sheet, logged on a phone, decides the next one', async ({ trainer: page 
   // The review: a verdict each, one change, the new dose, and why; accepted, one edited.
   await expect(page.getByRole('heading', { name: 'Review', level: 1 })).toBeVisible();
   await expect(page.getByText('Ease back')).toHaveCount(1);
-  await expect(page.getByText('Move up')).toHaveCount(2);
-  await expect(page.getByText('Lowest set 11 reps. All sets at 12 earns the next step.')).toBeVisible();
+  await expect(page.getByText('12 clean reps in every set; the next stage asks for 3 sets, so 3 next time.')).toBeVisible();
   await page.getByRole('button', { name: 'Edit Split squat' }).click();
   await page.getByRole('radio', { name: 'Same again' }).click();
   await page.getByRole('button', { name: 'Use this' }).click();
@@ -70,7 +73,7 @@ test('a sheet, logged on a phone, decides the next one', async ({ trainer: page 
 
   // The next sheet shows last time beside this time.
   await expect(page.getByText('Next sheet', { exact: true })).toBeVisible();
-  await expect(page.getByText(/^Last time, .*12 kg bell · 11, 12 reps · 3 in reserve at least$/)).toBeVisible();
+  await expect(page.getByText(new RegExp(`^Last time, .* · ${reps - 1}, \\d+ reps · 4 in reserve at least$`))).toBeVisible();
   await expect(page.getByText(/^Last time, .*12\/12, 12\/12 reps left\/right/)).toBeVisible();
 });
 

@@ -27,7 +27,8 @@ export interface OwnServer {
   url: string;
   /** Stops it; `SIGKILL` as if the power went. */
   stop(signal?: NodeJS.Signals): Promise<void>;
-  start(): Promise<void>;
+  /** Starts it again, the demo's clock so many days ahead. */
+  start(daysAhead?: number): Promise<void>;
   /** Stops it for good and deletes its data. */
   remove(): Promise<void>;
 }
@@ -50,9 +51,10 @@ export const startServer = async (mode: 'studio' | 'demo', webDir = built('E2E_W
     execFileSync(process.execPath, [built('E2E_DEMO'), env['DRUBO_BUNDLE']]);
   }
   let child: ChildProcess | null = null;
-  const start = () =>
+  const start = (daysAhead = 0) =>
     new Promise<void>((resolve, reject) => {
-      const started = spawn(process.execPath, [built('E2E_SERVER')], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+      const ahead = { ...env, DRUBO_DEMO_DAYS_AHEAD: String(daysAhead) };
+      const started = spawn(process.execPath, [built('E2E_SERVER')], { env: ahead, stdio: ['ignore', 'pipe', 'inherit'] });
       child = started;
       started.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
       started.stdout?.on('data', (chunk: Buffer) => chunk.toString().includes('Drubo is at') && resolve());

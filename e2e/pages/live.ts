@@ -21,7 +21,7 @@ export const livePage = (page: Page) => {
         .toBe(true);
       await expect(
         page
-          .getByText(/^Rest /)
+          .getByText(/^Rest(ed)? ?/)
           .or(page.getByText('Every set is logged.'))
           .first(),
       ).toBeVisible();

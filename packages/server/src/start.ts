@@ -24,8 +24,11 @@ export interface Running {
 /** Milliseconds open requests get to end before their connections are cut. */
 const GRACE_MS = 5_000;
 
+const DAY_MS = 86_400_000;
+const clockOf = ({ daysAhead }: Config): Context['clock'] => ({ now: () => new Date(Date.now() + daysAhead * DAY_MS) });
+
 /** Opens the database, loads a bundle into an empty one, and listens. */
-export const start = async (config: Config, clock: Context['clock'] = { now: () => new Date() }): Promise<Running> => {
+export const start = async (config: Config, clock: Context['clock'] = clockOf(config)): Promise<Running> => {
   const db = await openDatabase(config.databaseFile);
   const context: Context = {
     db,

@@ -83,6 +83,7 @@ export const startTestServer = async (
       bundleFile: null,
       webDir: null,
       webDevUrl: null,
+      daysAhead: 0,
       tls: null,
       logLevel: process.env['TEST_LOG'] ?? 'silent',
     },

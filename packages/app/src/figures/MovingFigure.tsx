@@ -9,6 +9,10 @@ import { TempoReadout } from './TempoReadout';
 import { usePacer } from './use-pacer';
 import { useReducedMotion } from './use-reduced-motion';
 
+/** Heights below which the count gives way to the figure. */
+const COMPACT_BELOW = 190;
+const TIGHT_BELOW = 172;
+
 interface Props {
   variation: Variation;
   tempo: Tempo;
@@ -49,7 +53,12 @@ export const MovingFigure = ({ variation, tempo, reps, width, height, held, valu
         {...(values ? { values } : {})}
       />
       <View style={[styles.side, { width: readoutWidth }]}>
-        <TempoReadout tempo={tempo} moment={moment} reps={reps} compact={height < 190} />
+        <TempoReadout
+          tempo={tempo}
+          moment={moment}
+          reps={reps}
+          size={height < TIGHT_BELOW ? 'tight' : height < COMPACT_BELOW ? 'compact' : 'full'}
+        />
         <View style={styles.controls}>
           <IconButton icon="restart" says="Count from rep 1" onPress={begin} />
           <IconButton

@@ -12,12 +12,13 @@ export const TempoReadout = ({
   tempo,
   moment,
   reps,
-  compact,
+  size,
 }: {
   tempo: Tempo;
   moment: TempoMoment;
   reps: number;
-  compact: boolean;
+  /** How much room there is: all of it, a smaller count, or count and phase side by side. */
+  size: 'full' | 'compact' | 'tight';
 }) => {
   const palette = usePalette();
   return (
@@ -26,14 +27,14 @@ export const TempoReadout = ({
       role="img"
       aria-label={`Tempo: ${PHASE_ORDER.map((phase) => `${PHASE_WORDS[phase]} ${partSeconds(tempo[phase])} s`).join(', ')}`}
     >
-      <View style={styles.count}>
-        <Txt kind="count" style={compact ? styles.smaller : undefined}>
+      <View style={size === 'tight' ? styles.inLine : styles.stacked}>
+        <Txt kind="count" style={SIZES[size]}>
           {moment.second}
         </Txt>
+        <Txt kind="number" tone="moss">
+          {PHASE_WORDS[moment.phase]}
+        </Txt>
       </View>
-      <Txt kind="number" tone="moss">
-        {PHASE_WORDS[moment.phase]}
-      </Txt>
       <View style={styles.parts}>
         {PHASE_ORDER.map((phase) => {
           const isNow = phase === moment.phase;
@@ -46,17 +47,21 @@ export const TempoReadout = ({
           );
         })}
       </View>
-      <Txt kind="small" tone="quiet">
-        {moment.rep <= reps ? `rep ${moment.rep} of ${reps}` : `${reps} reps counted`}
-      </Txt>
+      {size !== 'tight' && (
+        <Txt kind="small" tone="quiet">
+          {moment.rep <= reps ? `rep ${moment.rep} of ${reps}` : `${reps} reps counted`}
+        </Txt>
+      )}
     </View>
   );
 };
 
+const SIZES = { full: undefined, compact: { fontSize: 48, lineHeight: 50 }, tight: { fontSize: 34, lineHeight: 36 } } as const;
+
 const styles = StyleSheet.create({
   box: { alignItems: 'flex-end' },
-  count: { flexDirection: 'row', alignItems: 'baseline' },
-  smaller: { fontSize: 48, lineHeight: 50 },
+  stacked: { alignItems: 'flex-end' },
+  inLine: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.s },
   parts: { flexDirection: 'row', gap: SPACE.s, marginTop: SPACE.xs },
   part: { borderBottomWidth: 3, minWidth: 18, alignItems: 'center' },
 });

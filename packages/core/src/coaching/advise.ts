@@ -1,3 +1,4 @@
+import { mustBeLoaded } from '../catalogue';
 import { isDoubtful } from '../log';
 import { sideDifference } from '../progression';
 import { isPerSide, reason } from '../vocabulary';
@@ -23,7 +24,7 @@ const RULES: readonly AdviceRule[] = [pain, dangerous, breaking, grip, short, fe
  * @example adviseAfterSet(input)?.next // { loadKg: 22, reps: 9 }
  */
 export const adviseAfterSet = (input: AdviceInput): Advice | null => {
-  const today = input.today.filter((set) => !isDoubtful(set));
+  const today = input.today.filter((set) => !isDoubtful(set, mustBeLoaded(input.variation)));
   const last = today.at(-1);
   if (!last) return null;
   for (const rule of RULES) {

@@ -63,9 +63,9 @@ export const nextFeeler = (input: AdviceInput): NextSet | null => {
 export const plannedNext = ({ next, dose }: AdviceInput): NextSet | null =>
   next ? { loadKg: dose.load.externalKg, reps: plannedReps(dose) } : null;
 
-/** The load just used, carried on: what goes on when nobody says otherwise. */
+/** The load and reps just asked for, carried on: what goes on when nobody says otherwise. */
 export const carriedOn = (input: AdviceInput): NextSet | null => {
   const planned = plannedNext(input);
   const last = input.today.findLast((set) => set.kind === 'work');
-  return planned && last ? { ...planned, loadKg: last.externalKg } : planned;
+  return planned && last ? { loadKg: last.externalKg, reps: last.plannedReps ?? planned.reps } : planned;
 };

@@ -1,6 +1,24 @@
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { defaultKit } from '../kit';
-import { applyStage, firstDose, firstLoad, GOAL_DOSES, sheetMinutes, setSeconds } from '.';
+import { GOALS } from '../vocabulary';
+import {
+  applyStage,
+  blockSeconds,
+  firstDose,
+  firstLoad,
+  GOAL_DOSES,
+  ownPace,
+  roleDose,
+  ROLES,
+  roundsSeconds,
+  schoolDose,
+  schoolValues,
+  sessionMinutes,
+  setSeconds,
+  sheetMinutes,
+  tempoAfter,
+  volumeOf,
+} from '.';
 import type { DosePerson } from '.';
 
 const kit = defaultKit('kg');
@@ -98,5 +116,94 @@ describe('minutes', () => {
       ]),
     ).toBe(15);
     expect(sheetMinutes([])).toBe(0);
+  });
+});
+
+describe('sessions of other shapes', () => {
+  const drill = (reps: number, variation: typeof split | typeof goblet) => ({
+    dose: {
+      ...firstDose(novice, goblet, kit).dose,
+      sets: 4,
+      repsHigh: reps,
+      repsBeyond: 0,
+      tempo: { lowering: 3, bottom: 3, lifting: 3, top: 0 },
+    },
+    variation,
+  });
+
+  it('the four-drill circuit takes 27 minutes of work and rest', () => {
+    // Source: common practice, no source: 10 + 10 + 10 reps and 5 a side, 3 s each way with 3 s held, 4 rounds, 60 s
+    // between: 40 × 9 = 360 s a round, 4 × 360 + 3 × 60 = 1620 s.
+    const circuit = [drill(10, goblet), drill(10, goblet), drill(10, goblet), drill(5, split)];
+    expect(roundsSeconds(circuit, 60)).toBe(1620);
+  });
+
+  it('a pair rests once for both: shorter than the two one after the other', () => {
+    const items = [drill(10, goblet), drill(10, goblet)];
+    expect(blockSeconds({ kind: 'rounds', items, roundRestSeconds: 60 })).toBeLessThan(blockSeconds({ kind: 'straight', items }));
+  });
+
+  it('feeler and ramp sets take their minutes', () => {
+    const [item] = [drill(10, goblet)];
+    expect(sessionMinutes([{ kind: 'straight', items: [{ ...item!, feelers: 2, ramps: 3 }] }])).toBeGreaterThanOrEqual(
+      sessionMinutes([{ kind: 'straight', items: [item!] }]) + 5,
+    );
+  });
+
+  it('learns the person’s own pace from three sessions on, and one odd day doesn’t set it', () => {
+    const at = (realMinutes: number) => ({ plannedMinutes: 40, realMinutes });
+    expect(ownPace([at(50), at(50)])).toBe(1);
+    expect(ownPace([at(50), at(50), at(300)])).toBe(1.25);
+    expect(ownPace([at(300), at(300), at(300)])).toBe(1.6);
+  });
+});
+
+describe('roles and volume', () => {
+  it.each(GOALS)('%s: prep is light and rests little, accessories are no heavier than main work, finishers are timed', (goal) => {
+    // Source: common practice, no source: prep high reps and little rest; finishers 30–45 s.
+    const [prep, main, accessory, finisher] = ROLES.map((role) => roleDose(goal, role, 'intermediate'));
+    expect(prep!.restSeconds).toBeLessThan(main!.restSeconds);
+    expect(accessory!.repsLow).toBeGreaterThanOrEqual(main!.repsLow);
+    expect(finisher!.seconds).toEqual({ low: 30, high: 45 });
+  });
+
+  it('a hard set counts for each muscle by its share, one-sided sets once; far from failure it is no hard set', () => {
+    const dose = { ...firstDose(novice, goblet, kit).dose, sets: 3, reserve: 2, repsAim: 10 };
+    const volume = volumeOf([{ dose, variation: goblet }]);
+    expect(volume.hardSetsByMuscle['front-thigh']).toBeCloseTo(3 * 0.85);
+    expect(volume.hardSetsByFamily.squat).toBe(3);
+    expect(volume.volumeLoadKg).toBe(3 * 10 * dose.load.externalKg);
+    expect(volumeOf([{ dose: { ...dose, reserve: 6 }, variation: goblet }]).hardSetsByFamily.squat).toBe(0);
+    expect(volumeOf([{ dose, variation: split }]).hardSetsByFamily.lunge).toBe(3);
+  });
+});
+
+describe('settings that are time, and schools', () => {
+  const tempo = { lowering: 2, bottom: 0, lifting: 1, top: 0 } as const;
+
+  it('three each way holds at the end the movement calls hard', () => {
+    // Source: common practice, no source: "3-3-3" with a hold on top is 3-0-3-3, at the bottom 3-3-3-0.
+    const bridge = getVariation(builtInCatalogue, 'glute-bridge');
+    expect(tempoAfter(goblet, tempo, 'tempo', 'three-each')).toEqual({ lowering: 3, bottom: 3, lifting: 3, top: 0 });
+    expect(tempoAfter(bridge, tempo, 'tempo', 'three-each')).toEqual({ lowering: 3, bottom: 0, lifting: 3, top: 3 });
+    expect(tempoAfter(bridge, tempo, 'top-hold', 3).top).toBe(3);
+    expect(tempoAfter(goblet, tempo, 'heel-lift', 12)).toEqual(tempo);
+  });
+
+  it('a school moves what it is about, only where the movement has it, and the exercise’s own setting wins', () => {
+    expect(schoolValues(goblet, { knees: 'limited', grip: 'straps' }, {})).toEqual({ 'knee-travel': 'limited' });
+    expect(schoolValues(goblet, { knees: 'limited' }, { 'knee-travel': 'free' })).toEqual({ 'knee-travel': 'free' });
+    const { dose, why } = firstDose(novice, goblet, kit);
+    expect(schoolDose(dose, why, { rest: 'short' }, false).dose.restSeconds).toBe(60);
+    expect(schoolDose(dose, why, { effort: 'until-form-ends' }, true).dose.reserve).toBe(1);
+    expect(schoolDose(dose, why, { effort: 'until-form-ends' }, false).dose).toEqual(dose);
+  });
+
+  it('three weeks away take one set and leave one more in reserve; twenty days do not', () => {
+    // Source: house default from 21 days on.
+    const { dose, why } = firstDose(novice, goblet, kit);
+    const back = (daysSinceLast: number) => applyStage(dose, why, { sessionsDone: 9, dayOfTraining: 90, daysSinceLast }).dose;
+    expect(back(20)).toEqual(dose);
+    expect(back(21)).toMatchObject({ sets: dose.sets - 1, reserve: dose.reserve + 1 });
   });
 });

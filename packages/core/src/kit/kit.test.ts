@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { defaultKit, loadsFor, nextDown, nextUp, snapDown } from '.';
+import { barSetup, defaultKit, externalKgOf, jumpBetween, loadsFor, nextDown, nextUp, snapDown } from '.';
 
 const kit = defaultKit('kg');
 const EMPTY = { pieces: [], machines: [], gear: [] } as const;
@@ -64,5 +64,120 @@ describe('steps on the kit', () => {
         if (up) expect(nextDown(loads, up.externalKg)).toEqual(at);
       }),
     );
+  });
+});
+
+describe('bars and plates', () => {
+  const bar = loadsFor(kit, 'back-bar', { unloadedToo: false });
+  const at = (kg: number) => bar.find(({ externalKg }) => externalKg === kg)!;
+
+  it('bars are 20 and 15 kg, plates come in pairs: every load is a bar and twice what a side holds', () => {
+    // Source: IWF technical rules, from memory: bars of 20 and 15 kg, discs 25 to 0.5 kg; ordinary gyms have 1.25 kg.
+    expect(bar[0]!.externalKg).toBe(15);
+    expect(at(20).implements).toHaveLength(1);
+    for (const load of bar) {
+      expect(load.externalKg).toBeCloseTo(externalKgOf(load.implements), 9);
+      expect(load.implements.filter(({ type }) => type === 'plate').every(({ count }) => count % 2 === 0)).toBe(true);
+    }
+  });
+
+  it('100 kg is 20 + 20 a side on the 20 kg bar, 61 kg can’t be made and the nearest below is 60', () => {
+    // Source: arithmetic on the sizes above.
+    expect(barSetup(kit, at(100), null)).toMatchObject({
+      bar: { value: 20 },
+      side: [
+        { value: 20, unit: 'kg' },
+        { value: 20, unit: 'kg' },
+      ],
+    });
+    expect(snapDown(bar, 61)?.externalKg).toBe(60);
+    expect(nextUp(bar, 60)?.externalKg).toBe(62.5);
+  });
+
+  it('never uses more plates than are owned', () => {
+    for (const load of bar) {
+      for (const use of load.implements) {
+        expect(use.count).toBeLessThanOrEqual(kit.pieces.find(({ id }) => id === use.pieceId)!.owned);
+      }
+    }
+  });
+
+  it('keeps what is on the bar: from 10 a side to 20 a side another ten goes on, instead of changing both', () => {
+    const tens = { ...EMPTY, pieces: kit.pieces.filter(({ type, value }) => type === 'bar' || value === 10 || value === 20) };
+    const loads = loadsFor(tens, 'back-bar', { unloadedToo: false });
+    const [forty, sixty] = [40, 60].map((kg) => loads.find(({ externalKg }) => externalKg === kg)!);
+    expect(barSetup(tens, sixty!, null)!.side.map(({ value }) => value)).toEqual([20]);
+    expect(barSetup(tens, sixty!, forty!)).toMatchObject({ side: [{ value: 10 }, { value: 10 }], changes: { off: 0, on: 1 } });
+  });
+
+  it('any load set up from any other makes the load and changes no more than taking all off and on', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...bar), fc.constantFrom(...bar), (from, to) => {
+        const setup = barSetup(kit, to, from)!;
+        const side = setup.side.reduce((sum, { value }) => sum + value, 0);
+        expect(setup.bar.value + 2 * side).toBeCloseTo(to.externalKg, 9);
+        const fresh = barSetup(kit, to, null)!;
+        if (setup.changes) {
+          const onBar = barSetup(kit, from, null)!.side.length;
+          expect(setup.changes.off + setup.changes.on).toBeLessThanOrEqual(onBar + fresh.side.length);
+        }
+      }),
+    );
+  });
+
+  it('a mixed room never mixes units on one bar; pound plates weigh what they say', () => {
+    // Source: 1 lb = 0.45359237 kg exactly (1959 agreement): a 45 lb bar with a pair of 45s is 135 lb = 61.23497 kg.
+    const pounds = defaultKit('lb');
+    const mixed = {
+      ...EMPTY,
+      pieces: [...kit.pieces, ...pounds.pieces.filter(({ type }) => type === 'plate' || type === 'bar')],
+    };
+    for (const load of loadsFor(mixed, 'back-bar', { unloadedToo: false })) {
+      expect(new Set(load.implements.filter(({ type }) => type === 'plate').map(({ unit }) => unit)).size).toBeLessThanOrEqual(1);
+    }
+    const own = loadsFor(pounds, 'back-bar', { unloadedToo: false });
+    expect(own.some(({ externalKg }) => Math.abs(externalKg - 61.23497) < 1e-4)).toBe(true);
+  });
+
+  it('the hips take a bar only where the movement names one', () => {
+    const types = (needs: 'barbell'[]) =>
+      new Set(loadsFor(kit, 'hips', { unloadedToo: false, needs }).map(({ implements: [first] }) => first!.type));
+    expect([...types([])]).toEqual(['dumbbell']);
+    expect([...types(['barbell'])]).toEqual(['bar']);
+  });
+});
+
+describe('machines, home and jumps', () => {
+  it('a machine has its own steps on top of what it weighs empty', () => {
+    const press = {
+      id: 'press-1',
+      item: 'leg-press',
+      name: 'Leg press',
+      steps: [
+        { label: '1', kg: 0 },
+        { label: '2', kg: 10 },
+      ],
+      startKg: 45,
+      assists: false,
+    } as const;
+    const room = { ...EMPTY, machines: [press] };
+    expect(loadsFor(room, 'machine', { unloadedToo: false, needs: ['leg-press'] }).map(({ externalKg }) => externalKg)).toEqual([
+      45, 55,
+    ]);
+    expect(loadsFor(room, 'machine', { unloadedToo: false, needs: ['hack-squat'] })).toEqual([]);
+  });
+
+  it('a rucksack of known weight is a goblet at home', () => {
+    const home = { ...EMPTY, pieces: [{ id: 'r', type: 'home-weight', value: 9, unit: 'kg', owned: 1 }] } as const;
+    expect(loadsFor(home, 'goblet', { unloadedToo: false }).map(({ externalKg }) => externalKg)).toEqual([9]);
+  });
+
+  it('a jump is judged on total mass for the legs and on the external load for the hands', () => {
+    // Source: ACSM 2009's 2–10 % is a bound on the load; arithmetic: 4 kg on 24 is 16.7 %, on 24 + .88 × 68 it is 4.8 %.
+    const judged = { bodyMassShare: 0.88, bodyMassKg: 68 };
+    expect(jumpBetween(24, 28, { on: 'external', ...judged }).percent).toBe(16.7);
+    expect(jumpBetween(24, 28, { on: 'total', ...judged }).percent).toBe(4.8);
+    expect(jumpBetween(24, 28, { on: 'total', bodyMassShare: 0.88, bodyMassKg: null }).on).toBe('external');
+    expect(jumpBetween(0, 8, { on: 'external', ...judged }).percent).toBe(0);
   });
 });

@@ -5,6 +5,8 @@ const environment = z.object({
   HOST: z.string().min(1).default('127.0.0.1'),
   DRUBO_DATA_DIR: z.string().min(1).optional(),
   DRUBO_MODE: z.enum(['studio', 'demo']).default('studio'),
+  /** Days the demo's clock is set ahead, to see what time away does. A real studio has no such clock. */
+  DRUBO_DEMO_DAYS_AHEAD: z.coerce.number().int().min(0).max(400).default(0),
   /** A bundle to load into an empty database; the demo's studio comes this way. */
   DRUBO_BUNDLE: z.string().min(1).optional(),
   /** The built web app. Without it only the API is served. */
@@ -22,6 +24,8 @@ export interface Config {
   host: string;
   databaseFile: string;
   demo: boolean;
+  /** 0 outside the demo. */
+  daysAhead: number;
   bundleFile: string | null;
   webDir: string | null;
   webDevUrl: string | null;
@@ -45,6 +49,7 @@ export const readConfig = (env: Record<string, string | undefined>, defaultDataD
     host: e.HOST,
     databaseFile: `${e.DRUBO_DATA_DIR ?? defaultDataDir}/${e.DRUBO_MODE}.sqlite`,
     demo: e.DRUBO_MODE === 'demo',
+    daysAhead: e.DRUBO_MODE === 'demo' ? e.DRUBO_DEMO_DAYS_AHEAD : 0,
     bundleFile: e.DRUBO_BUNDLE ?? null,
     webDir: e.DRUBO_WEB_DIR ?? null,
     webDevUrl: e.DRUBO_WEB_DEV ?? null,

@@ -63,6 +63,8 @@ export const InfoStrip = ({ live, exercise, sets }: { live: Live; exercise: Exer
       />
     );
   }
+  // The advice on the first set says more than that it is the first.
+  if (live.advice?.reasons.length && !exercise.item.lastTime) return null;
   const { lastTime } = exercise.item;
   const ramp = rampLine(exercise, live.loads, unit);
   return (

@@ -65,9 +65,12 @@ export const useLive = (detail: SessionDetailDto) => {
     }
   };
 
-  /** Logs or amends the set at hand, then stands at the next one. `change` is laid over the pad first. */
-  const log = async (change: Partial<Pad> = {}): Promise<void> => {
-    if (!exercise || !slot || !pad || !asked || isSettling) return;
+  /**
+   * Logs or amends the set at hand, then stands at the next one. `change` is laid over the pad first. A second tap right
+   * after a set is passed over unless it is deliberate.
+   */
+  const log = async (change: Partial<Pad> = {}, isDeliberate = false): Promise<void> => {
+    if (!exercise || !slot || !pad || !asked || (isSettling && !isDeliberate)) return;
     const now = Date.now();
     setSettling(true);
     const previous = exercise.done.at(-1);
@@ -86,7 +89,8 @@ export const useLive = (detail: SessionDetailDto) => {
 
   /** Logs the set at hand as ended by pain and leaves the exercise for today. */
   const stopForPain = async (): Promise<void> => {
-    await log({ endedBy: 'pain' });
+    // Asked for in a dialog of its own: never the second half of a double tap.
+    await log({ endedBy: 'pain' }, true);
     setPlace({ itemId: null });
   };
 

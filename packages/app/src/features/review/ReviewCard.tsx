@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ChoiceDto, KitDto, ReviewItemDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { doubtsOf } from '@drubo/core';
-import { VERDICT_LABELS } from '@drubo/core/explain';
+import type { Variation } from '@drubo/core/catalogue';
+import { doubtsOf, isSameMass } from '@drubo/core';
+import { formatLoad, VERDICT_LABELS } from '@drubo/core/explain';
 import { SetMarks } from '../../charts/SetMarks';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -17,6 +18,15 @@ import { isEdited } from './choices';
 import { EditChoice } from './EditChoice';
 import { Evidence } from '../sheet/Evidence';
 import { Trace } from './Trace';
+
+/** What was done, where it differs from the plan both. */
+const beforeWords = ({ from, values, sets }: ReviewItemDto, variation: Variation): string => {
+  const planned = { ...from, repsAim: undefined };
+  const first = sets.find(({ kind }) => kind === 'work');
+  if (!first || isSameMass(first.externalKg, from.load.externalKg)) return shortOutcome({ dose: planned, values }, variation);
+  const done = { ...planned, load: { ...from.load, implements: first.implements, externalKg: first.externalKg } };
+  return `${shortOutcome({ dose: done, values }, variation)} (${formatLoad(from.load)} planned)`;
+};
 
 /** One exercise's verdict: the step it takes, its one change, planned against done, why, and the way to edit it. */
 export const ReviewCard = ({
@@ -42,9 +52,10 @@ export const ReviewCard = ({
   const edited = isEdited(choice, item);
   const today = { sessionId: item.itemId, day, dose: from, values: item.values, sets };
   const evidence = { dose: from, past: [...item.past, today] };
-  const before = shortOutcome({ dose: { ...from, repsAim: undefined }, values: item.values }, variation);
+  const before = beforeWords(item, variation);
   const after =
     choice.verdict === 'leave-out' ? 'not on the next sheet' : shortOutcome({ values: item.values, ...choice }, variation);
+  const work = sets.filter(({ kind }) => kind === 'work');
   const doubtful = sets.filter((set) => doubtsOf(set).length > 0);
   return (
     <Card>
@@ -62,7 +73,7 @@ export const ReviewCard = ({
         <Txt tone="quiet">{before}</Txt>
         <Txt kind="bold">→ {after === before ? 'the same' : after}</Txt>
       </View>
-      {sets.length > 0 && <SetMarks sets={sets.filter(({ kind }) => kind === 'work')} dose={from} />}
+      {work.length > 0 && <SetMarks sets={work} dose={from} />}
       {doubtful.length > 0 && (
         <Txt kind="small" tone="clay" role="alert">
           {doubtful

@@ -62,14 +62,15 @@ export const DoseEditor = ({ dose, variation, loads, onChange, why }: Props) => 
           };
           const part = dose.tempo[phase];
           return (
-            <Stepper
-              key={phase}
-              label={PHASE_WORDS[phase]}
-              value={part === 'x' ? `${PHASE_WORDS[phase]} x` : `${PHASE_WORDS[phase]} ${part} s`}
-              onDown={to(-1)}
-              onUp={to(1)}
-              hideLabel
-            />
+            <View key={phase} style={styles.row}>
+              <Stepper
+                label={PHASE_WORDS[phase]}
+                value={part === 'x' ? `${PHASE_WORDS[phase]} x` : `${PHASE_WORDS[phase]} ${part} s`}
+                onDown={to(-1)}
+                onUp={to(1)}
+                hideLabel
+              />
+            </View>
           );
         })}
       </View>

@@ -26,7 +26,8 @@ const reserveOf = (sets: readonly SetRecordDto[]): string => {
 };
 
 /** Last time in one line: 'Tue 17 Nov: 24 kg bell · 12, 12, 11 reps · 2 in reserve at least'. */
-export const lastTimeLine = ({ date, sets, dose }: LastTimeDto, stance: Stance): string => {
+export const lastTimeLine = ({ date, sets: logged, dose }: LastTimeDto, stance: Stance): string => {
+  const sets = logged.filter((set) => set.kind === 'work');
   const loads = [...new Set(sets.map((set) => formatLoad(set)))];
   const reps = `${repsOf(sets, stance)} reps${isPerSide(stance) ? ' left/right' : ''}`;
   return `${formatDay(date)}: ${loads.length > 0 ? loads.join(', ') : formatLoad(dose.load)} · ${reps} · ${reserveOf(sets)}`;

@@ -16,7 +16,7 @@ const shown = (v: JudgeReasons['gate-met'], unit: MassUnit): string => `${v.sets
 
 /** Why a verdict is what it is, in words. */
 export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
-  'not-done': () => 'Nothing was logged, so nothing can be judged.',
+  'not-done': () => 'No work set was logged, so nothing can be judged.',
   'sets-missing': (v) => `${v.done} of ${v.planned} sets were done. All of them have to reach the top first.`,
   'pain-stop': (v) => `Pain ${v.pain} of 10, above ${v.limit}: stop this exercise. If it stays, see a clinician.`,
   'pain-ease': (v) => `Pain ${v.pain} of 10, above ${v.limit}: one step easier.`,

@@ -27,7 +27,6 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
   'load-none-first': (v, c) => `${c.nameOf(v.variationId)} starts with nothing in the hands.`,
   'carried-forward': (v) => `Decided from the session of ${v.sessionDate}.`,
   'trainer-edited': (v) => `You set this yourself after the session of ${v.sessionDate}.`,
-  'reps-aim': (v) => `Aim at ${v.reps} reps: that should leave ${v.reserve}.`,
   'feelers-first': (v, c) =>
     `Nobody knows this lift yet: ${v.sets} feeler sets first, from a guess of ${load(v.guessKg, c.unit)}. The load is chosen from what they show.`,
   'load-from-relative': (v, c) =>

@@ -1,6 +1,5 @@
 import { isSameMass } from '../../kit';
 import type { Load } from '../../kit';
-import { reason } from '../../vocabulary';
 import { estimateFor } from '../estimate-next';
 import { metGate, toNextRung } from '../gates/move-on';
 import { stay } from '../stay';
@@ -48,7 +47,7 @@ const loadBegunWith = (log: ExerciseLog, done: WorkDone): Load => {
 };
 
 const same = (log: ExerciseLog, load: Load, reps: number, reasons: Outcome['reasons']): Outcome => {
-  const outcome = stay(log, { load }, [...reasons, reason('reps-aim', { reps, reserve: log.dose.reserve }, 'strength-model')]);
+  const outcome = stay(log, { load }, reasons);
   return { ...outcome, dose: { ...outcome.dose, repsAim: reps, repsBeyond: Math.max(0, reps - log.dose.repsHigh) } };
 };
 

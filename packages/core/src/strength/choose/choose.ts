@@ -68,7 +68,7 @@ const keep = (input: ChoiceInput, loadKg: number): Choice | null => {
   const { target } = input;
   const prediction = ahead(input, loadKg);
   const wanted = prediction.reps - target.reserve;
-  const { rangeSlack, repsBeyond, rise } = CHOICE;
+  const { aimBelow, rangeSlack, repsBeyond, rise } = CHOICE;
   const made = (reps: number, kind: ChoiceKind): Choice => ({
     loadKg,
     reps,
@@ -79,12 +79,12 @@ const keep = (input: ChoiceInput, loadKg: number): Choice | null => {
   });
   if (wanted < target.repsLow - rangeSlack) return null;
   if (wanted <= target.repsHigh + rangeSlack) {
-    return made(Math.min(target.repsHigh, Math.max(target.repsLow, Math.round(wanted))), 'kept');
+    return made(Math.min(target.repsHigh, Math.max(target.repsLow, Math.round(wanted - aimBelow))), 'kept');
   }
   const next = input.loadsKg.find((kg) => kg > loadKg + EPSILON_KG);
   const tooBig = next !== undefined && risen(input, loadKg, next) > rise.usual;
   if (!tooBig || !input.mayGoBeyond || wanted > target.repsHigh + repsBeyond + rangeSlack) return null;
-  return made(Math.min(target.repsHigh + repsBeyond, Math.round(wanted)), 'kept-beyond');
+  return made(Math.min(target.repsHigh + repsBeyond, Math.round(wanted - aimBelow)), 'kept-beyond');
 };
 
 const risen = ({ jumpOn, bodyLoadKg }: ChoiceInput, fromKg: number, toKg: number): number => {
@@ -112,20 +112,22 @@ const best = (
   currentKg: number | null = null,
 ): Choice => {
   const { target } = input;
-  let found: Choice | null = null;
-  let lowest = Infinity;
+  let found: { choice: Choice; cost: number } | null = null;
+  let held: { choice: Choice; cost: number } | null = null;
   for (const loadKg of loadsKg) {
     const prediction = ahead(input, loadKg);
     for (let reps = target.repsLow; reps <= target.repsHigh; reps += 1) {
       const cost = costOf(prediction, reps, target);
-      if (cost >= lowest - 1e-12) continue;
-      lowest = cost;
-      found = { loadKg, reps, kind: kindOf(loadKg, currentKg), prediction, uncertain, riseLimit };
+      const isHeld = currentKg !== null && Math.abs(loadKg - currentKg) < EPSILON_KG;
+      if (found && cost >= found.cost - 1e-12 && !(isHeld && (!held || cost < held.cost))) continue;
+      const choice: Choice = { loadKg, reps, kind: kindOf(loadKg, currentKg), prediction, uncertain, riseLimit };
+      if (!found || cost < found.cost - 1e-12) found = { choice, cost };
+      if (isHeld && (!held || cost < held.cost)) held = { choice, cost };
     }
   }
   // Loads and reps are never empty: the caller's contract.
   if (!found) throw new Error('chooseSet needs at least one load and a rep range');
-  return found;
+  return held && held.cost <= found.cost + CHOICE.keepWithin ? held.choice : found.choice;
 };
 
 const kindOf = (loadKg: number, currentKg: number | null): ChoiceKind => {

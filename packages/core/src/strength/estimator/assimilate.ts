@@ -38,10 +38,13 @@ export const measure = (belief: Belief, h: readonly number[], residual: number, 
   return moved(belief, ph, residual / s, 1 / s);
 };
 
-/** A one-sided truth: it was at least `excess` above what was expected (negative: a bound already believed). */
+/**
+ * A one-sided truth: it was at least `excess` above what was expected (negative: a bound already believed). One far out
+ * counts as three deviations, so that more reps can never teach less than fewer.
+ */
 export const atLeast = (belief: Belief, h: readonly number[], excess: number, noiseVariance: number): Belief => {
-  const { ph, s } = gainOf(belief, h, Math.max(0, excess), noiseVariance);
-  const alpha = excess / Math.sqrt(s);
+  const { ph, s } = gainOf(belief, h, 0, noiseVariance);
+  const alpha = Math.min(ESTIMATOR.gateSd, excess / Math.sqrt(s));
   // Six deviations inside the bound nothing is learned.
   if (alpha < -6) return belief;
   const lambda = hazard(alpha);

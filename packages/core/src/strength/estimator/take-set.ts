@@ -2,6 +2,7 @@ import { atLeast, measure } from './assimilate';
 import { ESTIMATOR } from './params';
 import { capability, fatigueOf, kOf, leanOn, predict } from './predict';
 import { isNumbered, takeReport } from './report';
+import { X } from './types';
 import type { Belief, Observation } from './types';
 
 /** What one set changes. */
@@ -28,6 +29,22 @@ export const FRESH: Today = { fatigue: 0, reported: false };
  */
 export const takeSet = (belief: Belief, seen: Observation, today: Today): Taken => {
   const learned = seen.failed && !seen.onlyAtLeast ? missed(belief, seen, today) : finished(belief, seen, today);
+  return takenIn(neverLowerForBetter(belief, learned, seen, today), seen, today);
+};
+
+/**
+ * A set better than predicted never lowers what is thought of the person: where the six numbers trade with each other
+ * so that it would, strength is held where it was.
+ */
+const neverLowerForBetter = (before: Belief, after: Belief, seen: Observation, { fatigue }: Today): Belief => {
+  const predicted = predict(before, seen.totalKg, fatigue, seen.context).reps;
+  const shown = seen.reps + (hasReport(seen) ? seen.reserve : 0);
+  const lost = capability(before, fatigue) - capability(after, fatigue);
+  if (seen.failed || shown < predicted || lost <= 0) return after;
+  return { ...after, mean: after.mean.map((value, at) => (at === X ? value + lost : value)) };
+};
+
+const takenIn = (learned: Belief, seen: Observation, today: Today): Taken => {
   const left = seen.failed ? 0 : Math.max(0, predict(learned, seen.totalKg, today.fatigue, seen.context).reps - seen.reps);
   const added = fatigueOf(left);
   return {
@@ -54,7 +71,9 @@ const missed = (belief: Belief, seen: Observation, { fatigue }: Today): Belief =
 const finished = (belief: Belief, seen: Observation, { fatigue, reported }: Today): Belief => {
   const k = kOf(belief);
   const excess = Math.log(seen.totalKg) + Math.log(1 + seen.reps / k) - capability(belief, fatigue, seen.context);
-  const noise = ESTIMATOR.completedSd / (k + seen.reps);
-  const bounded = atLeast(belief, leanOn(k, seen.reps, fatigue), excess, noise ** 2 + seen.context.sd ** 2);
+  // Leaned at the predicted reps, so that how a bound is shared out doesn't hang on how far above it the set was.
+  const expected = Math.min(k, Math.max(0, predict(belief, seen.totalKg, fatigue, seen.context).reps));
+  const noise = ESTIMATOR.completedSd / (k + expected);
+  const bounded = atLeast(belief, leanOn(k, expected, fatigue), excess, noise ** 2 + seen.context.sd ** 2);
   return hasReport(seen) ? takeReport(bounded, seen, seen.reserve, fatigue, !reported) : bounded;
 };

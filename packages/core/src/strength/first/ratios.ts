@@ -13,7 +13,7 @@ export interface LiftRatio {
 /** Ratios of external loads. From memory, common practice; wide ones only bound a first feeler. */
 export const LIFT_RATIOS = [
   { of: 'front-squat', to: 'back-squat', ratio: 0.82, sigma: 0.06, basis: 'common-practice' },
-  { of: 'barbell-romanian-deadlift', to: 'back-squat', ratio: 0.85, sigma: 0.12, basis: 'common-practice' },
+  { of: 'romanian-deadlift', to: 'back-squat', ratio: 0.85, sigma: 0.12, basis: 'common-practice' },
   { of: 'goblet-squat', to: 'back-squat', ratio: 0.45, sigma: 0.2, basis: 'common-practice' },
   { of: 'rear-foot-elevated-split-squat', to: 'back-squat', ratio: 0.45, sigma: 0.2, basis: 'common-practice' },
   { of: 'barbell-hip-thrust', to: 'back-squat', ratio: 1.1, sigma: 0.2, basis: 'common-practice' },

@@ -17,7 +17,6 @@ export interface PlanReasons {
   'load-none-first': { variationId: string };
   'carried-forward': { sessionDate: string };
   'trainer-edited': { sessionDate: string };
-  'reps-aim': { reps: number; reserve: number };
   'feelers-first': { sets: number; guessKg: number };
   'load-from-relative': { variationId: string; ratio: number; loadKg: number };
   'lay-off-load': { days: number; lossPercent: number; loadKg: number; fromKg: number };
@@ -43,7 +42,6 @@ export const PLAN_CODES: Record<keyof PlanReasons, true> = {
   'load-none-first': true,
   'carried-forward': true,
   'trainer-edited': true,
-  'reps-aim': true,
   'feelers-first': true,
   'load-from-relative': true,
   'lay-off-load': true,

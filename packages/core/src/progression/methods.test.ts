@@ -1,0 +1,367 @@
+import { builtInCatalogue, getVariation } from '../catalogue';
+import { aSet, anExerciseLog } from '../testing';
+import type { LeverValues, MethodId } from '../vocabulary';
+import {
+  alternativesTo,
+  decideExercise,
+  defaultMethod,
+  gateEvidence,
+  gateTarget,
+  PAIN_NOT_ASKED,
+  sideDifference,
+  standOn,
+} from '.';
+import { nextRungs, rungAt } from './gates/next-rung';
+import type { ExerciseLog, PastExercise } from './types';
+
+type Over = Parameters<typeof anExerciseLog>[0];
+
+/** Earlier sessions of a log, each like it but for what is given, every three days before it. */
+const withPast = (over: Over, earlier: readonly Over[]): ExerciseLog => {
+  const log = anExerciseLog(over);
+  const past = earlier.map((one, at): PastExercise => {
+    const { dose, values, sets } = anExerciseLog({ ...over, ...one });
+    return { sessionId: `past-${at}`, day: log.day - 3 * (earlier.length - at), dose, values, sets };
+  });
+  return { ...log, past };
+};
+const codes = (log: ExerciseLog) => decideExercise(log).reasons.map(({ code }) => code);
+
+describe('two for two', () => {
+  // Source: NSCA Essentials 4th ed., from memory: two or more reps over the goal in the last set, two sessions running.
+  const twice = (...reps: number[][]) =>
+    withPast(
+      { method: 'two-for-two', variationId: 'dumbbell-romanian-deadlift', loadKg: 24, reps: reps.at(-1)! },
+      reps.slice(0, -1).map((one) => ({ reps: one })),
+    );
+
+  it('fires on the second session, waits on the first', () => {
+    expect(decideExercise(twice([12, 12, 14], [12, 12, 14]))).toMatchObject({
+      verdict: 'move-up',
+      change: { lever: 'load', from: 24, to: 28 },
+    });
+    expect(decideExercise(twice([12, 12, 14]))).toMatchObject({ verdict: 'same-again' });
+    expect(codes(twice([12, 12, 14]))).toContain('two-for-two-waiting');
+  });
+
+  it('stays silent one rep short, and when the sessions were not running', () => {
+    expect(decideExercise(twice([12, 12, 14], [12, 12, 13])).verdict).toBe('same-again');
+    expect(decideExercise(twice([12, 12, 14], [12, 12, 12], [12, 12, 14])).verdict).toBe('same-again');
+  });
+});
+
+describe('straight line', () => {
+  const line = (reps: number[]) =>
+    anExerciseLog({ method: 'straight-line', variationId: 'dumbbell-romanian-deadlift', loadKg: 24, reps });
+
+  it.each([
+    ['every set done takes one step', [8, 8, 8], 'move-up'],
+    ['one set missed is looked at again', [8, 8, 7], 'same-again'],
+    ['two missed go back', [8, 7, 6], 'ease-back'],
+    ['a set left out stays', [8, 8], 'same-again'],
+  ] as const)('%s', (_what, reps, verdict) => expect(decideExercise(line([...reps])).verdict).toBe(verdict));
+});
+
+describe('reserve-led', () => {
+  const led = (over: Over, earlier: readonly Over[] = []) => withPast({ method: 'reserve-led', loadKg: 24, ...over }, earlier);
+  const said = (reserve: number | null) => ({ reserve });
+
+  it('a set that was far too easy moves up; one that was missed eases back; both on the rack', () => {
+    const easy = decideExercise(led({ reps: [12, 12, 12], set: said(5) }));
+    expect(easy).toMatchObject({ verdict: 'move-up', change: { lever: 'load' } });
+    const hard = decideExercise(led({ reps: [5, 4, 4], set: { endedBy: 'failure', reserve: 0 } }));
+    expect(hard.verdict).toBe('ease-back');
+    for (const { dose } of [easy, hard]) expect(led({ reps: [] }).loads).toContainEqual(dose.load);
+  });
+
+  it('near the target it stays, and says how many reps to aim at', () => {
+    const earlier = Array.from({ length: 2 }, () => ({ reps: [10, 9, 9], set: said(1) }));
+    const { verdict, dose, reasons } = decideExercise(led({ reps: [10, 9, 9], set: said(1) }, earlier));
+    expect(verdict).toBe('same-again');
+    expect([9, 10, 11]).toContain(dose.repsAim);
+    expect(reasons[0]?.code).toBe('strength-estimate');
+  });
+
+  it('with nothing to read the plain range decides', () => {
+    const log = led({ reps: [12, 12, 12], set: { kind: 'work', endedBy: 'planned' } });
+    expect(decideExercise({ ...log, loads: [] }).reasons.map(({ code }) => code)).toContain('top-of-range');
+  });
+});
+
+describe('by stages', () => {
+  const bridge = (reps: number[], earlier: readonly Over[] = [], over: Over = {}) =>
+    withPast({ method: 'ladder-gate', variationId: 'glute-bridge', loadKg: 0, reps, dose: { sets: 3 }, ...over }, earlier);
+
+  it('a gate shown in two sessions earns the next stage, with its dose as one change', () => {
+    // Source: common practice, no source: two-leg bridges aim at 15; then a 3 s hold on top is the first thing to add.
+    const moved = decideExercise(bridge([15, 15, 15], [{ reps: [15, 15, 15] }]));
+    expect(moved).toMatchObject({
+      verdict: 'move-up',
+      variationId: 'glute-bridge',
+      values: { 'top-hold': 3 },
+      change: { lever: 'variation' },
+    });
+    expect(moved.reasons.map(({ code }) => code)).toEqual(['gate-met', 'rung-dose']);
+  });
+
+  it('once is not enough, nor is a session in between, nor a set that was not clean', () => {
+    expect(codes(bridge([15, 15, 15]))).toEqual(['gate-progress']);
+    expect(codes(bridge([15, 15, 15], [{ reps: [15, 15, 15] }, { reps: [15, 15, 12] }]))).toEqual(['gate-progress']);
+    expect(decideExercise(bridge([15, 15, 15], [{ reps: [15, 15, 15], set: { clean: 'not-judged' } }])).verdict).toBe(
+      'same-again',
+    );
+  });
+
+  it('a sheet with fewer sets than the gate asks for gets one more, once they are full', () => {
+    expect(decideExercise(bridge([15, 15], [], { dose: { sets: 2 } }))).toMatchObject({
+      verdict: 'move-up',
+      change: { lever: 'sets', from: 2, to: 3 },
+    });
+    expect(decideExercise(bridge([15, 14], [], { dose: { sets: 2 } })).verdict).toBe('same-again');
+  });
+
+  it('a stage that a limit locks is bypassed, and the gate carries over to the one after', () => {
+    const found = rungAt('split-squat-to-pad', {})!;
+    const { context } = bridge([15]);
+    expect(nextRungs(found.ladder, found.rung, context).open.map(({ variationId }) => variationId)).toContain('split-squat');
+    const rung = rungAt('goblet-split-squat', {})!;
+    const sore = { ...context, limits: [{ limit: 'knee-front', severity: 6 } as const] };
+    for (const { variationId } of nextRungs(rung.ladder, rung.rung, sore).open) expect(variationId).not.toBe('walking-lunge');
+  });
+
+  it('no kit for the next stage: it is passed over and said so', () => {
+    const { context } = bridge([15]);
+    const bare = { ...context, kit: { pieces: [], machines: [], gear: [] } };
+    const rung = rungAt('split-squat', {})!;
+    const { open, reasons } = nextRungs(rung.ladder, rung.rung, bare);
+    expect(open.map(({ variationId }) => variationId)).not.toContain('goblet-split-squat');
+    expect(reasons.some(({ code }) => code === 'rung-bypassed')).toBe(true);
+  });
+
+  it('is the default for unloaded work, reserve-led for loaded, and a person’s school comes between', () => {
+    const split = getVariation(builtInCatalogue, 'split-squat');
+    expect(defaultMethod(split, { externalKg: 0 })).toBe('ladder-gate');
+    expect(defaultMethod(split, { externalKg: 16 })).toBe('reserve-led');
+    expect(defaultMethod(split, { externalKg: 16 }, { progress: 'two-for-two' })).toBe('two-for-two');
+    expect(defaultMethod(getVariation(builtInCatalogue, 'kettlebell-swing'), { externalKg: 16 })).toBe('ladder-gate');
+  });
+});
+
+describe('gates', () => {
+  const goblet = getVariation(builtInCatalogue, 'goblet-squat');
+  const { context, dose } = anExerciseLog({ loadKg: 24 });
+  const gate = rungAt('goblet-squat', {})!.rung.gate!;
+  const shown = (set: Parameters<typeof aSet>[0], massKg = 60) =>
+    gateEvidence(
+      [{ sessionId: 's', day: 1, sets: [0, 1, 2].map((setIndex) => aSet({ setIndex, ...set })) }],
+      gateTarget(gate, goblet, dose, context.kit, massKg),
+      goblet,
+      massKg,
+    )[0]!.isMet;
+
+  it('goblet squat: 3 × 10 at half of body mass, or the heaviest that can be held', () => {
+    // Source: common practice, no source.
+    expect(gateTarget(gate, goblet, dose, context.kit, 60)).toMatchObject({ sets: 3, reps: 10, loadKg: 30 });
+    expect(gateTarget(gate, goblet, dose, context.kit, 110).loadKg).toBe(32);
+    expect(gateTarget(gate, goblet, dose, context.kit, null).loadKg).toBeNull();
+    expect(shown({ reps: 10, externalKg: 30 })).toBe(true);
+    // A first easy 6 kg proves nothing.
+    expect(shown({ reps: 10, externalKg: 6 })).toBe(false);
+    expect(shown({ reps: 9, externalKg: 30 })).toBe(false);
+  });
+
+  it('counterweight squat: sets of twelve, clean', () => {
+    // Source: common practice, no source: 2–3 × 10–12 clean to own depth.
+    expect(rungAt('counterweight-squat', {})!.rung.gate).toMatchObject({ sets: 3, reps: 12 });
+  });
+
+  it('fewer reps with more load meet it as well; arms that give out with three left in the legs do too', () => {
+    expect(shown({ reps: 8, externalKg: 40 })).toBe(true);
+    expect(shown({ reps: 7, externalKg: 30, endedBy: 'grip', reserve: 3 })).toBe(true);
+    expect(shown({ reps: 7, externalKg: 30, endedBy: 'grip', reserve: 2 })).toBe(false);
+  });
+
+  it.each([
+    ['a fault that breaks the set', { faults: [{ id: 'heels-lift', severity: 'breaks' }] }],
+    ['form that ended it', { endedBy: 'form' }],
+    ['pain that ended it', { endedBy: 'pain' }],
+    ['nobody watching', { clean: 'not-judged' }],
+  ] as const)('%s doesn’t count', (_what, over) => expect(shown({ reps: 10, externalKg: 30, ...over })).toBe(false));
+
+  it('a standing is read from the track: its stage, what it asks, what was shown', () => {
+    const log = anExerciseLog({ loadKg: 34, reps: [10, 10, 10] });
+    const standing = standOn({
+      ...log.context,
+      variationId: 'goblet-squat',
+      values: {},
+      dose: log.dose,
+      bodyMassKg: 60,
+      sessions: [{ sessionId: 's', day: 1, dose: log.dose, values: {}, sets: log.sets }],
+    });
+    expect(standing).toMatchObject({ ladderId: 'two-leg-squat', rungId: 'goblet', evidence: [{ sets: 3, isMet: true }] });
+    expect(
+      standOn({
+        ...log.context,
+        variationId: 'glute-bridge',
+        values: { 'top-hold': 3 },
+        dose: log.dose,
+        bodyMassKg: 60,
+        sessions: [],
+      })?.rungId,
+    ).toBe('held');
+  });
+});
+
+describe('second looks', () => {
+  const flat = (sessions: number, over: Over = {}) =>
+    withPast(
+      { loadKg: 24, reps: [10, 10, 10], ...over },
+      Array.from({ length: sessions - 1 }, () => ({})),
+    );
+
+  it('three sessions without progress change the range, six make a lighter week; two do nothing', () => {
+    // Source: common practice, no source: three sessions without progress → another lever or range, then a lighter week.
+    expect(codes(flat(3))).not.toContain('stall-range');
+    expect(decideExercise(flat(4))).toMatchObject({ change: { lever: 'reps' }, dose: { repsLow: 6, repsHigh: 10 } });
+    expect(decideExercise(flat(7))).toMatchObject({ verdict: 'ease-back', change: { lever: 'sets', from: 3, to: 2 } });
+  });
+
+  it('other conditions are not compared: a slower tempo begins anew', () => {
+    const slow = { lowering: 5, bottom: 0, lifting: 1, top: 0 } as const;
+    const log = flat(5);
+    expect(codes({ ...log, dose: { ...log.dose, tempo: slow } })).not.toContain('stall-range');
+  });
+
+  it('for fat loss and capacity staying put is success', () => {
+    const person = { goal: 'fat-loss-and-capacity', trainingAge: 'intermediate', massKg: 68 } as const;
+    expect(codes(flat(5, { context: { person } }))).toContain('staying-is-success');
+  });
+
+  it('two sessions down ease back, but not where the estimate already carries it', () => {
+    const down = (method: MethodId) =>
+      withPast({ loadKg: 24, reps: [8, 8, 8], method, dose: { repsLow: 6 } }, [{ reps: [12, 12, 12] }, { reps: [10, 10, 10] }]);
+    expect(codes(down('range-then-load'))).toContain('dip');
+    expect(decideExercise(down('range-then-load')).verdict).toBe('ease-back');
+    expect(codes(down('reserve-led'))).not.toContain('dip');
+  });
+
+  // Source: safety rules, common practice and the pain-monitoring model (Thomeé 1997; Silbernagel 2007), from memory.
+  it.each([
+    ['painkillers', { painkillers: true }, {}, [], 'painkillers'],
+    ['pain not asked with a limit there', {}, { jointPain: null }, [{ limit: 'knee-front', severity: 2 }], 'pain-not-asked'],
+    ['pain that rose since last time', { lastTime: 1 }, { jointPain: 2 }, [], 'pain-rose'],
+    ['pain that had not settled', { settledByMorning: false }, { jointPain: 1 }, [], 'pain-not-settled'],
+    [
+      'a morning nobody asked about, with a limit',
+      {},
+      { jointPain: 1 },
+      [{ limit: 'knee-front', severity: 2 }],
+      'pain-morning-unknown',
+    ],
+    ['nobody watching', {}, { clean: 'not-judged' }, [], 'clean-not-judged'],
+  ] as const)('%s never moves up', (_what, pain, set, limits, code) => {
+    const log = anExerciseLog({ loadKg: 24, reps: [12, 12, 12], set, context: { pain: { ...PAIN_NOT_ASKED, ...pain }, limits } });
+    expect(decideExercise(log)).toMatchObject({ verdict: 'same-again', change: null });
+    expect(codes(log)).toContain(code);
+  });
+
+  it('known, cleared pain of 3 that was there at the start and settles may move up; new pain of 3 may not', () => {
+    const cleared = { ...PAIN_NOT_ASKED, atStart: 3, clearedUpTo: 3, settledByMorning: true, lastTime: 3 };
+    const at = (pain: ExerciseLog['context']['pain']) =>
+      anExerciseLog({ loadKg: 24, reps: [12, 12, 12], set: { jointPain: 3 }, context: { pain } });
+    expect(decideExercise(at(cleared)).verdict).toBe('move-up');
+    expect(decideExercise(at(PAIN_NOT_ASKED)).verdict).toBe('ease-back');
+  });
+
+  it('pain up by two from the day’s start leaves the exercise out, whatever the number', () => {
+    const pain = { ...PAIN_NOT_ASKED, atStart: 0 };
+    expect(codes(anExerciseLog({ loadKg: 24, reps: [12, 12, 12], set: { jointPain: 2 }, context: { pain } }))).toEqual([
+      'pain-rose',
+    ]);
+  });
+});
+
+describe('faults across sessions', () => {
+  const broken = { faults: [{ id: 'heels-lift', severity: 'breaks' }], clean: 'no' } as const;
+
+  it('the first time keeps the dose, the second session running moves the fault’s own setting one notch', () => {
+    const first = withPast({ loadKg: 24, reps: [10, 10, 10], set: broken }, [{ set: {} }]);
+    expect(decideExercise(first)).toMatchObject({ verdict: 'same-again', change: null });
+    const again = withPast({ loadKg: 24, reps: [10, 10, 10], set: broken }, [{}]);
+    // Source: common practice, no source: heels lifting means the ankle runs out of range; raise the heels.
+    expect(decideExercise(again)).toMatchObject({ verdict: 'ease-back', change: { lever: 'heel-lift', from: null, to: 12 } });
+    expect(codes(again)).toEqual(['fault-again', 'lever-notch']);
+  });
+});
+
+describe('grip', () => {
+  it('most sets ended by the hands never mean weaker legs; with the grip as a setting it goes to straps', () => {
+    const log = anExerciseLog({ variationId: 'romanian-deadlift', loadKg: 60, reps: [6, 5, 5], set: { endedBy: 'grip' } });
+    const values: LeverValues = decideExercise(log).values ?? {};
+    expect(decideExercise(log)).toMatchObject({ verdict: 'same-again', dose: { load: { externalKg: 60 } } });
+    expect(values).toEqual(log.variation.levers.some(({ lever }) => lever === 'grip') ? { grip: 'straps' } : {});
+  });
+});
+
+describe('sides', () => {
+  const legs = (left: number, right: number) => {
+    const log = withPast(
+      { variationId: 'split-squat', loadKg: 16, reps: [10, 10], method: 'reserve-led' },
+      Array.from({ length: 4 }, () => ({})),
+    );
+    const uneven = (sets: ExerciseLog['sets']) =>
+      sets.map((set) => ({ ...set, reps: set.side === 'left' ? left : right, reserve: 2 }));
+    return { ...log, sets: uneven(log.sets), past: log.past.map((one) => ({ ...one, sets: uneven(one.sets) })) };
+  };
+
+  it('finds the weaker leg beyond the error, and nothing where they are alike or seen once', () => {
+    expect(sideDifference(legs(6, 14))).toMatchObject({ weaker: 'left' });
+    expect(sideDifference(legs(14, 6))).toMatchObject({ weaker: 'right' });
+    expect(sideDifference(legs(10, 10))).toBeNull();
+    expect(sideDifference({ ...legs(6, 14), past: legs(6, 14).past.slice(0, 1) })).toBeNull();
+  });
+
+  it('the weaker leg decides the load, and the verdict says so', () => {
+    const uneven = legs(6, 14);
+    const even = legs(14, 14);
+    expect(decideExercise(uneven).dose.load.externalKg).toBeLessThanOrEqual(decideExercise(even).dose.load.externalKg);
+    expect(codes(uneven)).toContain('side-difference');
+  });
+});
+
+describe('alternatives', () => {
+  it('offers what differs from the proposal, each once, and nothing harder after an ease back', () => {
+    const log = anExerciseLog({ loadKg: 24, reps: [12, 12, 12] });
+    const proposal = decideExercise(log);
+    const offered = alternativesTo(log, proposal);
+    expect(offered.map(({ by }) => by)).toEqual(expect.arrayContaining(['same', 'easier', 'setting']));
+    const keys = offered.map(({ outcome }) => JSON.stringify([outcome.verdict, outcome.dose, outcome.values]));
+    expect(new Set(keys).size).toBe(keys.length);
+    const sore = anExerciseLog({ loadKg: 24, reps: [12, 12, 12], set: { jointPain: 4 } });
+    expect(alternativesTo(sore, decideExercise(sore)).map(({ outcome }) => outcome.verdict)).not.toContain('move-up');
+  });
+});
+
+describe('what can’t be right', () => {
+  it('is left out of the judgement and named', () => {
+    const log = anExerciseLog({ loadKg: 24, sets: [aSet({ reps: 400 })] });
+    expect(decideExercise(log).reasons).toMatchObject([{ code: 'set-doubtful', values: { field: 'reps' } }]);
+    const empty = anExerciseLog({ loadKg: 24, sets: [aSet({ reps: 12, externalKg: 0 })] });
+    expect(decideExercise(empty).reasons).toMatchObject([{ code: 'set-doubtful', values: { field: 'load' } }]);
+  });
+
+  it('the trace names every question asked and the one that decided', () => {
+    const trace = decideExercise(anExerciseLog({ loadKg: 24, reps: [12, 12, 12] })).trace!;
+    expect(trace.map(({ question }) => question)).toEqual([
+      'pain',
+      'done',
+      'clean',
+      'grip',
+      'method',
+      'stall',
+      'dip',
+      'may-move-up',
+    ]);
+    expect(trace.filter(({ spoke }) => spoke).map(({ question }) => question)).toEqual(['method']);
+  });
+});
