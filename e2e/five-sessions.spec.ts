@@ -67,7 +67,7 @@ test('five sessions of one person: a climb, a coarse jump, a returning fault, a 
   await live.logSet({ reserve: '5 or more' });
   await finishAndReview(page);
   // Heavier than the first guess already, and more reps to come at it.
-  await expect(cardOf(page, 'Goblet squat').getByText(/\(10 kg dumbbell planned\)$/)).toBeVisible();
+  await expect(cardOf(page, 'Goblet squat').getByText(/\(planned: 10 kg dumbbell · /)).toBeVisible();
   await expect(cardOf(page, 'Goblet squat').getByText(/^→ .*\(aim 1\d\)$/)).toBeVisible();
   await expect(cardOf(page, 'Goblet squat').getByText(/comes nearest to leaving 4|should leave about 4/)).toBeVisible();
   await page.getByRole('button', { name: /^Why: Goblet squat/ }).click();

@@ -1,12 +1,27 @@
+import { benchAdvice } from './advice';
 import { benchFirstLoad } from './first-load';
 import { benchLogASet } from './log-a-set';
 import { benchPosture } from './posture';
+import { benchStrength } from './strength';
 
-/** Every measurement of one run, one under the other. */
+/** `-- --seed 7 --people 1000`: which simulated people, and how many. */
+const numberFrom = (name: string, usual: number): number => {
+  const at = process.argv.indexOf(`--${name}`);
+  if (at < 0) return usual;
+  const value = Number(process.argv[at + 1]);
+  if (!Number.isInteger(value) || value < 1) throw new Error(`--${name} needs a whole number from 1 up`);
+  return value;
+};
+
+/** Every measurement of one run, one under the other; `--only strength` leaves the others out. */
 const main = async (): Promise<void> => {
-  for (const line of benchPosture()) console.log(line);
-  for (const line of await benchFirstLoad(process.env['E2E_WEB'] ?? '')) console.log(line);
-  for (const line of await benchLogASet()) console.log(line);
+  const only = process.argv.includes('--only') ? process.argv[process.argv.indexOf('--only') + 1] : undefined;
+  const wants = (name: string): boolean => only === undefined || only === name;
+  if (wants('strength')) for (const line of benchStrength(numberFrom('seed', 1), numberFrom('people', 1000))) console.log(line);
+  if (wants('advice')) for (const line of benchAdvice()) console.log(line);
+  if (wants('posture')) for (const line of benchPosture()) console.log(line);
+  if (wants('first-load')) for (const line of await benchFirstLoad(process.env['E2E_WEB'] ?? '')) console.log(line);
+  if (wants('log')) for (const line of await benchLogASet()) console.log(line);
 };
 
 void main();

@@ -12,6 +12,7 @@ export { dose as doseSchema } from './dto/dose';
 export { sessionIdFor } from './dto/sheet';
 export type { LastTimeDto, SheetDto, SheetItemDto } from './dto/sheet';
 export type { SetRecordDto } from './dto/set';
+export type { StandingDto } from './dto/standing';
 export type {
   AlternativeDto,
   ChoiceDto,

@@ -67,7 +67,7 @@ describe('the logs exercise the decisions', () => {
     const found = decisionsOf('odran', 'lunge').flatMap(({ proposal }) =>
       proposal.reasons.filter((reason) => reason.code === 'side-difference').map((reason) => reason.values),
     );
-    expect(found.length).toBeGreaterThan(3);
+    expect(found.length).toBeGreaterThanOrEqual(2);
     expect(found.every((values) => 'weaker' in values && values.weaker === 'left')).toBe(true);
   });
 

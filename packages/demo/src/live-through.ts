@@ -4,7 +4,7 @@ import { addDays, dayNumber, daysBetween, loadsForVariation } from '@drubo/core'
 import type { Dose, Kit } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { decideSession, PAIN_NOT_ASKED, planSheet, trackAfter } from '@drubo/core/judging';
+import { decideSession, PAIN_NOT_ASKED, planSheet, standOn, trackAfter } from '@drubo/core/judging';
 import type { ExerciseLog, JudgeContext, PastExercise, PlannedItem, Track } from '@drubo/core/judging';
 import { daysOn } from './calendar';
 import type { Story } from './cast';
@@ -145,7 +145,12 @@ export const liveThrough = (story: Story, kit: Kit, today: string, seed: number)
 
   const createdAt = `${today}T05:00:00.000Z`;
   life.sheets.push(sheetOf(story, days.length, plan(days.length, today), createdAt));
-  life.tracks = tracks.map((track) => ({ personId: `${story.key}-person`, ...track }));
+  life.tracks = tracks.map((track) => {
+    const { variationId, values, dose } = track;
+    const sessions = pastOf(variationId);
+    const standing = standOn({ catalogue: builtInCatalogue, kit, variationId, values, dose, bodyMassKg: massKg, sessions });
+    return { personId: `${story.key}-person`, ...track, standing };
+  });
   return life;
 };
 

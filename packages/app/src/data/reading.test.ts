@@ -14,7 +14,9 @@ const aPack = (): OfflinePackDto => ({
   madeAt: '2026-11-23T08:00:00.000Z',
   people: [aPerson()],
   floor: { date: '2026-11-23', entries: [], otherLive: [], toReview: [] },
-  persons: [{ person: aPerson(), nextSheet: aSheet(), liveSessionId: null, bookings: [], sessions: [], lastVerdicts: [] }],
+  persons: [
+    { person: aPerson(), nextSheet: aSheet(), liveSessionId: null, bookings: [], sessions: [], lastVerdicts: [], standings: [] },
+  ],
   sessions: [aDetail()],
   movements: [],
 });

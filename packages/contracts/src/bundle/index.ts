@@ -5,6 +5,7 @@ import { movement } from '../dto/movement';
 import { booking, personFields } from '../dto/person';
 import { choice, decision, SESSION_STATES } from '../dto/session';
 import { setRecord } from '../dto/set';
+import { standing } from '../dto/standing';
 import { studioFields } from '../dto/studio';
 import { METHODS, VERDICTS } from '@drubo/core/vocabulary';
 
@@ -35,6 +36,7 @@ const track = z.object({
   methodChosen: z.boolean(),
   dose,
   leftOut: z.boolean(),
+  standing: standing.nullable(),
   lastDecision: z
     .object({ verdict: z.enum(VERDICTS), reasons: z.array(reason).readonly(), sessionDate: localDate, edited: z.boolean() })
     .nullable(),
@@ -103,7 +105,7 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
       ...sheet,
       items: rows(sheet['items']).map((item) => ({ values: {}, methodChosen: false, feelers: 0, ...item })),
     })),
-    tracks: rows(file['tracks']).map((track) => ({ values: {}, methodChosen: false, ...track })),
+    tracks: rows(file['tracks']).map((track) => ({ values: {}, methodChosen: false, standing: null, ...track })),
   }),
 };
 

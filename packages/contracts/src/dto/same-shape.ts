@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { CustomVariation } from '@drubo/core/catalogue';
 import type { Dose, DoseWhy, ImplementUse, KitGear, KitMachine, KitPiece, Load, SetRecord } from '@drubo/core';
-import type { Alternative, Decision, PastExercise } from '@drubo/core/judging';
+import type { Alternative, Decision, PastExercise, Standing } from '@drubo/core/judging';
 import type { Schools } from '@drubo/core/vocabulary';
 import type { dose, doseWhy, implementUse, kitGear, kitMachine, kitPiece, load } from './dose';
 import type { schools } from './person';
@@ -9,6 +9,7 @@ import type { pastExercise } from './sheet';
 import type { movement } from './movement';
 import type { alternative, decision } from './session';
 import type { setRecord } from './set';
+import type { standing } from './standing';
 
 type DeepReadonly<T> = T extends readonly (infer Item)[]
   ? readonly DeepReadonly<Item>[]
@@ -37,6 +38,7 @@ export type WireMatchesCore = [
   Same<z.infer<typeof kitMachine>, KitMachine>,
   Same<z.infer<typeof kitGear>, KitGear>,
   Same<z.infer<typeof schools>, Schools>,
+  Same<z.infer<typeof standing>, Standing>,
   Same<Omit<z.infer<typeof movement>, 'savedAt'>, CustomVariation>,
 ];
 
@@ -44,6 +46,7 @@ const allTrue = <T extends readonly true[]>(...flags: T): T => flags;
 
 /** Compiles only while every pair matches. */
 export const wireMatchesCore: WireMatchesCore = allTrue(
+  true,
   true,
   true,
   true,

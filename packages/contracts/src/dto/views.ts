@@ -5,6 +5,7 @@ import { movement } from './movement';
 import { booking, person } from './person';
 import { session, sessionDetail } from './session';
 import { sheet } from './sheet';
+import { standing } from './standing';
 
 /** Last verdict of a slot, to be seen at a glance. */
 const lastVerdict = z.object({ variationId: z.string(), verdict: z.enum(VERDICTS) });
@@ -41,6 +42,8 @@ export const personDetail = z.object({
   bookings: z.array(booking),
   sessions: z.array(sessionLine),
   lastVerdicts: z.array(lastVerdict),
+  /** Where the last reviews left the person on each ladder. */
+  standings: z.array(standing),
 });
 export type PersonDetailDto = z.infer<typeof personDetail>;
 

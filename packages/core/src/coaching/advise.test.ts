@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { loadsForVariation } from '../dose';
-import { slotsFor } from '../log';
 import type { SetRecord, SetSlot } from '../log';
 import { aJudgeContext, anExerciseLog, aSet } from '../testing';
 import { PAIN_NOT_ASKED } from '../progression';

@@ -1,4 +1,5 @@
 import { isSameMass } from '../kit';
+import type { Tempo } from '../vocabulary';
 import type { ExerciseLog, PastExercise } from './types';
 import { workDone } from './work-done';
 
@@ -12,6 +13,11 @@ export interface SessionWork {
 }
 
 const USUAL_K = 30;
+/** Sessions looked back on: more than any rule about standing still asks for. */
+const LOOK_BACK = 12;
+
+const isSameTempo = (a: Tempo, b: Tempo): boolean =>
+  a.lowering === b.lowering && a.bottom === b.bottom && a.lifting === b.lifting && a.top === b.top;
 
 const workOf = (log: ExerciseLog, session: Pick<PastExercise, 'day' | 'sets' | 'dose'>): SessionWork | null => {
   const done = workDone({ sets: session.sets, dose: session.dose, variation: log.variation, loads: log.loads });
@@ -26,12 +32,14 @@ const workOf = (log: ExerciseLog, session: Pick<PastExercise, 'day' | 'sets' | '
 
 /** Work of this movement by session under like conditions (same tempo and settings), newest first, this one included. */
 export const likeSessions = (log: ExerciseLog): SessionWork[] => {
-  const key = (session: Pick<PastExercise, 'dose' | 'values'>): string =>
-    JSON.stringify([session.dose.tempo, Object.entries(session.values).sort()]);
-  const own = key(log);
+  const settings = (session: Pick<PastExercise, 'values'>): string => JSON.stringify(Object.entries(session.values).sort());
+  const isLike = ({ dose, values }: Pick<PastExercise, 'dose' | 'values'>): boolean =>
+    isSameTempo(dose.tempo, log.dose.tempo) && (values === log.values || settings({ values }) === own);
+  const own = settings(log);
   return [log, ...log.past]
-    .filter((session) => key(session) === own)
+    .filter(isLike)
     .sort((a, b) => b.day - a.day)
+    .slice(0, LOOK_BACK)
     .flatMap((session) => workOf(log, session) ?? []);
 };
 

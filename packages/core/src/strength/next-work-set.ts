@@ -4,7 +4,7 @@ import { chooseSet } from './choose/choose';
 import type { Choice } from './choose/choose';
 import type { SetTarget } from './choose/cost';
 import { sdOfStrength } from './estimator/belief';
-import { arrive, replay, takeDay } from './estimator/replay';
+import { arrive, replayTrusted, takeDay } from './estimator/replay';
 import type { Checkpoint } from './estimator/replay';
 import { trustedReports } from './estimator/trusted-reports';
 import type { Belief, ContextOffset } from './estimator/types';
@@ -52,8 +52,9 @@ export interface Standing {
 /** Replays history and today, and says where that leaves the lifter. */
 export const standBefore = (history: readonly PastSession[], context: NextSetContext): Standing => {
   const lifter: Lifter = context;
-  const trusted = trustedReports([...history, { day: context.day, sets: context.today }], context.reserveCap);
-  const before = replay(trusted.slice(0, -1), lifter, context.checkpoint);
+  const all = [...history, { day: context.day, sets: context.today }];
+  const trusted = trustedReports(all, context.reserveCap);
+  const before = replayTrusted(history, trusted === all ? history : trusted.slice(0, -1), lifter, context.checkpoint);
   const arrived = arrive(before, context.day, lifter);
   const { belief, today } = takeDay(arrived.belief, trusted.at(-1)?.sets ?? [], lifter);
   return {

@@ -7,7 +7,7 @@ import { localDateOf } from './local-date';
 import { openSheet } from './next-sheet';
 import { readSheet } from './read-sheet';
 import { sessionLines } from './read-session';
-import { tracksOf } from './tracks';
+import { standingsOf, tracksOf } from './tracks';
 
 const LAST_SESSIONS = 12;
 
@@ -43,6 +43,7 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
     bookings: bookings.filter((booking) => booking.date >= today).map(toBooking),
     sessions: await sessionLines(scope, sessions),
     lastVerdicts: await verdictsOf(scope, row.id),
+    standings: await standingsOf(scope, row.id),
   };
 };
 

@@ -1,4 +1,4 @@
-import type { Track } from '@drubo/core/judging';
+import type { Standing, Track } from '@drubo/core/judging';
 import type { TrackRow } from '../db/models';
 import type { Scope } from '../db/scope';
 
@@ -13,6 +13,10 @@ const toTrack = (row: TrackRow): Track => ({
   leftOut: row.leftOut,
   lastDecision: row.lastDecision,
 });
+
+/** Where the last reviews left a person on each ladder. */
+export const standingsOf = async (scope: Scope, personId: string): Promise<Standing[]> =>
+  (await scope.all('tracks', { personId, leftOut: false })).flatMap(({ standing }) => standing ?? []);
 
 export const tracksOf = async (scope: Scope, personId: string): Promise<Track[]> =>
   (await scope.all('tracks', { personId })).map(toTrack);

@@ -49,7 +49,7 @@ export const exportBundle = async (context: Context, studioId: string): Promise<
           ],
         },
       )
-    ).map(({ studioId: _, estimatorState: __, standing: ___, leverValues, ...track }) => ({ ...track, values: leverValues })),
+    ).map(({ studioId: _, estimatorState: __, leverValues, ...track }) => ({ ...track, values: leverValues })),
     movements: (
       await scope.all(
         'movements',

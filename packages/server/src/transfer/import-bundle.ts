@@ -44,7 +44,7 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
     await inChunks(sessions, (rows) => scope.insertAll('sessions', rows));
     await inChunks(sets, (rows) => scope.insertAll('setRevisions', rows));
     await inChunks(
-      tracks.map(({ values, ...track }) => ({ ...track, leverValues: values, standing: null, estimatorState: null })),
+      tracks.map(({ values, ...track }) => ({ ...track, leverValues: values, estimatorState: null })),
       (rows) => scope.insertAll('tracks', rows),
     );
     await inChunks(

@@ -21,6 +21,7 @@ import { useStudio } from '../shell/StudioContext';
 import { Bookings } from './Bookings';
 import { NextSheetCard } from './NextSheetCard';
 import { PersonActions } from './PersonActions';
+import { StandingsCard } from './StandingsCard';
 
 /** Body measures and training in one quiet line; what was not asked says so. */
 const factsOf = ({ person }: PersonDetailDto, unit: MassUnit): string =>
@@ -104,6 +105,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
           ))}
         </Card>
       )}
+      <StandingsCard standings={detail.standings} />
       <View style={{ gap: SPACE.s }}>
         <Heading>Sessions</Heading>
         {sessions.length === 0 ? (

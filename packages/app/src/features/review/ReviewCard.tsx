@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { ChoiceDto, KitDto, ReviewItemDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { doubtsOf, isSameMass } from '@drubo/core';
+import { doubtsOf } from '@drubo/core';
 import { formatLoad, VERDICT_LABELS } from '@drubo/core/explain';
 import { SetMarks } from '../../charts/SetMarks';
 import { SPACE } from '../../theme/tokens';
@@ -19,13 +19,12 @@ import { EditChoice } from './EditChoice';
 import { Evidence } from '../sheet/Evidence';
 import { Trace } from './Trace';
 
-/** What was done, where it differs from the plan both. */
+/** What was done: the plan, or where other loads were used those, in the order they came, with the plan beside them. */
 const beforeWords = ({ from, values, sets }: ReviewItemDto, variation: Variation): string => {
-  const planned = { ...from, repsAim: undefined };
-  const first = sets.find(({ kind }) => kind === 'work');
-  if (!first || isSameMass(first.externalKg, from.load.externalKg)) return shortOutcome({ dose: planned, values }, variation);
-  const done = { ...planned, load: { ...from.load, implements: first.implements, externalKg: first.externalKg } };
-  return `${shortOutcome({ dose: done, values }, variation)} (${formatLoad(from.load)} planned)`;
+  const planned = shortOutcome({ dose: { ...from, repsAim: undefined }, values }, variation);
+  const used = [...new Set(sets.filter(({ kind }) => kind === 'work').map((set) => formatLoad(set)))];
+  const isAsPlanned = used.length === 0 || (used.length === 1 && used[0] === formatLoad(from.load));
+  return isAsPlanned ? planned : `${used.join(', then ')} (planned: ${planned})`;
 };
 
 /** One exercise's verdict: the step it takes, its one change, planned against done, why, and the way to edit it. */

@@ -109,3 +109,49 @@ it('once settled it opens the next sheet; with amended sets it asks to decide ag
   expect(screen.getByText(/^Inputs changed/)).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Decide again' })).toBeTruthy();
 });
+
+describe('what else could be done', () => {
+  const [first] = aReview().items;
+  const lighter = { ...first!.from, repsHigh: 10 };
+  const alternative = {
+    by: 'method',
+    method: 'two-for-two',
+    outcome: { verdict: 'same-again', change: null, dose: lighter, reasons: [reason('not-done', {}, 'house-default')] },
+  } as const;
+
+  it('is offered with what it means; taking it keeps the proposal beside and goes on with that method', async () => {
+    mockWriter.save.mockResolvedValue({ status: 'done', reply: { nextSheetId: 'sheet-0002' } });
+    show(<ReviewPage review={aReview({}, { alternatives: [alternative] })} />);
+    await press('Edit Goblet squat');
+    expect(screen.getByText('Or instead')).toBeTruthy();
+    await press(/^Two for two: Same again/);
+    expect(screen.getByText(/^Proposed: Move up/)).toBeTruthy();
+    await press('Save · make the next sheet');
+    expect(mockWriter.save.mock.calls[0]?.[0].body.choices[0]).toEqual({
+      itemId: first!.itemId,
+      verdict: 'same-again',
+      dose: lighter,
+      method: 'two-for-two',
+    });
+  });
+
+  it('another movement is named, with the settings it starts at', () => {
+    const proposal = { ...first!.proposal, variationId: 'double-kettlebell-front-squat', values: { 'heel-lift': 12 } };
+    show(<ReviewPage review={aReview({}, { proposal })} />);
+    expect(screen.getAllByText(/^→ Two-bell front squat · .* · Heel lift 12 mm$/).length).toBeGreaterThan(0);
+  });
+
+  it('the trace says what was asked and what decided; a set that can’t be right is named', async () => {
+    const trace = [
+      { question: 'pain', spoke: false },
+      { question: 'method', spoke: true },
+    ] as const;
+    const sets = [aLoggedSet({ reps: 400 })];
+    show(<ReviewPage review={aReview({}, { proposal: { ...first!.proposal, trace }, sets })} />);
+    expect(screen.getAllByText('Set 1: reps can’t be right, so it isn’t counted.').length).toBeGreaterThan(0);
+    fireEvent.press(screen.getByRole('button', { name: 'Why: Goblet squat, Move up' }));
+    await act(async () => undefined);
+    expect(screen.getByText('Pain – nothing to say')).toBeTruthy();
+    expect(screen.getByText('Method: range, then load – decides')).toBeTruthy();
+  });
+});

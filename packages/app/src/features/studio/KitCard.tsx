@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { KitDto } from '@drubo/contracts';
-import { loadsFor } from '@drubo/core';
+import { fromKg, loadsFor } from '@drubo/core';
 import type { KitPiece, Load } from '@drubo/core';
 import { formatMass, formatNumber, POSITION_LABELS } from '@drubo/core/explain';
 import { LOAD_POSITIONS, PIECE_TYPES } from '@drubo/core/vocabulary';
@@ -74,7 +74,7 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
           <View style={styles.loads}>
             {loads.slice(0, SHOWN).map((load) => (
               <View key={load.externalKg} style={[styles.load, { borderColor: palette.hairline }]}>
-                <Txt kind="small">{formatMass(load.externalKg, unit).replace(` ${unit}`, '')}</Txt>
+                <Txt kind="small">{formatNumber(fromKg(load.externalKg, unit), 2)}</Txt>
               </View>
             ))}
           </View>

@@ -20,12 +20,19 @@ export interface MetGate {
   reasons: readonly Reason[];
 }
 
+/** More sessions in a row than any gate asks for. */
+const SESSIONS_BACK = 6;
+
 /** What has been shown toward this movement's gate, this session included; null for a movement without one. */
 export const shownToward = (log: ExerciseLog): { target: GateTarget; sessions: number; bestSets: number } | null => {
   const found = rungAt(log.variation.id, log.values);
   if (!found?.rung.gate) return null;
   const target = gateTarget(found.rung.gate, log.variation, log.dose, log.context.kit, log.bodyMassKg);
-  const sessions = [...log.past, { sessionId: '', day: log.day, sets: log.sets }];
+  // A gate asks for a few sessions in a row, the last ones.
+  const sessions = [
+    ...[...log.past].sort((a, b) => a.day - b.day).slice(-SESSIONS_BACK),
+    { sessionId: '', day: log.day, sets: log.sets },
+  ];
   const evidence = gateEvidence(sessions, target, log.variation, log.bodyMassKg);
   return { target, sessions: sessionsMet(evidence), bestSets: evidence.at(-1)?.sets ?? 0 };
 };

@@ -17,6 +17,7 @@ export interface Checkpoint {
   engine: string;
   belief: Belief;
   lastDay: number | null;
+  /** Gaps between training days, the shortest first. */
   gapsDays: readonly number[];
   /** Sessions taken in, and how many of their reports were set aside as a habit. */
   sessions: number;
@@ -53,9 +54,16 @@ export const start = (lifter: Lifter): Checkpoint => ({
 /** The middle of the gaps so far; null before the second session. */
 const usualGapDays = (gapsDays: readonly number[]): number | null => {
   if (gapsDays.length === 0) return null;
-  const sorted = [...gapsDays].sort((a, b) => a - b);
-  const middle = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? (sorted[middle] ?? 0) : ((sorted[middle - 1] ?? 0) + (sorted[middle] ?? 0)) / 2;
+  const middle = gapsDays.length >> 1;
+  return gapsDays.length % 2 === 1 ? (gapsDays[middle] ?? 0) : ((gapsDays[middle - 1] ?? 0) + (gapsDays[middle] ?? 0)) / 2;
+};
+
+/** One more gap, in its place. */
+const withGap = (gapsDays: readonly number[], gap: number): number[] => {
+  const at = gapsDays.findIndex((other) => other > gap);
+  const gaps = gapsDays.slice();
+  gaps.splice(at < 0 ? gaps.length : at, 0, gap);
+  return gaps;
 };
 
 /** Moves on to a session's day. Days never go back: an earlier one counts as the same day. */
@@ -67,7 +75,7 @@ export const arrive = (from: Checkpoint, day: number, lifter: Lifter): Checkpoin
     ...from,
     belief: lifter.isNewToMovement ? addLearning(carried, from.sessions) : carried,
     lastDay: Math.max(day, from.lastDay),
-    gapsDays: [...from.gapsDays, gapDays],
+    gapsDays: withGap(from.gapsDays, gapDays),
   };
 };
 
@@ -96,8 +104,16 @@ const reportsIn = (sessions: readonly PastSession[]): number =>
  * Replays a history, oldest session first. With a checkpoint of the same history's first sessions only the rest is
  * replayed; where that one no longer holds (another engine, a report since found to be a habit) all of it is.
  */
-export const replay = (history: readonly PastSession[], lifter: Lifter, from?: Checkpoint): Checkpoint => {
-  const trusted = trustedReports(history, lifter.reserveCap);
+export const replay = (history: readonly PastSession[], lifter: Lifter, from?: Checkpoint): Checkpoint =>
+  replayTrusted(history, trustedReports(history, lifter.reserveCap), lifter, from);
+
+/** The same, where the reports have been looked through already: `trusted` is `history` without the habits. */
+export const replayTrusted = (
+  history: readonly PastSession[],
+  trusted: readonly PastSession[],
+  lifter: Lifter,
+  from?: Checkpoint,
+): Checkpoint => {
   const upTo = from?.sessions ?? 0;
   const dropped = (until: number): number =>
     trusted === history ? 0 : reportsIn(history.slice(0, until)) - reportsIn(trusted.slice(0, until));

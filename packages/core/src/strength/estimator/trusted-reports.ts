@@ -12,24 +12,30 @@ interface Placed {
   day: number;
   /** Place within its session: later sets are more tired, so only sets as late or later can contradict. */
   at: number;
+  /** Place in the whole history. */
+  order: number;
   set: DoneSet;
 }
 
 /**
  * Drops reports that are a habit, not an observation: ten or more in a row, all the same and below the cap, and
- * contradicted by what was then done at the same load or more. The completed reps stay.
+ * contradicted by what was then done at the same load or more. The completed reps stay. Gives the very same list back
+ * where nothing is dropped.
  */
 export const trustedReports = (history: readonly PastSession[], reserveCap: number): readonly PastSession[] => {
-  const placed = history.flatMap(({ day, sets }) => sets.map((set, at): Placed => ({ day, at, set })));
+  const placed: Placed[] = [];
+  for (const { day, sets } of history) {
+    for (const [at, set] of sets.entries()) placed.push({ day, at, order: placed.length, set });
+  }
   const reported = placed.filter(({ set }) => set.reserve !== null && !set.failed);
   const dropped = new Set<DoneSet>();
   for (let from = 0; from < reported.length;) {
     const reserve = reported[from]?.set.reserve ?? null;
     let to = from;
     while (to < reported.length && reported[to]?.set.reserve === reserve) to += 1;
-    const run = reported.slice(from, to);
-    if (run.length >= ESTIMATOR.identicalReports && reserve !== null && reserve < reserveCap && isContradicted(run, placed)) {
-      for (const { set } of run) dropped.add(set);
+    const isLong = to - from >= ESTIMATOR.identicalReports && reserve !== null && reserve < reserveCap;
+    if (isLong && isContradicted(reported.slice(from, to), placed)) {
+      for (const { set } of reported.slice(from, to)) dropped.add(set);
     }
     from = to;
   }
@@ -40,16 +46,16 @@ export const trustedReports = (history: readonly PastSession[], reserveCap: numb
   }));
 };
 
-const isContradicted = (run: readonly Placed[], all: readonly Placed[]): boolean => {
-  const contradicted = run.filter(({ day, at, set }) =>
-    all.some(
-      (later) =>
-        later.day >= day &&
-        later.day - day <= WITHIN_DAYS &&
-        later.at >= at &&
-        later.set.loadKg >= set.loadKg &&
-        later.set.reps >= set.reps + (set.reserve ?? 0) + CONTRADICTED_BY_REPS,
-    ),
-  );
-  return contradicted.length >= CONTRADICTED_SHARE * run.length;
+/** Whether a set done within two weeks after shows that a report was too low. */
+const isShownWrong = ({ day, at, order, set }: Placed, all: readonly Placed[]): boolean => {
+  const claimed = set.reps + (set.reserve ?? 0) + CONTRADICTED_BY_REPS;
+  for (let next = order + 1; next < all.length; next += 1) {
+    const later = all[next];
+    if (!later || later.day - day > WITHIN_DAYS) return false;
+    if (later.at >= at && later.set.loadKg >= set.loadKg && later.set.reps >= claimed) return true;
+  }
+  return false;
 };
+
+const isContradicted = (run: readonly Placed[], all: readonly Placed[]): boolean =>
+  run.filter((one) => isShownWrong(one, all)).length >= CONTRADICTED_SHARE * run.length;
