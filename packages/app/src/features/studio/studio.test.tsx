@@ -57,9 +57,9 @@ describe('the kit', () => {
   });
 
   it('reads the sums in the studio’s unit', () => {
-    // Source: 24 kg / 0.45359237 = 52.9 lb (1959 agreement).
+    // Source: 24 kg / 0.45359237 = 52.91 lb (1959 agreement).
     show(<KitCard kit={kit} />, { unit: 'lb' });
-    expect(screen.getByText('52.9')).toBeTruthy();
+    expect(screen.getByText('52.91')).toBeTruthy();
   });
 });
 
