@@ -25,6 +25,7 @@ export const aSheet = (over: Partial<SheetDto> = {}): SheetDto => ({
   state: 'next',
   minutes: 30,
   fittedTo: PERSON,
+  schools: {},
   items: planSheet({
     context: { catalogue: builtInCatalogue, kit: defaultKit('kg'), room: null, person: PERSON, limits: [], pain: PAIN_NOT_ASKED },
     tracks: [],

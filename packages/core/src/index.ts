@@ -69,6 +69,7 @@ export {
   loadsForVariation,
   plannedReps,
   repsTop,
+  schoolCues,
   secondsPerRep,
   setSeconds,
   sheetMinutes,
@@ -76,6 +77,10 @@ export {
 } from './dose';
 export { partSeconds } from './vocabulary';
 export type { Dose, DoseField, DosePerson, DoseWhy, Stage, TempoMoment, TempoPhase } from './dose';
+
+// The load engine as one pure function
+export { nextWorkSet } from './strength';
+export type { DoneSet, NextSetContext, PastSession } from './strength';
 
 // The log
 export { currentSets, doubtsOf, isDoubtful, isOfSlot, nextSlot, slotsFor } from './log';

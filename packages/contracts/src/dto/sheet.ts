@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { GOALS, METHODS, TRAINING_AGES } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason, version } from './basics';
 import { dose, doseWhy, kit, leverValues } from './dose';
+import { schools } from './person';
 import { setRecord } from './set';
 
 /** What was done last time in the same slot. */
@@ -54,6 +55,7 @@ export const sheet = z.object({
   personHeightCm: z.number().nullable(),
   /** What doses and estimates are fitted to. */
   fittedTo: z.object({ goal: z.enum(GOALS), trainingAge: z.enum(TRAINING_AGES), massKg: z.number().nullable() }),
+  schools,
   version,
   /** How many sessions on this sheet were discarded; the next session's id carries it. */
   attempt: z.int().min(0),

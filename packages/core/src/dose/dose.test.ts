@@ -11,6 +11,7 @@ import {
   roleDose,
   ROLES,
   roundsSeconds,
+  schoolCues,
   schoolDose,
   schoolValues,
   sessionMinutes,
@@ -193,6 +194,9 @@ describe('settings that are time, and schools', () => {
   it('a school moves what it is about, only where the movement has it, and the exercise’s own setting wins', () => {
     expect(schoolValues(goblet, { knees: 'limited', grip: 'straps' }, {})).toEqual({ 'knee-travel': 'limited' });
     expect(schoolValues(goblet, { knees: 'limited' }, { 'knee-travel': 'free' })).toEqual({ 'knee-travel': 'free' });
+    const hinge = getVariation(builtInCatalogue, 'dumbbell-romanian-deadlift');
+    expect(schoolCues(hinge, { back: 'tuck' })[0]).toMatch(/^Tail under/);
+    expect([schoolCues(hinge, {}), schoolCues(goblet, { back: 'tuck' })]).toEqual([hinge.cues, goblet.cues]);
     const { dose, why } = firstDose(novice, goblet, kit);
     expect(schoolDose(dose, why, { rest: 'short' }, false).dose.restSeconds).toBe(60);
     expect(schoolDose(dose, why, { effort: 'until-form-ends' }, true).dose.reserve).toBe(1);

@@ -15,7 +15,7 @@ export { applyStage } from './stage';
 export type { Stage } from './stage';
 export { blockSeconds, exerciseSeconds, ownPace, roundsSeconds, sessionMinutes, setSeconds, sheetMinutes } from './minutes';
 export type { TimedBlock, TimedItem } from './minutes';
-export { schoolDose, schoolValues } from './schools';
+export { schoolCues, schoolDose, schoolValues } from './schools';
 export { ROLES, roleDose } from './roles';
 export type { Role, RoleDose } from './roles';
 export { volumeOf } from './volume';

@@ -28,6 +28,18 @@ export const schoolValues = (variation: Pick<Variation, 'levers'>, schools: Scho
   return { ...values, ...own };
 };
 
+/** How a school of the back is said in a hinge. Our own words. */
+const BACK_CUES: Partial<Record<NonNullable<Schools['back']>, string>> = {
+  'held-rounding': 'Set the back once, and keep it exactly there',
+  tuck: 'Tail under first, then hinge',
+};
+
+/** A movement's cues with what the person's school says of the back in front; only for hinges. */
+export const schoolCues = ({ family, cues }: Pick<Variation, 'family' | 'cues'>, schools: Schools): readonly string[] => {
+  const own = family === 'hinge' ? BACK_CUES[schools.back ?? 'flat'] : undefined;
+  return own === undefined ? cues : [own, ...cues];
+};
+
 /** Rest and effort by the person's schools. `isLight`: an accessory with no limit on it. */
 export const schoolDose = (dose: Dose, why: DoseWhy, schools: Schools, isLight: boolean): { dose: Dose; why: DoseWhy } => {
   let next = { dose, why };

@@ -46,5 +46,12 @@ export interface Lifter {
 }
 
 /** Whether a set can be read at all: it moved something, and was done at least once or missed. */
-export const isReadable = ({ loadKg, reps }: DoneSet, { bodyLoadKg }: Pick<Lifter, 'bodyLoadKg'>): boolean =>
-  Number.isFinite(loadKg) && Number.isFinite(reps) && loadKg >= 0 && reps >= 0 && loadKg + bodyLoadKg > 0;
+export const isReadable = (
+  { loadKg, reps, failed, bodyLoadKg: thatDay }: DoneSet,
+  { bodyLoadKg }: Pick<Lifter, 'bodyLoadKg'>,
+): boolean =>
+  Number.isFinite(loadKg) &&
+  Number.isFinite(reps) &&
+  loadKg >= 0 &&
+  (reps > 0 || (failed && reps === 0)) &&
+  loadKg + (thatDay ?? bodyLoadKg) > 0;

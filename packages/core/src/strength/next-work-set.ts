@@ -86,7 +86,7 @@ export const chooseNext = (history: readonly PastSession[], context: NextSetCont
     belief: standing.at.belief,
     fatigue: standing.fatigue,
     target: context.target,
-    loadsKg: context.loadsKg,
+    loadsKg: [...context.loadsKg].sort((a, b) => a - b),
     bodyLoadKg: context.bodyLoadKg,
     currentKg: standing.currentKg,
     cautious: context.cautious ?? false,
@@ -100,7 +100,7 @@ export const chooseNext = (history: readonly PastSession[], context: NextSetCont
 
 /**
  * Load and reps for the next work set from everything logged before it. Pure: the history is replayed, nothing is kept
- * between calls. `loadsKg` must hold at least one load, lightest first; the answer is one of them.
+ * between calls. `loadsKg` must hold at least one load; the answer is one of them.
  * @example nextWorkSet([], { day: 0, setIndex: 0, today: [], target, loadsKg: [20, 22.5], startLoadKg: 20, … }).loadKg
  */
 export const nextWorkSet = (

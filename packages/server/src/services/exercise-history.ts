@@ -4,8 +4,8 @@ import type { SessionRow, SheetItemRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { setsOf } from './sets';
 
-/** Sessions back that an engine reads: about half a year to a year; what lies before hardly moves an estimate. */
-const SESSIONS_BACK = 48;
+/** Sessions back that an engine reads: three months or more; what lies before hardly moves an estimate. */
+const SESSIONS_BACK = 30;
 
 /** A person's earlier sessions by movement, oldest first. */
 export type ExerciseHistory = (variationId: string) => PastExercise[];

@@ -38,6 +38,7 @@ export const readSheet = async (
     personMinutes: person.minutes,
     personHeightCm: person.heightCm,
     fittedTo: { goal: person.goal, trainingAge: person.trainingAge, massKg: person.massKg },
+    schools: person.schools,
     version: sheet.version,
     attempt: sheet.attempt,
     state: sheet.state,

@@ -1,6 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import type { SetRecordDto } from '@drubo/contracts';
+import { schoolCues } from '@drubo/core';
 import { painAdvice } from '@drubo/core/judging';
+import type { Schools } from '@drubo/core/vocabulary';
 import { formatLoad, SIDE_LABELS } from '@drubo/core/explain';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
@@ -27,7 +29,17 @@ const wordsOf = (set: SetRecordDto, name: string | null): string =>
     .join(' · ');
 
 /** One strip: what the pain just entered asks for; else the rest running down; else last time. */
-export const InfoStrip = ({ live, exercise, sets }: { live: Live; exercise: Exercise; sets: readonly SetRecordDto[] }) => {
+export const InfoStrip = ({
+  live,
+  exercise,
+  sets,
+  schools,
+}: {
+  live: Live;
+  exercise: Exercise;
+  sets: readonly SetRecordDto[];
+  schools: Schools;
+}) => {
   const palette = usePalette();
   const explainAll = useExplain();
   const { unit } = useStudio();
@@ -73,7 +85,7 @@ export const InfoStrip = ({ live, exercise, sets }: { live: Live; exercise: Exer
         {ramp ? `${ramp} ` : ''}
         {lastTime
           ? `Last time, ${lastTimeLine(lastTime, exercise.variation.stance)}`
-          : `First time here. ${exercise.variation.cues.slice(0, 2).join('. ')}.`}
+          : `First time here. ${schoolCues(exercise.variation, schools).slice(0, 2).join('. ')}.`}
       </Txt>
     </View>
   );

@@ -55,7 +55,7 @@ export const LivePage = ({ detail }: { detail: SessionDetailDto }) => {
       <TargetLine exercise={exercise} slot={slot} amended={live.amended} live={live} kit={detail.sheet.kit} />
       <SetRow exercise={exercise} slot={slot} onChoose={live.choose} onAdd={live.addSet} />
       {!live.amended && <AdviceLine live={live} exercise={exercise} />}
-      <InfoStrip live={live} exercise={exercise} sets={detail.sets} />
+      <InfoStrip live={live} exercise={exercise} sets={detail.sets} schools={detail.sheet.schools} />
     </>
   );
   const pad = slot ? <PadPanel live={live} exercise={exercise} detail={detail} /> : <ExerciseDone live={live} detail={detail} />;

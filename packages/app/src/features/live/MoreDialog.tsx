@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { formatNumber, ENDING_LABELS } from '@drubo/core/explain';
-import type { SetEnding } from '@drubo/core/vocabulary';
+import { schoolCues } from '@drubo/core';
+import type { Schools, SetEnding } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
@@ -15,12 +16,14 @@ const OPTIONS = ENDINGS.map((value) => ({ value, label: ENDING_LABELS[value] }))
 /** What is needed now and then: why the set ended, cues and cautions, and giving the session up. */
 export const MoreDialog = ({
   exercise,
+  schools,
   ending,
   onEnding,
   onDiscard,
   onClose,
 }: {
   exercise: Exercise;
+  schools: Schools;
   ending: SetEnding;
   onEnding(ending: SetEnding): void;
   onDiscard(): void;
@@ -30,7 +33,7 @@ export const MoreDialog = ({
     <Choices label="This set ended" options={OPTIONS} value={ending} onChange={onEnding} />
     <View style={{ gap: SPACE.xs }}>
       <Heading level={3}>Cues</Heading>
-      {exercise.variation.cues.map((cue) => (
+      {schoolCues(exercise.variation, schools).map((cue) => (
         <Txt key={cue}>{cue}</Txt>
       ))}
     </View>

@@ -56,6 +56,7 @@ export const SessionButtons = ({
       {dialog === 'more' && (
         <MoreDialog
           exercise={exercise}
+          schools={detail.sheet.schools}
           ending={ending}
           onEnding={(endedBy) => live.change({ endedBy })}
           onDiscard={() => setDialog('discard')}

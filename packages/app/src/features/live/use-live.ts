@@ -1,19 +1,17 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { SessionDetailDto, SetRecordDto, SheetItemDto } from '@drubo/contracts';
 import { isOfSlot, isSameMass, plannedReps } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
-import { adviseAfterSet, adviseFirstSet } from '@drubo/core/judging';
 import type { Advice } from '@drubo/core/judging';
 import { sheetAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
-import { factsOf } from './advice-input';
+import { adviceFor } from './advice-input';
 import type { ExerciseFacts } from './advice-input';
 import { askedOf, freshPad, padOf, removalOf, setBodyOf, setIdFor } from './pad';
 import type { Asked, Pad } from './pad';
 import { keepPlace, readPlace } from './place';
 import type { Place } from './place';
 import { currentExercise, exercisesOf } from './progress';
-import type { Exercise } from './progress';
 
 /** A second tap within this time is the same tap: a wet thumb must not log two sets. */
 const DOUBLE_TAP_MS = 700;
@@ -39,7 +37,9 @@ export const useLive = (detail: SessionDetailDto) => {
   const slot: SetSlot | undefined = place.slot ?? exercise?.next;
   const amended = exercise?.rows.find((row) => slot && isOfSlot(row.slot, slot))?.set ?? null;
   const item = exercise?.item;
-  const { facts, advice } = useAdvice(detail, exercise, amended ? exercise?.next : slot);
+  const { facts, advice } = exercise
+    ? adviceFor(detail, exercise.item, exercise.variation, exercise.done, amended ? exercise.next : slot)
+    : { facts: null, advice: null };
   const asked: Asked | undefined = item && (amended ? askedOf(amended, item) : askedBy(item, facts, advice));
   const pad: Pad | undefined = place.pad ?? (item && asked && (amended ? padOf(amended, item) : freshPad(asked)));
 
@@ -131,25 +131,6 @@ export const useLive = (detail: SessionDetailDto) => {
     setSession: (request: Omit<Parameters<typeof writer.log>[0], 'aggregate'>) =>
       writer.log({ ...request, aggregate: sheetAggregate(session.sheetId) }),
   };
-};
-
-/** The advice for the coming set, worked out again only when a set or the row changes. */
-const useAdvice = (detail: SessionDetailDto, exercise: Exercise | undefined, next: SetSlot | undefined) => {
-  const key = exercise
-    ? [
-        exercise.item.id,
-        next && `${next.kind}${next.setIndex}${next.side}`,
-        ...exercise.done.map(({ id, revision }) => id + revision),
-      ].join()
-    : '';
-  return useMemo(() => {
-    if (!exercise) return { facts: null, advice: null };
-    const facts = factsOf(detail, exercise.item, exercise.variation);
-    const input = { ...facts, today: exercise.done, next };
-    return { facts, advice: exercise.done.length === 0 ? adviseFirstSet(input) : adviseAfterSet(input) };
-    // The key names everything the advice is made of; `detail` is a new object at every read.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
 };
 
 /** Reps and load of the coming set: as advised, else as the sheet says. */

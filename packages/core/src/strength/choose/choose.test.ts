@@ -114,6 +114,14 @@ describe('choosing the next set', () => {
     );
   });
 
+  it('an order of the rack is not asked for, and a set of no reps that nobody missed says nothing', () => {
+    const past = settled(60, 10);
+    const answer = nextWorkSet(past, context());
+    expect(nextWorkSet(past, context({ loadsKg: [...BAR].reverse() }))).toEqual(answer);
+    const empty = { ...done(60, 0, null), plannedReps: 10 };
+    expect(nextWorkSet(past, context({ today: [empty], setIndex: 1 })).loadKg).toBe(answer.loadKg);
+  });
+
   it('is the same every time, and the same whatever order a day’s equal sets are listed in', () => {
     fc.assert(
       fc.property(anyPast, (past) => {
