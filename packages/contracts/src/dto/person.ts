@@ -14,6 +14,7 @@ export const schools = z.strictObject({
   rest: z.enum(SCHOOLS.rest).optional(),
   effort: z.enum(SCHOOLS.effort).optional(),
   knees: z.enum(SCHOOLS.knees).optional(),
+  foot: z.enum(SCHOOLS.foot).optional(),
   back: z.enum(SCHOOLS.back).optional(),
   box: z.enum(SCHOOLS.box).optional(),
   grip: z.enum(SCHOOLS.grip).optional(),

@@ -196,6 +196,7 @@ describe('settings that are time, and schools', () => {
     expect(schoolValues(goblet, { knees: 'limited' }, { 'knee-travel': 'free' })).toEqual({ 'knee-travel': 'free' });
     const hinge = getVariation(builtInCatalogue, 'dumbbell-romanian-deadlift');
     expect(schoolCues(hinge, { back: 'tuck' })[0]).toMatch(/^Tail under/);
+    expect(schoolCues(goblet, { foot: 'heels' })[0]).toBe('Weight in the heels');
     expect([schoolCues(hinge, {}), schoolCues(goblet, { back: 'tuck' })]).toEqual([hinge.cues, goblet.cues]);
     const { dose, why } = firstDose(novice, goblet, kit);
     expect(schoolDose(dose, why, { rest: 'short' }, false).dose.restSeconds).toBe(60);

@@ -34,9 +34,13 @@ const BACK_CUES: Partial<Record<NonNullable<Schools['back']>, string>> = {
   tuck: 'Tail under first, then hinge',
 };
 
-/** A movement's cues with what the person's school says of the back in front; only for hinges. */
+const HEELS_CUE = 'Weight in the heels';
+
+/** A movement's cues with what the person's school says in front: of the back in a hinge, of the foot in a squat. */
 export const schoolCues = ({ family, cues }: Pick<Variation, 'family' | 'cues'>, schools: Schools): readonly string[] => {
-  const own = family === 'hinge' ? BACK_CUES[schools.back ?? 'flat'] : undefined;
+  const back = family === 'hinge' ? BACK_CUES[schools.back ?? 'flat'] : undefined;
+  const foot = family === 'squat' && schools.foot === 'heels' ? HEELS_CUE : undefined;
+  const own = back ?? foot;
   return own === undefined ? cues : [own, ...cues];
 };
 

@@ -283,6 +283,7 @@ export const SCHOOL_LABELS: {
     answers: { reserve: 'Stop short, by reserve', 'until-form-ends': 'Until form ends' },
   },
   knees: { question: 'Knees past the toes', answers: { free: 'Fine', limited: 'Held at the toes' } },
+  foot: { question: 'Weight in a squat', answers: { whole: 'On the whole foot', heels: 'In the heels' } },
   back: {
     question: 'Low back in a hinge',
     answers: { flat: 'Flat, neutral', 'held-rounding': 'A slight rounding that is held', tuck: 'Tail under first' },

@@ -6,6 +6,7 @@ export const SCHOOLS = {
   rest: ['by-goal', 'short', 'long'],
   effort: ['reserve', 'until-form-ends'],
   knees: ['free', 'limited'],
+  foot: ['whole', 'heels'],
   back: ['flat', 'held-rounding', 'tuck'],
   box: ['brush', 'sit'],
   grip: ['palms-back', 'one-each-way', 'straps'],

@@ -46,8 +46,6 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
     `${v.reps} reps at ${load(v.loadKg, c.unit)}, the heaviest your kit makes. Time for a harder exercise.`,
   'no-lighter-load': (v, c) => `${load(v.loadKg, c.unit)} is the lightest there is, so fewer reps: ${v.repsTo} at most.`,
   'session-cap': (v) => `${v.limit} exercises already move up. This one waits a session.`,
-  'method-default': (v) =>
-    v.isLoaded ? 'Loaded work is led by reps in reserve.' : 'Unloaded work goes by what earns the next stage.',
   'gate-met': (v, c) => `${shown(v, c.unit)} clean in ${sessions(v.sessions)}: that earns ${c.nameOf(v.toVariationId)}.`,
   'gate-progress': (v, c) =>
     `${v.sets} of ${v.setsNeeded} sets of ${what(v)}${atLoad(v.loadKg, c.unit)} clean today; ${v.sessions} of ${sessions(v.sessionsNeeded)} so far earn the next stage.`,
@@ -80,5 +78,6 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'side-difference': (v) =>
     `${sentence(SIDE_LABELS[v.weaker])} about ${v.percent} % weaker over ${sessions(v.sessions)}: it goes first, the other matches it.`,
   'set-doubtful': (v) => `${sentence(set(v.setIndex))} can’t be right (${v.field}). Put it right and decide again.`,
-  'not-enough': (v) => `${v.sets} ${v.sets === 1 ? 'set' : 'sets'}: not enough to say.`,
+  'not-enough': (v) =>
+    `${v.sets} ${v.sets === 1 ? 'set' : 'sets'}: not enough to say how strong this is, so the plain range decides.`,
 };

@@ -1,5 +1,6 @@
 import { isSameMass } from '../../kit';
 import type { Load } from '../../kit';
+import { reason } from '../../vocabulary';
 import { estimateFor } from '../estimate-next';
 import { metGate, toNextRung } from '../gates/move-on';
 import { stay } from '../stay';
@@ -20,7 +21,7 @@ export const reserveLed: Method = {
     const from = { ...log, past: [...log.past, today] };
     const nextDay = log.day + usualGap(log);
     const next = estimateFor(from, log.dose, nextDay);
-    if (!next) return fillRange(log, done);
+    if (!next) return unread(log, done);
     const load = log.loads.find(({ externalKg }) => isSameMass(externalKg, next.loadKg)) ?? done.load;
     const began = loadBegunWith(log, done);
     const gate = metGate(log);
@@ -38,6 +39,13 @@ export const reserveLed: Method = {
     }
     return same(log, began, next.reps, next.reasons);
   },
+};
+
+/** Not enough to say: the plain range decides, and says so. */
+const unread = (log: ExerciseLog, done: WorkDone): Outcome => {
+  const outcome = fillRange(log, done);
+  const why = reason('not-enough', { sets: done.rows.length }, 'strength-model');
+  return { ...outcome, reasons: [why, ...outcome.reasons] };
 };
 
 /** The load the work began with: what later sets were lightened to is fatigue, not the load in force. */

@@ -1,7 +1,7 @@
 import type { FaultId } from '../faults';
 import type { LeverId, LeverValue } from '../levers';
 import type { Side } from '../set-record';
-import type { Goal, MethodId } from '../training';
+import type { Goal } from '../training';
 
 type LeverUnit = 'cm' | 'mm' | 'kg' | 's' | 'deg' | null;
 
@@ -37,7 +37,6 @@ export interface JudgeReasons {
   'at-the-ceiling': { loadKg: number; reps: number };
   'no-lighter-load': { loadKg: number; repsTo: number };
   'session-cap': { limit: number };
-  'method-default': { method: MethodId; isLoaded: boolean };
   'gate-met': {
     sets: number;
     reps: number;
@@ -105,7 +104,6 @@ export const JUDGE_CODES: Record<keyof JudgeReasons, true> = {
   'at-the-ceiling': true,
   'no-lighter-load': true,
   'session-cap': true,
-  'method-default': true,
   'gate-met': true,
   'gate-progress': true,
   'gate-none': true,
