@@ -67,6 +67,7 @@ export {
   formatTempo,
   isSameDose,
   loadsForVariation,
+  minutesReason,
   plannedReps,
   repsTop,
   schoolCues,

@@ -7,6 +7,7 @@ import {
   firstDose,
   firstLoad,
   GOAL_DOSES,
+  minutesReason,
   ownPace,
   roleDose,
   ROLES,
@@ -142,6 +143,14 @@ describe('sessions of other shapes', () => {
   it('a pair rests once for both: shorter than the two one after the other', () => {
     const items = [drill(10, goblet), drill(10, goblet)];
     expect(blockSeconds({ kind: 'rounds', items, roundRestSeconds: 60 })).toBeLessThan(blockSeconds({ kind: 'straight', items }));
+  });
+
+  it('the parts of the minutes add up to the whole', () => {
+    const items = [{ ...drill(10, goblet), feelers: 2 }, drill(5, split)];
+    const { values } = minutesReason(items) as { values: Record<string, number> };
+    const { exercises, ...parts } = values;
+    expect(exercises).toBe(2);
+    expect(Math.ceil(Object.values(parts).reduce((sum, part) => sum + part, 0) - 0.3)).toBe(sheetMinutes(items));
   });
 
   it('feeler and ramp sets take their minutes', () => {

@@ -13,7 +13,16 @@ export { firstDose } from './first-dose';
 export type { DosePerson } from './first-dose';
 export { applyStage } from './stage';
 export type { Stage } from './stage';
-export { blockSeconds, exerciseSeconds, ownPace, roundsSeconds, sessionMinutes, setSeconds, sheetMinutes } from './minutes';
+export {
+  blockSeconds,
+  exerciseSeconds,
+  minutesReason,
+  ownPace,
+  roundsSeconds,
+  sessionMinutes,
+  setSeconds,
+  sheetMinutes,
+} from './minutes';
 export type { TimedBlock, TimedItem } from './minutes';
 export { schoolCues, schoolDose, schoolValues } from './schools';
 export { ROLES, roleDose } from './roles';

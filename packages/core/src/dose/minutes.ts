@@ -1,5 +1,6 @@
 import type { Variation } from '../catalogue/types';
-import { isPerSide } from '../vocabulary';
+import { isPerSide, reason } from '../vocabulary';
+import type { Reason } from '../vocabulary';
 import { secondsPerRep } from './tempo';
 import { repsTop } from './types';
 import type { Dose } from './types';
@@ -68,6 +69,27 @@ export const sessionMinutes = (blocks: readonly TimedBlock[], pace = 1): number 
 /** Whole minutes a sheet of straight exercises takes, rounded up. No items: 0. */
 export const sheetMinutes = (items: readonly TimedItem[], pace = 1): number =>
   sessionMinutes([{ kind: 'straight', items }], pace);
+
+const tenth = (seconds: number): number => Math.round(seconds / 6) / 10;
+
+/** What the minutes of straight exercises are made of, as a reason. They are rounded up to whole minutes in all. */
+export const minutesReason = (items: readonly TimedItem[]): Reason => {
+  const sum = (of: (item: TimedItem) => number): number => items.reduce((total, item) => total + of(item), 0);
+  const leadIn = ({ feelers = 0, ramps = 0 }: TimedItem): number => (feelers + ramps) * LEAD_IN_SECONDS;
+  const work = ({ dose, variation }: TimedItem): number => dose.sets * setSeconds(dose, variation);
+  return reason(
+    'minutes-sum',
+    {
+      exercises: items.length,
+      setUpMinutes: tenth(sum(({ variation }) => variation.setUpSeconds)),
+      leadInMinutes: tenth(sum(leadIn)),
+      workMinutes: tenth(sum(work)),
+      restMinutes: tenth(sum((item) => exerciseSeconds(item) - item.variation.setUpSeconds - leadIn(item) - work(item))),
+      changeMinutes: tenth(Math.max(0, items.length - 1) * CHANGEOVER_SECONDS),
+    },
+    'house-default',
+  );
+};
 
 /** Bounds of a person's own pace, so that one odd day can't double a plan. House default. */
 const PACE = { least: 0.7, most: 1.6, sessions: 3 } as const;

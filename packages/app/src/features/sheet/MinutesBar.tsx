@@ -1,11 +1,13 @@
 import { StyleSheet, View } from 'react-native';
+import type { Reason } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Card } from '../../ui/Card';
 import { Txt } from '../../ui/Txt';
+import { WhyDot } from '../../ui/Why';
 
 /** Minutes the sheet takes against the minutes there are. */
-export const MinutesBar = ({ minutes, budget }: { minutes: number; budget: number }) => {
+export const MinutesBar = ({ minutes, budget, why }: { minutes: number; budget: number; why: readonly Reason[] }) => {
   const palette = usePalette();
   const isOver = minutes > budget;
   const share = Math.min(1, minutes / budget);
@@ -17,6 +19,7 @@ export const MinutesBar = ({ minutes, budget }: { minutes: number; budget: numbe
         <Txt kind="small" tone={isOver ? 'clay' : 'quiet'}>
           {isOver ? `${minutes - budget} min over: cut a set or a rest` : `${budget - minutes} min spare for warming up`}
         </Txt>
+        <WhyDot about="minutes" reasons={why} />
       </View>
       <View aria-hidden style={[styles.track, { backgroundColor: palette.hairline }]}>
         <View style={[styles.fill, { width: `${share * 100}%`, backgroundColor: isOver ? palette.clay : palette.moss }]} />
@@ -26,7 +29,7 @@ export const MinutesBar = ({ minutes, budget }: { minutes: number; budget: numbe
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.xs, flexWrap: 'wrap' },
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, flexWrap: 'wrap' },
   grow: { flexGrow: 1 },
   track: { height: 8, borderRadius: 4 },
   fill: { height: 8, borderRadius: 4 },

@@ -73,7 +73,7 @@ describe('around the lines', () => {
     [31, 45, '14 min spare for warming up'],
     [52, 45, '7 min over: cut a set or a rest'],
   ])('%d of %d minutes: %s', (minutes, budget, text) => {
-    show(<MinutesBar minutes={minutes} budget={budget} />);
+    show(<MinutesBar minutes={minutes} budget={budget} why={[]} />);
     expect(screen.getByText(text)).toBeTruthy();
   });
 

@@ -2,7 +2,7 @@ import { sessionIdFor } from '@drubo/contracts';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { SheetDto } from '@drubo/contracts';
-import { sheetMinutes } from '@drubo/core';
+import { minutesReason, sheetMinutes } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { useSheet } from '../../data/use-session';
 import { useSheetProgress, useStart } from '../../data/use-start';
@@ -31,9 +31,12 @@ export const SheetScreen = () => {
 const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
   const { isWide } = useWide();
   // Counted here, so that an edit shows its minutes before the server has heard of it.
-  const minutes = sheetMinutes(
-    sheet.items.map(({ dose, variationId }) => ({ dose, variation: getVariation(builtInCatalogue, variationId) })),
-  );
+  const timed = sheet.items.map(({ dose, variationId, feelers }) => ({
+    dose,
+    feelers,
+    variation: getVariation(builtInCatalogue, variationId),
+  }));
+  const minutes = sheetMinutes(timed);
   return (
     <Screen title={sheet.personName} beside="Next sheet" back={`/people/${sheet.personId}`} footer={<Footer sheet={sheet} />}>
       {sheet.state === 'next' ? null : (
@@ -45,7 +48,7 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
           </Txt>
         </Card>
       )}
-      <MinutesBar minutes={minutes} budget={sheet.personMinutes} />
+      <MinutesBar minutes={minutes} budget={sheet.personMinutes} why={[minutesReason(timed)]} />
       <View>
         <Heading>Main</Heading>
         <Txt kind="small" tone="quiet">

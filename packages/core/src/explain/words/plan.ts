@@ -27,6 +27,10 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
   'load-none-first': (v, c) => `${c.nameOf(v.variationId)} starts with nothing in the hands.`,
   'carried-forward': (v) => `Decided from the session of ${v.sessionDate}.`,
   'trainer-edited': (v) => `You set this yourself after the session of ${v.sessionDate}.`,
+  'minutes-sum': (v) =>
+    `${v.exercises} ${v.exercises === 1 ? 'exercise' : 'exercises'}: ${formatNumber(v.workMinutes)} min of work, ${formatNumber(v.restMinutes)} of rest, ` +
+    `${formatNumber(v.setUpMinutes)} of setting up, ${formatNumber(v.changeMinutes)} of changing over` +
+    (v.leadInMinutes > 0 ? `, ${formatNumber(v.leadInMinutes)} of feeler sets.` : '.'),
   'feelers-first': (v, c) =>
     `Nobody knows this lift yet: ${v.sets} feeler sets first, from a guess of ${load(v.guessKg, c.unit)}. The load is chosen from what they show.`,
   'load-from-relative': (v, c) =>

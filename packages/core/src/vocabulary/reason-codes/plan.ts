@@ -17,6 +17,14 @@ export interface PlanReasons {
   'load-none-first': { variationId: string };
   'carried-forward': { sessionDate: string };
   'trainer-edited': { sessionDate: string };
+  'minutes-sum': {
+    exercises: number;
+    setUpMinutes: number;
+    leadInMinutes: number;
+    workMinutes: number;
+    restMinutes: number;
+    changeMinutes: number;
+  };
   'feelers-first': { sets: number; guessKg: number };
   'load-from-relative': { variationId: string; ratio: number; loadKg: number };
   'lay-off-load': { days: number; lossPercent: number; loadKg: number; fromKg: number };
@@ -42,6 +50,7 @@ export const PLAN_CODES: Record<keyof PlanReasons, true> = {
   'load-none-first': true,
   'carried-forward': true,
   'trainer-edited': true,
+  'minutes-sum': true,
   'feelers-first': true,
   'load-from-relative': true,
   'lay-off-load': true,
