@@ -63,6 +63,7 @@ export {
   DOSE_FIELDS,
   GOAL_DOSES,
   applyStage,
+  feelersLeft,
   firstDose,
   formatTempo,
   isSameDose,

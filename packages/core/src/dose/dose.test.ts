@@ -4,6 +4,7 @@ import { GOALS } from '../vocabulary';
 import {
   applyStage,
   blockSeconds,
+  feelersLeft,
   firstDose,
   firstLoad,
   GOAL_DOSES,
@@ -166,6 +167,15 @@ describe('sessions of other shapes', () => {
     expect(ownPace([at(50), at(50), at(300)])).toBe(1.25);
     expect(ownPace([at(300), at(300), at(300)])).toBe(1.6);
   });
+});
+
+it('a load set by hand needs no feelers', () => {
+  const { dose } = firstDose(novice, goblet, kit);
+  const heavier = { ...dose, load: { ...dose.load, externalKg: dose.load.externalKg + 2 } };
+  expect(feelersLeft({ feelers: 2, dose, proposed: dose })).toBe(2);
+  expect(feelersLeft({ feelers: 2, dose: heavier, proposed: dose })).toBe(0);
+  const longer = { ...dose, sets: 5 };
+  expect(feelersLeft({ feelers: 2, dose: longer, proposed: dose })).toBe(2);
 });
 
 describe('roles and volume', () => {

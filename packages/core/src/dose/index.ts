@@ -4,7 +4,7 @@ export type { TempoMoment, TempoPhase } from './tempo';
 export { plannedReps, repsTop } from './types';
 export type { Dose } from './types';
 export { tempoAfter } from './lever-tempo';
-export { isSameDose } from './same';
+export { feelersLeft, isSameDose } from './same';
 export { DOSE_FIELDS } from './why';
 export type { DoseField, DoseWhy } from './why';
 export { GOAL_DOSES, STAGES } from './goal-table';

@@ -1,5 +1,5 @@
 import type { LastTimeDto, SheetDto } from '@drubo/contracts';
-import { isSameDose, sheetMinutes } from '@drubo/core';
+import { feelersLeft, isSameDose, sheetMinutes } from '@drubo/core';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
@@ -42,7 +42,7 @@ export const readSheet = async (
     version: sheet.version,
     attempt: sheet.attempt,
     state: sheet.state,
-    minutes: sheetMinutes(rows.map((row) => ({ dose: row.dose, variation: variationOf(row), feelers: row.feelers }))),
+    minutes: sheetMinutes(rows.map((row) => ({ dose: row.dose, variation: variationOf(row), feelers: feelersLeft(row) }))),
     items: rows.map((row) => ({
       id: row.id,
       slot: row.slot,
@@ -50,7 +50,7 @@ export const readSheet = async (
       values: row.leverValues,
       method: row.method,
       methodChosen: row.methodChosen,
-      feelers: row.feelers,
+      feelers: feelersLeft(row),
       proposed: row.proposed,
       dose: row.dose,
       edited: !isSameDose(row.dose, row.proposed),

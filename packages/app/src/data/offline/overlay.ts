@@ -1,6 +1,6 @@
 import { sessionIdFor } from '@drubo/contracts';
 import type { BodyOf, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
-import { currentSets, externalKgOf, isSameDose } from '@drubo/core';
+import { currentSets, externalKgOf, feelersLeft, isSameDose } from '@drubo/core';
 import type { StoredCommand } from './types';
 
 /** The line all of a sheet's and its session's writes wait in, so they are sent in the order they were made. */
@@ -25,7 +25,9 @@ export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredComm
       ...shown,
       version: Math.max(shown.version, version + 1),
       items: shown.items.map((item) =>
-        item.id === params['itemId'] ? { ...item, ...chosen, dose, edited: !isSameDose(dose, item.proposed) } : item,
+        item.id === params['itemId']
+          ? { ...item, ...chosen, dose, feelers: feelersLeft({ ...item, dose }), edited: !isSameDose(dose, item.proposed) }
+          : item,
       ),
     };
   }, sheet);
