@@ -104,6 +104,9 @@ const longLog = (variationId: string): ExerciseLog => {
   };
 };
 
+/** The same log as a new thing, so that nothing kept from the run before helps. */
+const fresh = (log: ExerciseLog): ExerciseLog => ({ ...log, past: [...log.past] });
+
 const milliseconds = (work: () => unknown): number[] =>
   Array.from({ length: RUNS }, () => {
     const began = performance.now();
@@ -123,7 +126,7 @@ export const benchAdvice = (): string[] => {
   if (!squat) throw new Error('no exercise to measure');
   const advise = () =>
     adviseAfterSet({
-      ...squat,
+      ...fresh(squat),
       today: squat.sets.slice(0, 1),
       next: { kind: 'work', setIndex: 1, side: 'both' },
       feelers: 0,
@@ -133,7 +136,7 @@ export const benchAdvice = (): string[] => {
     line('advice after a set', milliseconds(advise), ADVICE_AIM_MS),
     line(
       'verdicts of four exercises',
-      milliseconds(() => decideSession(logs)),
+      milliseconds(() => decideSession(logs.map(fresh))),
       VERDICT_AIM_MS,
     ),
   ];

@@ -1,5 +1,5 @@
 import { plannedReps } from '../dose';
-import { askFor, historyOf } from '../progression';
+import { askFor, replayedFor } from '../progression';
 import { chooseNext, doneSets, FEELERS, feelerSet, replay } from '../strength';
 import type { DoneSet, NextSetContext, PastSession } from '../strength';
 import type { Reason } from '../vocabulary';
@@ -22,11 +22,11 @@ const todayOf = (input: AdviceInput, side: SetSide): DoneSet[] =>
 type SetSide = 'left' | 'right' | 'both';
 
 /** The question for the coming set: the whole history of this leg, and today's sets weighing most. */
-const asked = (input: AdviceInput, side: SetSide): { history: PastSession[]; context: NextSetContext } => {
-  const history = historyOf(input, side);
+const asked = (input: AdviceInput, side: SetSide): { history: readonly PastSession[]; context: NextSetContext } => {
+  const { history, at } = replayedFor(input, side);
   const today = todayOf(input, side);
   const context = askFor(input, input.dose, input.day);
-  return { history, context: { ...context, today, setIndex: today.length } };
+  return { history, context: { ...context, today, setIndex: today.length, checkpoint: at } };
 };
 
 /** The estimator's choice for the coming work set. */

@@ -1,5 +1,6 @@
 import { reason } from '../vocabulary';
 import type { MethodId } from '../vocabulary';
+import { withToday } from './estimate-next';
 import { ladderGate } from './methods/ladder-gate';
 import { rangeThenLoad } from './methods/range-then-load';
 import { reserveLed } from './methods/reserve-led';
@@ -58,8 +59,7 @@ export const decideExercise = (log: ExerciseLog): Decision => {
       trace.push({ question: second.id, spoke: changed !== null });
       outcome = changed ?? outcome;
     }
-    const today = { sessionId: '', day: log.day, dose: log.dose, values: log.values, sets: log.sets };
-    outcome = { ...outcome, reasons: [...outcome.reasons, ...sideReason({ ...log, past: [...log.past, today] })] };
+    outcome = { ...outcome, reasons: [...outcome.reasons, ...sideReason({ ...log, past: withToday(log) })] };
   }
   return {
     ...outcome,

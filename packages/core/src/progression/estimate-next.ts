@@ -1,7 +1,7 @@
 import { mustBeLoaded } from '../catalogue';
 import type { Dose } from '../dose';
-import { chooseNext, isEstimable, lifterFor, pastSessions } from '../strength';
-import type { LoggedExercise, NextSetContext, PastSession } from '../strength';
+import { chooseNext, isEstimable, lifterFor, pastSessions, replay } from '../strength';
+import type { Checkpoint, LoggedExercise, NextSetContext, PastSession } from '../strength';
 import { isPerSide } from '../vocabulary';
 import type { Reason, Side } from '../vocabulary';
 import { mayGoBeyond } from './step-up';
@@ -39,6 +39,43 @@ export const historyOf = (from: Pick<EstimateFrom, 'variation' | 'dose' | 'past'
     mustBeLoaded: mustBeLoaded(from.variation),
   });
 
+/** One leg's history and where its replay stands. */
+interface Replayed {
+  history: readonly PastSession[];
+  at: Checkpoint;
+}
+
+const known = new WeakMap<readonly PastExercise[], Map<string, Replayed>>();
+
+/**
+ * One leg's history, replayed. Kept for the list of sessions it was made of: a verdict and the advice after every set ask
+ * for it again, and the same sessions always give the same.
+ */
+export const replayedFor = (from: EstimateFrom, side: Side): Replayed => {
+  const { variation, dose, context } = from;
+  const { trainingAge, massKg } = context.person;
+  const key = [side, variation.id, JSON.stringify(dose.tempo), trainingAge, massKg].join();
+  const kept = known.get(from.past) ?? new Map<string, Replayed>();
+  known.set(from.past, kept);
+  const found = kept.get(key);
+  if (found) return found;
+  const history = historyOf(from, side);
+  const made = { history, at: replay(history, lifterFor(variation, context.person)) };
+  kept.set(key, made);
+  return made;
+};
+
+const withTodayOf = new WeakMap<ExerciseLog, readonly PastExercise[]>();
+
+/** Earlier sessions and this one, as one list; the same list for the same log. */
+export const withToday = (log: ExerciseLog): readonly PastExercise[] => {
+  const kept = withTodayOf.get(log);
+  if (kept) return kept;
+  const made = [...log.past, { sessionId: '', day: log.day, dose: log.dose, values: log.values, sets: log.sets }];
+  withTodayOf.set(log, made);
+  return made;
+};
+
 /** Whether rises are held to the careful bound: a limit that speaks of the movement, or the load held in front or overhead. */
 const isCautious = ({ variation, context }: EstimateFrom): boolean =>
   context.limits.length > 0 ||
@@ -71,9 +108,9 @@ export const askFor = (from: EstimateFrom, dose: Dose, day: number): NextSetCont
 export const estimateFor = (from: EstimateFrom, dose: Dose, day: number): Estimated | null => {
   if (!isEstimable(from.variation) || from.loads.length === 0) return null;
   const found = sidesOf(from).flatMap((side): Estimated[] => {
-    const history = historyOf(from, side);
+    const { history, at } = replayedFor(from, side);
     if (history.length === 0) return [];
-    const { choice, reasons } = chooseNext(history, askFor(from, dose, day));
+    const { choice, reasons } = chooseNext(history, { ...askFor(from, dose, day), checkpoint: at });
     return [{ loadKg: choice.loadKg, reps: choice.reps, reasons, kind: choice.kind, side }];
   });
   return [...found].sort((a, b) => a.loadKg - b.loadKg || a.reps - b.reps)[0] ?? null;

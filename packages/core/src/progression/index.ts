@@ -2,7 +2,7 @@ export { alternativesTo } from './alternatives';
 export type { Alternative } from './alternatives';
 export { decideExercise, decideSession, ENGINE_VERSION } from './decide';
 export { defaultMethod } from './default-method';
-export { askFor, estimateFor, historyOf, sidesOf } from './estimate-next';
+export { askFor, estimateFor, historyOf, replayedFor, sidesOf } from './estimate-next';
 export type { EstimateFrom, Estimated } from './estimate-next';
 export { gateEvidence, gateTarget, sessionsMet } from './gates/evidence';
 export type { GateEvidence, GateTarget } from './gates/evidence';

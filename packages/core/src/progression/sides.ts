@@ -1,7 +1,7 @@
-import { isEstimable, lifterFor, replay, sdOfStrength } from '../strength';
+import { isEstimable, sdOfStrength } from '../strength';
 import { isPerSide, reason } from '../vocabulary';
 import type { Reason, Side } from '../vocabulary';
-import { historyOf } from './estimate-next';
+import { replayedFor } from './estimate-next';
 import type { EstimateFrom } from './estimate-next';
 
 /** Sessions each leg must have been seen in before the two are compared. */
@@ -24,11 +24,9 @@ export interface SideDifference {
  */
 export const sideDifference = (from: EstimateFrom): SideDifference | null => {
   if (!isPerSide(from.variation.stance) || !isEstimable(from.variation)) return null;
-  const lifter = lifterFor(from.variation, from.context.person);
   const seen = (['left', 'right'] as const).map((side) => {
-    const history = historyOf(from, side);
-    const { belief } = replay(history, lifter);
-    return { side, sessions: history.length, x: belief.mean[0] ?? 0, sd: sdOfStrength(belief) };
+    const { history, at } = replayedFor(from, side);
+    return { side, sessions: history.length, x: at.belief.mean[0] ?? 0, sd: sdOfStrength(at.belief) };
   });
   const [left, right] = seen;
   if (!left || !right) return null;

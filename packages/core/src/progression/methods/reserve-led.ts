@@ -1,10 +1,10 @@
 import { isSameMass } from '../../kit';
 import type { Load } from '../../kit';
 import { reason } from '../../vocabulary';
-import { estimateFor } from '../estimate-next';
+import { estimateFor, withToday } from '../estimate-next';
 import { metGate, toNextRung } from '../gates/move-on';
 import { stay } from '../stay';
-import type { ExerciseLog, Method, Outcome, PastExercise, WorkDone } from '../types';
+import type { ExerciseLog, Method, Outcome, WorkDone } from '../types';
 import { fillRange } from '../fill-range';
 
 /** Days to the next session where the person's rhythm isn't known yet: two a week. House default. */
@@ -17,8 +17,7 @@ const USUAL_GAP_DAYS = 3;
 export const reserveLed: Method = {
   id: 'reserve-led',
   decide(log, done) {
-    const today: PastExercise = { sessionId: '', day: log.day, dose: log.dose, values: log.values, sets: log.sets };
-    const from = { ...log, past: [...log.past, today] };
+    const from = { ...log, past: withToday(log) };
     const nextDay = log.day + usualGap(log);
     const next = estimateFor(from, log.dose, nextDay);
     if (!next) return unread(log, done);

@@ -17,7 +17,7 @@ export interface Checkpoint {
   engine: string;
   belief: Belief;
   lastDay: number | null;
-  /** Gaps between training days, the shortest first. */
+  /** The last gaps between training days. */
   gapsDays: readonly number[];
   /** Sessions taken in, and how many of their reports were set aside as a habit. */
   sessions: number;
@@ -51,20 +51,18 @@ export const start = (lifter: Lifter): Checkpoint => ({
   reportsDropped: 0,
 });
 
-/** The middle of the gaps so far; null before the second session. */
+/** The middle of the last gaps; null before the second session. */
 const usualGapDays = (gapsDays: readonly number[]): number | null => {
   if (gapsDays.length === 0) return null;
-  const middle = gapsDays.length >> 1;
-  return gapsDays.length % 2 === 1 ? (gapsDays[middle] ?? 0) : ((gapsDays[middle - 1] ?? 0) + (gapsDays[middle] ?? 0)) / 2;
+  const sorted = [...gapsDays].sort((a, b) => a - b);
+  const middle = sorted.length >> 1;
+  return sorted.length % 2 === 1 ? (sorted[middle] ?? 0) : ((sorted[middle - 1] ?? 0) + (sorted[middle] ?? 0)) / 2;
 };
 
-/** One more gap, in its place. */
-const withGap = (gapsDays: readonly number[], gap: number): number[] => {
-  const at = gapsDays.findIndex((other) => other > gap);
-  const gaps = gapsDays.slice();
-  gaps.splice(at < 0 ? gaps.length : at, 0, gap);
-  return gaps;
-};
+/** Gaps that tell a person's rhythm; older ones no longer do. House default. */
+const GAPS_KEPT = 15;
+
+const withGap = (gapsDays: readonly number[], gap: number): number[] => [...gapsDays.slice(1 - GAPS_KEPT), gap];
 
 /** Moves on to a session's day. Days never go back: an earlier one counts as the same day. */
 export const arrive = (from: Checkpoint, day: number, lifter: Lifter): Checkpoint => {
