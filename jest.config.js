@@ -8,6 +8,8 @@ const node = (name) => ({
 
 /** One run for every package: pure code under plain Node, what is drawn under jest-expo. */
 module.exports = {
+  // Never a measure of speed: a busy machine may need long to start a server.
+  testTimeout: 60_000,
   projects: [
     node('core'),
     node('contracts'),

@@ -1,7 +1,7 @@
 import { readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { CACHE } from './paths.mjs';
-import { capture, runCode, say } from './run.mjs';
+import { capture, runCode, runWithin, say } from './run.mjs';
 
 /** Fewest modules the dependency rules must have seen; a tool that sees none would pass everything. */
 const FEWEST_MODULES = 200;
@@ -37,10 +37,14 @@ const dependencies = async () => {
   return { name: 'dependency rules', passed: isFine ? 1 : 0, failed: isFine ? 0 : 1 };
 };
 
-/** Reads a reporter's file; a run that died before writing one counts as one failure. */
-const counted = (name, file, count) => {
+/** How long a run of tests may take on a slow machine before it counts as hung, in seconds. */
+const HUNG_AFTER_SECONDS = 20 * 60;
+
+/** Reads a reporter's file. A run that wrote none, or ended badly with every test passed, counts as one failure. */
+const counted = (name, file, code, count) => {
   try {
-    return { name, ...count(JSON.parse(readFileSync(file, 'utf8'))) };
+    const { passed, failed } = count(JSON.parse(readFileSync(file, 'utf8')));
+    return { name, passed, failed: failed === 0 && code !== 0 ? 1 : failed };
   } catch (error) {
     console.error(`${name}: no result (${error.message})`);
     return { name, passed: 0, failed: 1 };
@@ -51,8 +55,8 @@ const unit = async () => {
   say('Unit and API tests');
   const file = join(CACHE, 'jest.json');
   rmSync(file, { force: true });
-  await runCode('npx', ['jest', '--json', `--outputFile=${file}`]);
-  return counted('unit and API tests', file, ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
+  const code = await runWithin(HUNG_AFTER_SECONDS, 'npx', ['jest', '--json', `--outputFile=${file}`]);
+  return counted('unit and API tests', file, code, ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
     passed: numPassedTests,
     failed: numFailedTests + numRuntimeErrorTestSuites,
   }));
@@ -62,10 +66,10 @@ const browser = async () => {
   say('Browser tests');
   const file = join(CACHE, 'playwright.json');
   rmSync(file, { force: true });
-  await runCode('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], {
+  const code = await runWithin(HUNG_AFTER_SECONDS, 'npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], {
     env: { PLAYWRIGHT_JSON_OUTPUT_NAME: file },
   });
-  return counted('browser tests', file, ({ stats, errors }) => ({
+  return counted('browser tests', file, code, ({ stats, errors }) => ({
     passed: stats.expected + stats.flaky,
     failed: stats.unexpected + errors.length,
   }));

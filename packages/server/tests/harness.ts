@@ -8,13 +8,13 @@ import { hashPassword } from '../src/auth/passwords';
 import { start } from '../src/start';
 import type { Running } from '../src/start';
 
-/** Monday morning in winter, UTC. */
 /** The kit a new studio starts with, as it is stored. */
 const standardKit = () => {
   const { pieces, machines, gear } = defaultKit('kg');
   return { pieces: [...pieces], machines: [...machines], gear: [...gear] };
 };
 
+/** Monday morning in winter, UTC. */
 const NOW = new Date('2026-11-23T08:00:00.000Z');
 export const PASSWORD = 'correct horse battery';
 
