@@ -7,7 +7,7 @@ const STOREYS = [
   ['strength'],
   ['limits'],
   ['selection'],
-  ['dose'],
+  ['screening', 'dose'],
   ['progression'],
   ['coaching'],
   ['composer'],
@@ -63,9 +63,9 @@ module.exports = {
     {
       name: 'rules-do-not-import-rules',
       severity: 'error',
-      from: { path: '^packages/core/src/(progression|coaching)/(questions|methods|second-looks|rules)/([^/]+)\\.ts$' },
+      from: { path: '^packages/core/src/(progression|coaching|screening)/(questions|methods|second-looks|rules)/([^/]+)\\.ts$' },
       to: {
-        path: '^packages/core/src/(progression|coaching)/(questions|methods|second-looks|rules)/',
+        path: '^packages/core/src/(progression|coaching|screening)/(questions|methods|second-looks|rules)/',
         pathNot: '^packages/core/src/$1/$2/$3',
       },
     },

@@ -12,6 +12,7 @@ export {
   loadsFor,
   nextDown,
   nextUp,
+  roomOf,
   snapDown,
 } from './kit';
 export type { BarSetup, ImplementUse, Kit, KitGear, KitMachine, KitPiece, KitPreset, Load } from './kit';

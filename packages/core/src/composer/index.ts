@@ -1,5 +1,7 @@
-export { planSheet } from './plan-sheet';
-export type { SheetInput } from './plan-sheet';
+export { chooseStart } from './choose-start';
+export type { Start, StartInput } from './choose-start';
+export { planSheet, planWholeSheet } from './plan-sheet';
+export type { PlannedSheet, SheetInput } from './plan-sheet';
 export { carryForward } from './carry-forward';
 export { trackAfter } from './track-after';
-export type { PlannedItem, Track } from './types';
+export type { LeftOff, PlannedItem, Track } from './types';

@@ -31,4 +31,14 @@ export interface PlannedItem {
   /** What is proposed today, capped by stage. */
   dose: Dose;
   why: DoseWhy;
+  /** Why this movement, at these settings. */
+  chosenWhy: readonly Reason[];
+}
+
+/** Something that had to stay off a sheet, and why. */
+export interface LeftOff {
+  slot: string;
+  /** Null where nothing had been chosen for the slot. */
+  variationId: string | null;
+  reasons: readonly Reason[];
 }

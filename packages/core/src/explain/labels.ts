@@ -114,6 +114,9 @@ export const LIMIT_LABELS: Record<LimitId, string> = {
   'pelvic-girdle': 'pelvic-girdle pain',
   'recent-birth': 'birth within a year',
   'hernia-caesarean': 'hernia or caesarean',
+  'see-clinician': 'a clinician has to look first',
+  'after-surgery': 'operation within two years, or a joint replaced',
+  'guardian-consent': 'under 18 without a guardian’s consent',
 };
 
 export const KIT_LABELS: Record<KitItem, string> = {
@@ -261,6 +264,7 @@ export const BASIS_LABELS: Record<BasisId, string> = {
   'mayhew-1992': 'Mayhew and others 1992',
   'oconner-1989': 'O’Conner and others 1989',
   'wathan-1994': 'Wathan 1994',
+  'weight-bearing-lunge-test': 'Weight-bearing lunge test, Bennell and others 1998, from memory',
   trainer: 'Your own edit',
 };
 

@@ -48,4 +48,6 @@ export const UNLOCK_WORDS: Record<UnlockId, string> = {
   'twelve-weeks': 'twelve weeks after the birth',
   'thick-pad-and-clearance': 'a thick pad and a clearance',
   'limit-gone': 'the limit gone, or a clearance that names it',
+  'clearance-that-lists-it': 'a clearance that lists it: after an operation everything else stays closed',
+  'guardian-consent': 'a guardian’s consent on record',
 };

@@ -1,8 +1,10 @@
 import type { ReasonValues } from '../vocabulary';
 import { COACH_WORDS } from './words/coach';
+import { HEALTH_WORDS } from './words/health';
 import { JUDGE_WORDS } from './words/judge';
 import { KNOWLEDGE_WORDS } from './words/knowledge';
 import { PLAN_WORDS } from './words/plan';
+import { SCREENING_WORDS } from './words/screening';
 import { STRENGTH_WORDS } from './words/strength';
 import type { WordsFor } from './words/types';
 
@@ -15,4 +17,6 @@ export const WORDING: WordsFor<ReasonValues> = {
   ...COACH_WORDS,
   ...STRENGTH_WORDS,
   ...KNOWLEDGE_WORDS,
+  ...HEALTH_WORDS,
+  ...SCREENING_WORDS,
 };

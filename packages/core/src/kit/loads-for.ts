@@ -75,6 +75,19 @@ const machineLoads = (kit: Kit, items: readonly KitItem[]): Load[] =>
       }),
     );
 
+const usesOf = (position: LoadPosition, needs: readonly KitItem[]): Use[] =>
+  USES[position].filter((use) => USES[position].length === 1 || use.types.includes('bar') === needs.includes('barbell'));
+
+/** Whether the kit makes any load at all for a position, without working out which. */
+export const canLoad = (kit: Kit, position: LoadPosition, { unloadedToo, needs = [] }: LoadsWanted): boolean =>
+  unloadedToo ||
+  position === 'none' ||
+  (position === 'machine'
+    ? kit.machines.some(({ item }) => needs.includes(item))
+    : usesOf(position, needs).some(({ count, types }) =>
+        kit.pieces.some((piece) => types.includes(piece.type) && piece.owned >= count),
+      ));
+
 /** What the list is asked for: whether nothing in the hands is an option, and what kit the movement names. */
 export interface LoadsWanted {
   unloadedToo: boolean;
@@ -90,9 +103,7 @@ export interface LoadsWanted {
  * @example loadsFor(kit, 'sides', { unloadedToo: true })[0].externalKg // 0
  */
 export const loadsFor = (kit: Kit, position: LoadPosition, { unloadedToo, needs = [] }: LoadsWanted): Load[] => {
-  const uses = USES[position].filter(
-    (use) => USES[position].length === 1 || use.types.includes('bar') === needs.includes('barbell'),
-  );
+  const uses = usesOf(position, needs);
   const made = position === 'machine' ? machineLoads(kit, needs) : uses.flatMap((use) => loadsOfUse(kit, position, use));
   const unloaded = unloadedToo || position === 'none' ? [UNLOADED] : [];
   // A stable sort keeps the preferred way of two equal masses in front, so that it is the one that stays.

@@ -1,8 +1,16 @@
-export { LIMIT_BANDS, limitOn } from './limit-on';
+export { coversMovement, isInForce, loadCapOf } from './clearance';
+export type { Clearance, ClearanceScope } from './clearance';
+export { ASK_AGAIN_DAYS, healthPicture } from './health-picture';
+export type { HealthInput, HealthPicture, LimitOnRecord } from './health-picture';
+export { keepTo, restrictionsIn } from './keep-to';
+export type { Kept } from './keep-to';
+export { LIMIT_BANDS, limitOn, loadCapFor } from './limit-on';
 export type { LimitAnswer, PersonLimit } from './limit-on';
 export { LIMIT_RULES } from './matrix';
 export { PAIN_BANDS, painBand } from './pain';
 export type { PainBand } from './pain';
+export { PRESSURE_BANDS, pressureBand, READINESS_RULES } from './readiness';
+export type { ReadinessRule } from './readiness';
 export type { LimitRule, RestrictionId, Selector, UnlockId } from './types';
 export { RESTRICTIONS, UNLOCKS } from './types';
 export { answerTo, WARNING_LEVELS, WARNING_SIGNS } from './warning-signs';

@@ -1,6 +1,8 @@
 import type { Variation } from '../catalogue';
 import { reason } from '../vocabulary';
-import type { LimitId, LimitState, Reason } from '../vocabulary';
+import type { LimitId, LimitState, Reason, Side } from '../vocabulary';
+import { coversMovement, loadCapOf } from './clearance';
+import type { ClearanceScope } from './clearance';
 import { LIMIT_RULES } from './matrix';
 import type { LimitRule, Selector } from './types';
 
@@ -8,6 +10,10 @@ import type { LimitRule, Selector } from './types';
 export interface PersonLimit {
   limit: LimitId;
   severity: number | null;
+  /** Left out: both, or a thing without sides. */
+  side?: Side;
+  /** What clearances in force allow in spite of this limit; left out or empty: nothing. */
+  cleared?: readonly ClearanceScope[];
 }
 
 /** What a person's limits make of one movement: the strictest wins; every rule that speaks is given as a reason. */
@@ -30,7 +36,16 @@ const matches = (variation: Variation, who: Selector): boolean =>
 const isAtLeast = (rule: LimitRule, severity: number | null, from: number): boolean =>
   !rule.graded || severity === null || severity >= from;
 
-const speak = (variation: Variation, rule: LimitRule, { severity }: PersonLimit): Reason[] => {
+/** What a clearance opens it opens only within its bounds, so it reads as something to keep to. */
+const clearedWithin = (variation: Variation, { limit, cleared = [] }: PersonLimit, basis: LimitRule['basis']): Reason | null => {
+  const scope = cleared.find((candidate) => coversMovement(candidate, variation));
+  if (!scope) return null;
+  const values = { limit, range: scope.range, maxLoadKg: loadCapOf(cleared, variation), side: scope.side };
+  return reason('cleared-within', values, basis);
+};
+
+const speak = (variation: Variation, rule: LimitRule, given: PersonLimit): Reason[] => {
+  const { severity } = given;
   const felt = rule.graded && severity !== null ? { severity } : {};
   const { id: limit, basis } = rule;
   const variationId = variation.id;
@@ -44,6 +59,8 @@ const speak = (variation: Variation, rule: LimitRule, { severity }: PersonLimit)
     ? [reason('limit-favours', { limit, variationId }, basis)]
     : [];
   // A movement a limit holds back isn't favoured by the same limit.
+  const within = locks.length > 0 ? clearedWithin(variation, given, basis) : null;
+  if (within) return [within, ...restricts];
   if (locks.length > 0 || restricts.length > 0) return [...locks, ...restricts];
   return severity === 0 ? [] : favours;
 };
@@ -61,10 +78,16 @@ export const limitOn = (variation: Variation, limits: readonly PersonLimit[]): L
   const has = (code: Reason['code']) => reasons.some((given) => given.code === code);
   const state = has('limit-locks')
     ? 'locked'
-    : has('limit-restricts')
+    : has('limit-restricts') || has('cleared-within')
       ? 'restricted'
       : has('limit-favours')
         ? 'favoured'
         : 'open';
   return { state, reasons };
+};
+
+/** The heaviest external load a person's clearances allow for a movement, in kg; null where none bounds it. */
+export const loadCapFor = (variation: Variation, limits: readonly PersonLimit[]): number | null => {
+  const caps = limits.flatMap(({ cleared = [] }) => loadCapOf(cleared, variation) ?? []);
+  return caps.length === 0 ? null : Math.min(...caps);
 };

@@ -283,5 +283,33 @@ const STATES: readonly LimitRule[] = [
   },
 ];
 
+/** What holds back everything until somebody with the right to says otherwise. */
+const HELD: readonly LimitRule[] = [
+  {
+    id: 'see-clinician',
+    graded: false,
+    locks: [{ who: { allBut: [] }, unlock: 'clearance' }],
+    restricts: [],
+    favours: [],
+    ...BASIS,
+  },
+  {
+    id: 'after-surgery',
+    graded: false,
+    locks: [{ who: { allBut: [] }, unlock: 'clearance-that-lists-it' }],
+    restricts: [],
+    favours: [],
+    ...BASIS,
+  },
+  {
+    id: 'guardian-consent',
+    graded: false,
+    locks: [{ who: { allBut: [] }, unlock: 'guardian-consent' }],
+    restricts: [],
+    favours: [],
+    ...BASIS,
+  },
+];
+
 /** Every limit's rule. Usual clinical and coaching practice, written from memory; cautions, never a diagnosis. */
-export const LIMIT_RULES: readonly LimitRule[] = [...SORE, ...STATES];
+export const LIMIT_RULES: readonly LimitRule[] = [...SORE, ...STATES, ...HELD];

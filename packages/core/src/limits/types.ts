@@ -59,6 +59,8 @@ export const UNLOCKS = [
   'twelve-weeks',
   'thick-pad-and-clearance',
   'limit-gone',
+  'clearance-that-lists-it',
+  'guardian-consent',
 ] as const;
 export type UnlockId = (typeof UNLOCKS)[number];
 

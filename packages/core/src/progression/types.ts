@@ -2,6 +2,7 @@ import type { Catalogue, Variation } from '../catalogue';
 import type { Dose, DosePerson } from '../dose';
 import type { Kit, Load } from '../kit';
 import type { PersonLimit } from '../limits';
+import type { PlaceSafety } from '../selection';
 import type { SetRecord } from '../log';
 import type {
   ChangeLever,
@@ -55,6 +56,8 @@ export interface JudgeContext {
   room: ReadonlySet<KitItem> | null;
   person: DosePerson;
   limits: readonly PersonLimit[];
+  /** What makes a bar safe at the place; left out: not known. */
+  safety?: PlaceSafety | undefined;
   pain: PainContext;
 }
 

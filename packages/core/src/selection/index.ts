@@ -1,2 +1,6 @@
 export { RANKING, standInsFor } from './stand-ins';
 export type { Difference, StandIn, StandIns, WhyNot } from './types';
+export { accessTo } from './access';
+export type { Access, Situation } from './access';
+export { isOnTheirOwn, RESERVE_ALONE } from './place-safety';
+export type { PlaceSafety } from './place-safety';

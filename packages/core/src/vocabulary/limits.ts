@@ -25,8 +25,36 @@ export const LIMITS = [
   'pelvic-girdle',
   'recent-birth',
   'hernia-caesarean',
+  'see-clinician',
+  'after-surgery',
+  'guardian-consent',
 ] as const;
 export type LimitId = (typeof LIMITS)[number];
+
+/** Limits that hold back everything until somebody with the right to says otherwise; a trainer can't set them by hand. */
+export const HOLDS = ['see-clinician', 'after-surgery', 'guardian-consent'] as const satisfies readonly LimitId[];
+export type HoldId = (typeof HOLDS)[number];
+
+/** Limits that are felt in a place of the body from 0 to 10. */
+export const SORE_LIMITS = [
+  'knee-front',
+  'hip-front',
+  'hip-outer',
+  'hamstring-sit-bone',
+  'groin',
+  'low-back-bending',
+  'low-back-arching',
+  'ankle-stiff',
+  'ankle-achilles-calf-foot',
+  'neck',
+  'shoulder',
+  'wrist',
+  'grip',
+] as const satisfies readonly LimitId[];
+export type SoreLimitId = (typeof SORE_LIMITS)[number];
+
+/** Sore places that have no left and right. */
+export const MIDDLE_LIMITS: readonly LimitId[] = ['low-back-bending', 'low-back-arching', 'neck'];
 
 /** What a limit does to a movement; the strictest of several wins. */
 export const LIMIT_STATES = ['locked', 'restricted', 'open', 'favoured'] as const;

@@ -1,11 +1,15 @@
 import { COACH_CODES } from './reason-codes/coach';
 import type { CoachReasons } from './reason-codes/coach';
+import { HEALTH_CODES } from './reason-codes/health';
+import type { HealthReasons } from './reason-codes/health';
 import { JUDGE_CODES } from './reason-codes/judge';
 import type { JudgeReasons } from './reason-codes/judge';
 import { KNOWLEDGE_CODES } from './reason-codes/knowledge';
 import type { KnowledgeReasons } from './reason-codes/knowledge';
 import { PLAN_CODES } from './reason-codes/plan';
 import type { PlanReasons } from './reason-codes/plan';
+import { SCREENING_CODES } from './reason-codes/screening';
+import type { ScreeningReasons } from './reason-codes/screening';
 import { STRENGTH_CODES } from './reason-codes/strength';
 import type { StrengthReasons } from './reason-codes/strength';
 
@@ -13,7 +17,8 @@ import type { StrengthReasons } from './reason-codes/strength';
  * Everything an engine may give as a reason: code → the values the sentence needs.
  * Codes are never reused or removed, because decisions store them. Wording lives in `explain/`.
  */
-export interface ReasonValues extends PlanReasons, JudgeReasons, CoachReasons, StrengthReasons, KnowledgeReasons {}
+export interface ReasonValues
+  extends PlanReasons, JudgeReasons, CoachReasons, StrengthReasons, KnowledgeReasons, HealthReasons, ScreeningReasons {}
 
 export type ReasonCode = keyof ReasonValues;
 
@@ -36,6 +41,7 @@ export const BASES = [
   'mayhew-1992',
   'oconner-1989',
   'wathan-1994',
+  'weight-bearing-lunge-test',
   'trainer',
 ] as const;
 export type BasisId = (typeof BASES)[number];
@@ -51,4 +57,6 @@ export const REASON_CODES = Object.keys({
   ...COACH_CODES,
   ...STRENGTH_CODES,
   ...KNOWLEDGE_CODES,
+  ...HEALTH_CODES,
+  ...SCREENING_CODES,
 }) as readonly ReasonCode[];

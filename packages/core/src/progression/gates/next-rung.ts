@@ -1,8 +1,7 @@
 import { findVariation } from '../../catalogue';
 import type { Ladder, Rung } from '../../catalogue';
-import { kitFor, neighbours, rungsOf } from '../../catalogue/knowledge';
-import { loadsForVariation } from '../../dose';
-import { limitOn } from '../../limits';
+import { neighbours, rungsOf } from '../../catalogue/knowledge';
+import { accessTo } from '../../selection';
 import { reason } from '../../vocabulary';
 import type { LeverValue, LeverValues, Reason } from '../../vocabulary';
 import type { JudgeContext } from '../types';
@@ -22,7 +21,7 @@ export const rungAt = (variationId: string, values: LeverValues): { ladder: Ladd
 export const nextRungs = (
   ladder: Ladder,
   rung: Rung,
-  { catalogue, kit, room, limits }: Pick<JudgeContext, 'catalogue' | 'kit' | 'room' | 'limits'>,
+  context: Pick<JudgeContext, 'catalogue' | 'kit' | 'room' | 'limits' | 'safety'>,
 ): { open: Rung[]; reasons: Reason[] } => {
   const open: Rung[] = [];
   const reasons: Reason[] = [];
@@ -31,16 +30,12 @@ export const nextRungs = (
     for (const next of neighbours(ladder, from.id).after) {
       if (next.aside || seen.has(next.id)) continue;
       seen.add(next.id);
-      const variation = findVariation(catalogue, next.variationId);
+      const variation = findVariation(context.catalogue, next.variationId);
       if (!variation) continue;
-      const isLocked = limitOn(variation, limits).state === 'locked';
-      const cannotLoad = !variation.unloadedAllowed && loadsForVariation(kit, variation).length === 0;
-      const isMissing = cannotLoad || (room !== null && !kitFor(variation, room).isPossible);
-      if (!isLocked && !isMissing) open.push(next);
+      const { state, isKit } = accessTo(variation, context);
+      if (state !== 'locked') open.push(next);
       else {
-        reasons.push(
-          reason('rung-bypassed', { variationId: next.variationId, why: isLocked ? 'limit' : 'kit' }, 'common-practice'),
-        );
+        reasons.push(reason('rung-bypassed', { variationId: next.variationId, why: isKit ? 'kit' : 'limit' }, 'common-practice'));
         walk(next);
       }
     }

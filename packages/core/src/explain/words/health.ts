@@ -1,0 +1,42 @@
+import { formatMass } from '../format';
+import { BODY_SIDE_LABELS, RANGE_LABELS, READINESS_ASKS, ROLE_LABELS } from '../health-labels';
+import { KIT_LABELS, LIMIT_LABELS } from '../labels';
+import type { Side } from '../../vocabulary';
+import type { HealthReasons } from '../../vocabulary/reason-codes/health';
+import { load, sentence } from './parts';
+import type { WordsFor } from './types';
+
+const onSide = (side: Side): string => (side === 'both' ? '' : `, ${BODY_SIDE_LABELS[side]}`);
+const felt = (severity: number | null): string => (severity === null ? '' : ` at ${severity} of 10`);
+
+/** Why a person may train, with what held back, in words. */
+export const HEALTH_WORDS: WordsFor<HealthReasons> = {
+  'flag-answer': (v) => `Answered yes: “${READINESS_ASKS[v.question]}”. A clinician has to look first.`,
+  'flag-sign': (v) => `Warning sign on ${v.on}: ${v.sign}. A clinician has to look first.`,
+  'flag-pressure': (v) => `Blood pressure ${v.systolic}/${v.diastolic} mmHg on ${v.on}.`,
+  'limit-by-answer': (v) => `Answered yes: “${READINESS_ASKS[v.question]}”. Treated as: ${LIMIT_LABELS[v.limit]}.`,
+  'limit-on-record': (v) => `${sentence(LIMIT_LABELS[v.limit])}${onSide(v.side)}${felt(v.severity)}, asked ${v.askedOn}.`,
+  'limit-ask-again': (v) =>
+    `Ask again: ${LIMIT_LABELS[v.limit]}${onSide(v.side)}. Last asked ${v.days} days ago; it holds until you answer.`,
+  'surgery-on-record': (v) => `Operation: ${v.procedure}, ${v.on}${onSide(v.side)}. Only what a clearance lists is open.`,
+  'guardian-missing': (v) =>
+    v.age >= 18
+      ? 'May still be under 18: a guardian’s consent is not on record.'
+      : `${v.age} years: a guardian’s consent is not on record.`,
+  'cleared-by': (v) => `Cleared by: ${ROLE_LABELS[v.role].toLowerCase()}, until ${v.until}.`,
+  'clearance-ended': (v) => `The clearance by ${ROLE_LABELS[v.role].toLowerCase()} ended on ${v.until}. Is there a new one?`,
+  'pressure-ask-again': (v) => `Blood pressure was last measured ${v.days} days ago.`,
+  'readiness-not-asked': (v) =>
+    `${v.open} ${v.open === 1 ? 'health question is' : 'health questions are'} not asked yet. Nothing is assumed from that.`,
+  'cleared-within': (v, c) =>
+    `Cleared in spite of ${LIMIT_LABELS[v.limit]}: ${RANGE_LABELS[v.range].toLowerCase()}` +
+    `${v.maxLoadKg === null ? '' : `, up to ${formatMass(v.maxLoadKg, c.unit)}`}${onSide(v.side)}.`,
+  'kit-lacks': (v) => `Not at this place: ${KIT_LABELS[v.item]}.`,
+  'kit-no-load': (v, c) => `Nothing here loads ${c.nameOf(v.variationId)}.`,
+  'bar-without-safeties': (v) => `${v.alone ? 'Alone' : 'At home'} and no safety bars: no free bar over the body.`,
+  'bar-wants-spotter': () =>
+    'No safety bars, no spotter, and getting out from under the bar not practised: arrange one of them first.',
+  disliked: (v, c) => `${c.nameOf(v.variationId)} is not liked.`,
+  'reserve-alone': (v) => `Alone or at home: ${v.reserve} in reserve instead of ${v.usualReserve}.`,
+  'load-cleared-up-to': (v, c) => `The clearance goes to ${formatMass(v.maxLoadKg, c.unit)}, so ${load(v.loadKg, c.unit)}.`,
+};

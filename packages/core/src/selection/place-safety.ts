@@ -1,0 +1,39 @@
+import type { Variation } from '../catalogue';
+import { reason } from '../vocabulary';
+import type { Reason, TraitId } from '../vocabulary';
+
+/** What makes a bar on the back or the front safe where a person trains. */
+export interface PlaceSafety {
+  isHome: boolean;
+  /** Nobody else there while they train. */
+  isAlone: boolean;
+  /** Safety bars, straps or pins that catch the bar. */
+  hasSafeties: boolean;
+  hasSpotter: boolean;
+  /** Has practised getting out from under a missed rep. */
+  hasPractisedBailOut: boolean;
+}
+
+const FREE_BAR: readonly TraitId[] = ['back-bar', 'front-rack'];
+
+/** Alone or at home at least so many reps stay in reserve. Usual practice, from memory. */
+export const RESERVE_ALONE = 3;
+
+export const isOnTheirOwn = (place: PlaceSafety): boolean => place.isAlone || place.isHome;
+
+const isUnderABar = ({ traits, loadPositions }: Variation): boolean =>
+  FREE_BAR.some((trait) => traits.includes(trait)) &&
+  loadPositions.some((position) => position === 'back-bar' || position === 'front-bar');
+
+/** Whether a bar over the body is safe here: locked alone or at home without safeties; else with a spotter or a way out. */
+export const barSafety = (variation: Variation, place: PlaceSafety): { locks: Reason | null; restricts: Reason | null } => {
+  if (!isUnderABar(variation) || place.hasSafeties) return { locks: null, restricts: null };
+  if (isOnTheirOwn(place)) {
+    return { locks: reason('bar-without-safeties', { alone: place.isAlone }, 'common-practice'), restricts: null };
+  }
+  const isWatched = place.hasSpotter || place.hasPractisedBailOut;
+  return {
+    locks: null,
+    restricts: isWatched ? null : reason('bar-wants-spotter', { variationId: variation.id }, 'common-practice'),
+  };
+};
