@@ -1,5 +1,6 @@
-import type { PersonDto, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
-import { defaultKit } from '@drubo/core';
+import { EMPTY_INTAKE } from '@drubo/contracts';
+import type { CareDto, PersonDetailDto, PersonDto, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
+import { defaultKit, startKit } from '@drubo/core';
 import { PAIN_NOT_ASKED, planSheet } from '@drubo/core/judging';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import { aSet } from '@drubo/core/testing';
@@ -9,9 +10,32 @@ const PERSON = { goal: 'build-muscle', trainingAge: 'novice', massKg: 70 } as co
 
 /** The usual rack. */
 export const aKit = (): SheetDto['kit'] => {
-  const { pieces, machines, gear } = defaultKit('kg');
-  return { id: 'kit-00001', name: 'Rack', pieces: [...pieces], machines: [...machines], gear: [...gear] };
+  const { pieces, machines, gear, items, ...room } = startKit('studio', 'kg');
+  return {
+    id: 'kit-00001',
+    version: 1,
+    personId: null,
+    name: 'Rack',
+    pieces: [...pieces],
+    machines: [...machines],
+    gear: [...gear],
+    items: [...items],
+    ...room,
+  };
 };
+
+/** Nothing to watch. */
+export const aCare = (over: Partial<CareDto> = {}): CareDto => ({
+  state: 'train',
+  reasons: [],
+  questions: [],
+  cautions: [],
+  contact: null,
+  medicine: '',
+  weakerSide: null,
+  drills: [],
+  ...over,
+});
 
 /** The sheet a new novice gets, planned by the real code. */
 export const aSheet = (over: Partial<SheetDto> = {}): SheetDto => ({
@@ -45,6 +69,10 @@ export const aSheet = (over: Partial<SheetDto> = {}): SheetDto => ({
     past: [],
   })),
   leftOut: [],
+  leftOff: [],
+  limits: [],
+  safety: { isHome: false, isAlone: false, hasSafeties: true, hasSpotter: false, hasPractisedBailOut: true },
+  care: aCare(),
   kit: aKit(),
   createdAt: '2026-11-23T08:00:00.000Z',
   ...over,
@@ -117,5 +145,20 @@ export const aPerson = (over: Partial<PersonDto> = {}): PersonDto => ({
   schools: {},
   archivedAt: null,
   createdAt: '2026-11-01T08:00:00.000Z',
+  ...over,
+});
+
+/** A person's page with nothing on it yet. */
+export const aPersonDetail = (over: Partial<PersonDetailDto> = {}): PersonDetailDto => ({
+  person: aPerson(),
+  nextSheet: aSheet(),
+  liveSessionId: null,
+  bookings: [],
+  sessions: [],
+  lastVerdicts: [],
+  standings: [],
+  intake: EMPTY_INTAKE,
+  records: [],
+  kits: [aKit()],
   ...over,
 });

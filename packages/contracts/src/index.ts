@@ -5,12 +5,15 @@ export { ERROR_CODES, errorReply } from './dto/errors';
 export type { ErrorCode, ErrorReply } from './dto/errors';
 export { movementFields } from './dto/movement';
 export type { MovementDto } from './dto/movement';
-export { PERSON_BOUNDS, personFields } from './dto/person';
+export { EMPTY_INTAKE, HEALTH_BOUNDS, HEALTH_FIELDS, intakeFields, recordFields } from './dto/health';
+export type { FieldsOf, IntakeDto, PersonRecordDto, RecordFields, RecordKind } from './dto/health';
+export { healthInputOf, recordsOf } from './health-input';
+export { isPossibleBody, PERSON_BOUNDS, personFields } from './dto/person';
 export type { BookingDto, PersonDto } from './dto/person';
 export type { KitDto } from './dto/dose';
-export { dose as doseSchema } from './dto/dose';
+export { dose as doseSchema, kitFields, kitForm } from './dto/dose';
 export { sessionIdFor } from './dto/sheet';
-export type { LastTimeDto, SheetDto, SheetItemDto } from './dto/sheet';
+export type { CareDto, LastTimeDto, SheetDto, SheetItemDto } from './dto/sheet';
 export type { SetRecordDto } from './dto/set';
 export type { StandingDto } from './dto/standing';
 export type {
@@ -23,6 +26,6 @@ export type {
   SessionDto,
 } from './dto/session';
 export { studioFormSchema } from './dto/studio';
-export type { AuthStateDto, StudioDto, TrainerDto } from './dto/studio';
+export type { ActivityLineDto, AuthStateDto, StudioDto, TrainerDto } from './dto/studio';
 export type { FloorDto, FloorEntryDto, OfflinePackDto, PersonDetailDto, SessionLineDto } from './dto/views';
 export { wireMatchesCore } from './dto/same-shape';

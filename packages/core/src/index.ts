@@ -6,16 +6,19 @@ export {
   UNLOADED,
   barOf,
   barSetup,
+  bigJumps,
   defaultKit,
   externalKgOf,
   isSameMass,
   loadsFor,
   nextDown,
   nextUp,
+  readSizes,
   roomOf,
   snapDown,
+  startKit,
 } from './kit';
-export type { BarSetup, ImplementUse, Kit, KitGear, KitMachine, KitPiece, KitPreset, Load } from './kit';
+export type { BarSetup, ImplementUse, Kit, KitGear, KitMachine, KitPiece, KitPreset, Load, PlaceKit, SizesProblem } from './kit';
 
 // The body: its posture and its drawing
 export {
@@ -61,6 +64,7 @@ export type {
 
 // Dose and tempo
 export {
+  allowedLoads,
   DOSE_FIELDS,
   GOAL_DOSES,
   applyStage,

@@ -1,11 +1,12 @@
-import { defaultKit } from '@drubo/core';
-import type { Kit, KitPiece } from '@drubo/core';
+import { defaultKit, startKit } from '@drubo/core';
+import type { KitPiece, PlaceKit } from '@drubo/core';
 
 const heavier = (type: KitPiece['type'], values: readonly number[], owned: number): KitPiece[] =>
   values.map((value) => ({ id: `${type}-${value}kg`, type, value, unit: 'kg', owned }));
 
 /** Both racks of the lamp works: the usual sizes, and a few heavy ones left by the rowing club. */
-export const LAMP_WORKS_KIT: Kit = {
+export const LAMP_WORKS_KIT: PlaceKit = {
+  ...startKit('studio', 'kg'),
   pieces: [
     ...defaultKit('kg').pieces,
     ...heavier('dumbbell', [32, 34, 36, 40, 44, 50], 2),

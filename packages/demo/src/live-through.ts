@@ -26,10 +26,11 @@ const sheetOf = (story: Story, number: number, planned: readonly PlannedItem[], 
     state: 'next',
     createdAt,
     plannedOn: createdAt.slice(0, 10),
-    items: planned.map(({ dose, ...item }, position) => ({
+    items: planned.map(({ dose, chosenWhy, ...item }, position) => ({
       id: `${id}-${item.slot}`,
       position,
       ...item,
+      chosenWhy: [...chosenWhy],
       proposed: dose,
       dose,
     })),

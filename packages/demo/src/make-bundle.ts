@@ -32,13 +32,17 @@ export const demoBookings = (today: string): Bundle['bookings'] => CAST.flatMap(
  * invented people, months of logs for four of them. The same day and seed give the same bundle.
  */
 export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
-  const { pieces, machines, gear } = LAMP_WORKS_KIT;
+  const { pieces, machines, gear, items, ...room } = LAMP_WORKS_KIT;
   const kit = {
     id: 'lamp-works-kit',
     name: 'Lamp works, both racks',
     pieces: [...pieces],
     machines: [...machines],
     gear: [...gear],
+    items: [...items],
+    version: 1,
+    personId: null,
+    ...room,
   };
   const lives = CAST.map((story) => liveThrough(story, kit, today, seed));
   const exportedAt = `${today}T05:00:00.000Z`;
@@ -57,6 +61,8 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
       archivedAt: null,
       createdAt: `${addDays(today, -7 * story.weeks - 2)}T10:00:00.000Z`,
     })),
+    intakes: [],
+    records: [],
     bookings: demoBookings(today),
     sheets: lives.flatMap((life) => life.sheets),
     sessions: lives.flatMap((life) => life.sessions),

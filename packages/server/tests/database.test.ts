@@ -1,3 +1,4 @@
+import { firstKit } from '../src/services/first-kit';
 import { QueryTypes } from 'sequelize';
 import { PRAGMAS } from '../src/db/sqlite';
 import { addPerson } from './fixture';
@@ -27,14 +28,12 @@ it('a write that fails half way leaves nothing, and the next one goes on', async
   const before = await server.dump();
   await expect(
     db.write(studio.id, async (scope) => {
-      await scope.insert('kits', { id: 'kit-half', name: 'Half', pieces: [], machines: [], gear: [] });
+      await scope.insert('kits', firstKit('kit-half', 'Half', 'home', 'kg'));
       throw new Error('half way');
     }),
   ).rejects.toThrow('half way');
   expect(await server.dump()).toBe(before);
-  await db.write(studio.id, (scope) =>
-    scope.insert('kits', { id: 'kit-whole', name: 'Whole', pieces: [], machines: [], gear: [] }),
-  );
+  await db.write(studio.id, (scope) => scope.insert('kits', firstKit('kit-whole', 'Whole', 'home', 'kg')));
   expect(await db.read(studio.id).one('kits', { id: 'kit-whole' })).toMatchObject({ name: 'Whole' });
 });
 

@@ -1,5 +1,5 @@
 import { sessionIdFor } from '@drubo/contracts';
-import type { BodyOf, SheetDto } from '@drubo/contracts';
+import type { BodyOf, FieldsOf, IntakeDto, SheetDto } from '@drubo/contracts';
 import { aCommand } from './harness';
 import type { TestClient } from './harness';
 
@@ -63,6 +63,56 @@ export const aMovementBody = (over: Partial<BodyOf<'saveMovement'>> = {}): BodyO
   ...over,
 });
 
+/** A home with two dumbbells and a sofa. */
+export const aKitForm = (over: Partial<BodyOf<'saveKit'>['kit']> = {}): BodyOf<'saveKit'>['kit'] => ({
+  personId: null,
+  name: 'Home of a person',
+  place: 'home',
+  pieces: [{ id: 'dumbbell-8kg', type: 'dumbbell', value: 8, unit: 'kg', owned: 2 }],
+  machines: [
+    { id: 'press-1', item: 'leg-press', name: 'Leg press', steps: [{ label: '1', kg: 10 }], startKg: 20, assists: false },
+  ],
+  gear: [{ id: 'sofa-1', item: 'sofa', heightCm: 42, owned: 1 }],
+  items: ['wall', 'cushion', 'broom'],
+  hasSafeties: false,
+  hasCollars: false,
+  hasFullDiscs: false,
+  ...over,
+});
+
+export const anIntake = (kitId: string, over: Partial<IntakeDto> = {}): IntakeDto => ({
+  secondGoal: 'move-well',
+  daysPerWeek: 2,
+  dislikes: ['step-up'],
+  places: [{ kitId, isAlone: false, hasSpotter: false, hasPractisedBailOut: true, safetyBarCm: 60, hookCm: 110 }],
+  birthYear: 1980,
+  answers: { asthma: 'no' },
+  pressure: { systolic: 128, diastolic: 79, on: '2026-11-20' },
+  surgery: null,
+  guardianConsent: false,
+  consentOn: null,
+  contact: null,
+  medicine: 'none',
+  ...over,
+});
+
+export const aLimit = (over: Partial<FieldsOf<'limit'>> = {}): FieldsOf<'limit'> => ({
+  kind: 'limit',
+  limit: 'knee-front',
+  side: 'left',
+  severity: 4,
+  diagnosed: false,
+  since: null,
+  aggravates: ['stairs-down'],
+  note: 'worse downhill',
+  askedOn: '2026-11-23',
+  ...over,
+});
+
+/** Records that a person agreed to health notes. */
+export const consent = (client: TestClient, personId: string) =>
+  client.call('saveIntake', { params: { personId }, body: { command: aCommand(), fields: { consentOn: '2026-11-23' } } });
+
 export const addPerson = async (client: TestClient, personId: string, over: Partial<BodyOf<'savePerson'>> = {}) => {
   await client.call('savePerson', { params: { personId }, body: aPersonBody(over) });
   return client.call('getPerson', { params: { personId } });
@@ -106,9 +156,18 @@ export const fillStudio = async (client: TestClient, prefix: string) => {
     bookingId: `${prefix}-booking-1`,
     setId: `${prefix}-set-0001`,
     movementId: `${prefix}-movement-1`,
+    kitId: `${prefix}-kit-0001`,
+    recordId: `${prefix}-record-1`,
   };
+  await client.call('saveKit', { params: { kitId: ids.kitId }, body: { command: aCommand(), version: 0, kit: aKitForm() } });
   await client.call('saveMovement', { params: { movementId: ids.movementId }, body: aMovementBody() });
-  const { nextSheet: sheet } = await addPerson(client, ids.personId);
+  await addPerson(client, ids.personId);
+  const record = { kind: 'note', on: '2026-11-23', text: 'Likes the morning', pinned: false, watch: false } as const;
+  await client.call('saveRecord', {
+    params: { personId: ids.personId, recordId: ids.recordId },
+    body: { command: aCommand(), fields: record },
+  });
+  const { nextSheet: sheet } = await client.call('getPerson', { params: { personId: ids.personId } });
   await client.call('saveBooking', {
     params: { bookingId: ids.bookingId },
     body: { command: aCommand(), personId: ids.personId, date: '2026-11-23', time: '10:00' },

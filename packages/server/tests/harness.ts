@@ -3,16 +3,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { endpoints, errorReply, urlFor } from '@drubo/contracts';
 import type { BodyOf, Endpoint, EndpointId, ErrorReply, ParamsOf, QueryOf, ReplyOf } from '@drubo/contracts';
-import { defaultKit } from '@drubo/core';
 import { hashPassword } from '../src/auth/passwords';
+import { firstKit } from '../src/services/first-kit';
 import { start } from '../src/start';
 import type { Running } from '../src/start';
-
-/** The kit a new studio starts with, as it is stored. */
-const standardKit = () => {
-  const { pieces, machines, gear } = defaultKit('kg');
-  return { pieces: [...pieces], machines: [...machines], gear: [...gear] };
-};
 
 /** Monday morning in winter, UTC. */
 const NOW = new Date('2026-11-23T08:00:00.000Z');
@@ -117,7 +111,7 @@ export const startTestServer = async (
         const row = { id: studioId, version: 1, name, unit: 'kg' as const, timeZone: 'Europe/Oslo', createdAt };
         await running.context.db.models.studios.create(row, { transaction });
         await scope.insert('trainers', { id: `trainer-${name}`, name, loginName: name, passwordHash, createdAt });
-        await scope.insert('kits', { id: `kit-${name}-1`, name: 'Studio', ...standardKit() });
+        await scope.insert('kits', firstKit(`kit-${name}-1`, 'Studio', 'studio', 'kg'));
       });
     },
     dump: async () => {

@@ -1,5 +1,5 @@
 import type { BodyOf, EndpointId, ParamsOf, QueryOf } from '@drubo/contracts';
-import { aMovementBody, aPersonBody, aSetBody } from './fixture';
+import { aKitForm, aLimit, aMovementBody, anIntake, aPersonBody, aSetBody } from './fixture';
 import type { Filled } from './fixture';
 import { aCommand, PASSWORD } from './harness';
 
@@ -9,6 +9,7 @@ type Samples = { [Id in EndpointId]: { params: ParamsOf<Id>; query: QueryOf<Id>;
 export const samplesFor = (on: Filled): Samples => {
   const bare = { params: {}, query: {}, body: undefined };
   const ofPerson = { params: { personId: on.personId }, query: {} };
+  const ofRecord = { params: { personId: on.personId, recordId: on.recordId }, query: {} };
   const ofMovement = { params: { movementId: on.movementId }, query: {} };
   const ofSession = { params: { sessionId: on.sessionId }, query: {} };
   const ofFinished = { params: { sessionId: on.finishedSessionId }, query: {} };
@@ -30,6 +31,16 @@ export const samplesFor = (on: Filled): Samples => {
       },
     },
     openDemo: { ...bare, body: {} },
+    join: { ...bare, body: { code: 'ABCDEFGHJK', trainerName: 'Nobody', loginName: 'nobody', password: PASSWORD } },
+    changePassword: { ...bare, body: { current: PASSWORD, next: `${PASSWORD} again` } },
+    saveKit: {
+      params: { kitId: on.kitId },
+      query: {},
+      body: { command: aCommand(), version: 1, kit: aKitForm() },
+    },
+    removeKit: { params: { kitId: on.kitId }, query: {}, body: { command: aCommand() } },
+    getActivity: bare,
+    makeInvite: { ...bare, body: {} },
     getStudio: bare,
     saveStudio: { ...bare, body: { command: aCommand(), version: 1, name: 'Studio A', unit: 'kg', timeZone: 'Europe/Oslo' } },
     exportStudio: bare,
@@ -41,6 +52,11 @@ export const samplesFor = (on: Filled): Samples => {
     savePerson: { ...ofPerson, body: aPersonBody({ version: 1 }) },
     setPersonArchived: { ...ofPerson, body: { command: aCommand(), archived: true } },
     erasePerson: { ...ofPerson, body: { command: aCommand() } },
+    exportPerson: { ...ofPerson, body: undefined },
+    saveIntake: { ...ofPerson, body: { command: aCommand(), fields: anIntake(on.kitId) } },
+    listRecords: { ...ofPerson, body: undefined },
+    saveRecord: { ...ofRecord, body: { command: aCommand(), fields: aLimit() } },
+    setRecordRemoved: { ...ofRecord, body: { command: aCommand(), removed: true } },
     listMovements: bare,
     getMovement: { ...ofMovement, body: undefined },
     saveMovement: { ...ofMovement, body: aMovementBody({ version: 1 }) },

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { QueryClient } from '@tanstack/react-query';
 import type { OfflinePackDto } from '@drubo/contracts';
-import { aDetail, aLoggedSet, aPerson, aSheet, aStoredCommand, SESSION_ID } from '../../tests/builders';
+import { aDetail, aLoggedSet, aPerson, aPersonDetail, aSheet, aStoredCommand, SESSION_ID } from '../../tests/builders';
 import { applyReply } from './apply-reply';
 import { newId } from './ids';
 import { keyOf } from './keys';
@@ -14,9 +14,7 @@ const aPack = (): OfflinePackDto => ({
   madeAt: '2026-11-23T08:00:00.000Z',
   people: [aPerson()],
   floor: { date: '2026-11-23', entries: [], otherLive: [], toReview: [] },
-  persons: [
-    { person: aPerson(), nextSheet: aSheet(), liveSessionId: null, bookings: [], sessions: [], lastVerdicts: [], standings: [] },
-  ],
+  persons: [aPersonDetail()],
   sessions: [aDetail()],
   movements: [],
 });

@@ -1,16 +1,17 @@
 import { z } from 'zod';
 import { id, instant, localDate, reason, version } from '../dto/basics';
-import { dose, doseWhy, kitFields, leverValues } from '../dto/dose';
+import { dose, doseWhy, kit, leverValues } from '../dto/dose';
+import { intake, personRecord } from '../dto/health';
 import { movement } from '../dto/movement';
 import { booking, personFields } from '../dto/person';
 import { choice, decision, SESSION_STATES } from '../dto/session';
 import { setRecord } from '../dto/set';
 import { standing } from '../dto/standing';
 import { studioFields } from '../dto/studio';
-import { METHODS, VERDICTS } from '@drubo/core/vocabulary';
+import { METHODS, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 3;
+export const BUNDLE_VERSION = 4;
 
 const item = z.object({
   id,
@@ -25,6 +26,7 @@ const item = z.object({
   proposed: dose,
   dose,
   why: doseWhy,
+  chosenWhy: z.array(reason).readonly(),
 });
 
 const track = z.object({
@@ -49,8 +51,10 @@ export const bundle = z.object({
   exportedAt: instant,
   studio: z.object({ id, ...studioFields }),
   trainers: z.array(z.object({ id, name: z.string().max(80), loginName: z.string().max(120) })),
-  kits: z.array(z.object({ id, name: z.string().max(80), ...kitFields })),
+  kits: z.array(kit),
   people: z.array(z.object({ id, version, ...personFields, archivedAt: instant.nullable(), createdAt: instant })),
+  intakes: z.array(z.object({ personId: id, fields: intake })),
+  records: z.array(personRecord),
   bookings: z.array(booking),
   sheets: z.array(
     z.object({
@@ -91,7 +95,7 @@ const rows = (list: unknown): Record<string, unknown>[] =>
 
 /**
  * What lifts a bundle of one version to the next. Version 1 knew no movements of a studio's own; version 2 no settings,
- * methods chosen by hand, feeler sets, machines, gear or schools.
+ * methods chosen by hand, feeler sets, machines, gear or schools; version 3 no intake, records or places.
  */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
@@ -107,6 +111,28 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
     })),
     tracks: rows(file['tracks']).map((track) => ({ values: {}, methodChosen: false, standing: null, ...track })),
   }),
+  3: (file) => ({
+    ...file,
+    version: 4,
+    kits: rows(file['kits']).map((given) => ({ ...OLD_KIT, ...given })),
+    sheets: rows(file['sheets']).map((sheet) => ({
+      ...sheet,
+      items: rows(sheet['items']).map((given) => ({ chosenWhy: [], ...given })),
+    })),
+    intakes: [],
+    records: [],
+  }),
+};
+
+/** What a kit of before version 4 was taken for: a studio with what studios have. */
+const OLD_KIT = {
+  version: 1,
+  personId: null,
+  place: 'studio',
+  items: STUDIO_ITEMS,
+  hasSafeties: true,
+  hasCollars: true,
+  hasFullDiscs: true,
 };
 
 /** A file of any known version as this version's; anything else is handed on for the schema to refuse. */

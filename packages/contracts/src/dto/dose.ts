@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { CHANGE_LEVERS, KIT_ITEMS, LEVERS, LOAD_POSITIONS, MASS_UNITS, PIECE_TYPES } from '@drubo/core/vocabulary';
-import { id, reason } from './basics';
+import { CHANGE_LEVERS, KIT_ITEMS, KIT_PLACES, LEVERS, LOAD_POSITIONS, MASS_UNITS, PIECE_TYPES } from '@drubo/core/vocabulary';
+import { id, reason, requiredText, version } from './basics';
 
 /** A weight as it is labelled, and how many of it are used. */
 export const implementUse = z.strictObject({
@@ -64,9 +64,9 @@ export const change = z.union([
 export const kitPiece = z.strictObject({
   id: z.string().min(1).max(80),
   type: z.enum(PIECE_TYPES).exclude(['machine']),
-  value: z.number().positive().max(500),
+  value: z.number().positive('must be more than 0').max(500, 'must be at most 500'),
   unit: z.enum(MASS_UNITS),
-  owned: z.int().min(0).max(50),
+  owned: z.int('must be a whole number').min(0, 'must not be below 0').max(50, 'must be at most 50'),
 });
 
 export const kitMachine = z.strictObject({
@@ -85,10 +85,32 @@ export const kitGear = z.strictObject({
   id: z.string().min(1).max(80),
   item: z.enum(KIT_ITEMS),
   heightCm: z.number().positive().max(250).nullable(),
-  owned: z.int().min(0).max(50),
+  owned: z.int('must be a whole number').min(0, 'must not be below 0').max(50, 'must be at most 50'),
 });
 
-/** A studio's kit as it is stored and sent. */
-export const kitFields = { pieces: z.array(kitPiece), machines: z.array(kitMachine), gear: z.array(kitGear) };
-export const kit = z.object({ id, name: z.string(), ...kitFields });
+/** A place's kit as it is stored and sent. `items`: what else stands there. `personId`: whose home it is; null: everybody's. */
+export const kitFields = {
+  name: requiredText(80),
+  place: z.enum(KIT_PLACES),
+  pieces: z.array(kitPiece).max(200, 'at most 200 sizes'),
+  machines: z.array(kitMachine).max(40, 'at most 40'),
+  gear: z.array(kitGear).max(100, 'at most 100'),
+  items: z.array(z.enum(KIT_ITEMS)).max(KIT_ITEMS.length),
+  /** Safety bars, straps or pins that catch a bar. */
+  hasSafeties: z.boolean(),
+  hasCollars: z.boolean(),
+  /** Discs of about 45 cm, so that a bar on the floor starts at the usual height. */
+  hasFullDiscs: z.boolean(),
+};
+export const kit = z.object({ id, version, personId: id.nullable(), ...kitFields });
 export type KitDto = z.infer<typeof kit>;
+
+const hasOneIdEach = (things: readonly { id: string }[]): boolean =>
+  new Set(things.map((thing) => thing.id)).size === things.length;
+
+/** A kit as a trainer saves it: each thing once. */
+export const kitForm = z
+  .strictObject({ personId: id.nullable(), ...kitFields })
+  .refine(({ pieces }) => hasOneIdEach(pieces), { path: ['pieces'], message: 'must name each size once' })
+  .refine(({ machines }) => hasOneIdEach(machines), { path: ['machines'], message: 'must name each machine once' })
+  .refine(({ gear }) => hasOneIdEach(gear), { path: ['gear'], message: 'must name each thing once' });

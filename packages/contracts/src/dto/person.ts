@@ -33,6 +33,20 @@ export const personFields = {
   schools: schools.default({}),
 };
 
+/** Body-mass index below or above which height and mass can't both be right. House default. */
+const POSSIBLE_INDEX = { min: 10, max: 100 } as const;
+
+/** Whether a mass and a height fit one body; unknown ones always do. */
+export const isPossibleBody = ({ massKg, heightCm }: { massKg: number | null; heightCm: number | null }): boolean => {
+  if (massKg === null || heightCm === null) return true;
+  const { min, max } = PERSON_BOUNDS.massKg;
+  // A mass that is impossible by itself is told by its own rule.
+  if (massKg < min || massKg > max) return true;
+  const index = massKg / (heightCm / 100) ** 2;
+  return index >= POSSIBLE_INDEX.min && index <= POSSIBLE_INDEX.max;
+};
+export const IMPOSSIBLE_BODY = 'does not fit the height: one of the two must be wrong';
+
 export const person = z.object({
   id,
   version,

@@ -2,10 +2,14 @@ import type { z } from 'zod';
 import type { CustomVariation } from '@drubo/core/catalogue';
 import type { Dose, DoseWhy, ImplementUse, KitGear, KitMachine, KitPiece, Load, SetRecord } from '@drubo/core';
 import type { Alternative, Decision, PastExercise, Standing } from '@drubo/core/judging';
+import type { PersonLimit, ClearanceScope } from '@drubo/core/limits';
+import type { Seen } from '@drubo/core/screening';
+import type { PlaceSafety } from '@drubo/core/selection';
 import type { Schools } from '@drubo/core/vocabulary';
 import type { dose, doseWhy, implementUse, kitGear, kitMachine, kitPiece, load } from './dose';
+import type { clearanceScope, seen } from './health';
 import type { schools } from './person';
-import type { pastExercise } from './sheet';
+import type { pastExercise, personLimit, placeSafety } from './sheet';
 import type { movement } from './movement';
 import type { alternative, decision } from './session';
 import type { setRecord } from './set';
@@ -40,12 +44,20 @@ export type WireMatchesCore = [
   Same<z.infer<typeof schools>, Schools>,
   Same<z.infer<typeof standing>, Standing>,
   Same<Omit<z.infer<typeof movement>, 'savedAt'>, CustomVariation>,
+  Same<z.infer<typeof clearanceScope>, ClearanceScope>,
+  Same<z.infer<typeof seen>, Seen>,
+  Same<z.infer<typeof personLimit>, PersonLimit>,
+  Same<z.infer<typeof placeSafety>, PlaceSafety>,
 ];
 
 const allTrue = <T extends readonly true[]>(...flags: T): T => flags;
 
 /** Compiles only while every pair matches. */
 export const wireMatchesCore: WireMatchesCore = allTrue(
+  true,
+  true,
+  true,
+  true,
   true,
   true,
   true,

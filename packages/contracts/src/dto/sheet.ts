@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { GOALS, METHODS, TRAINING_AGES } from '@drubo/core/vocabulary';
+import { CAUTIONS, GOALS, LIMITS, METHODS, PERSON_STATES, SIDES, TRAINING_AGES } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason, version } from './basics';
 import { dose, doseWhy, kit, leverValues } from './dose';
+import { clearanceScope, intakeFields } from './health';
 import { schools } from './person';
 import { setRecord } from './set';
 
@@ -39,6 +40,8 @@ export const sheetItem = z.object({
   dose,
   edited: z.boolean(),
   why: doseWhy,
+  /** Why this movement, at these settings. */
+  chosenWhy: z.array(reason).readonly(),
   lastTime: lastTime.nullable(),
   /** Earlier sessions of this movement, so that advice works with no network. Newest last. */
   past: z.array(pastExercise).readonly(),
@@ -46,6 +49,43 @@ export const sheetItem = z.object({
 export type SheetItemDto = z.infer<typeof sheetItem>;
 
 const leftOutSlot = z.object({ slot: z.string(), variationId: z.string(), reasons: z.array(reason).readonly() });
+
+/** Something that had to stay off the sheet, and why. */
+const leftOffSlot = z.object({
+  slot: z.string(),
+  variationId: z.string().nullable(),
+  reasons: z.array(reason).readonly(),
+});
+
+/** What holds the person back, as the engines read it. */
+export const personLimit = z.object({
+  limit: z.enum(LIMITS),
+  severity: z.number().nullable(),
+  side: z.enum(SIDES).optional(),
+  cleared: z.array(clearanceScope).readonly().optional(),
+});
+
+export const placeSafety = z.object({
+  isHome: z.boolean(),
+  isAlone: z.boolean(),
+  hasSafeties: z.boolean(),
+  hasSpotter: z.boolean(),
+  hasPractisedBailOut: z.boolean(),
+});
+
+/** What has to be at hand while somebody trains. */
+export const care = z.object({
+  state: z.enum(PERSON_STATES),
+  reasons: z.array(reason).readonly(),
+  questions: z.array(reason).readonly(),
+  cautions: z.array(z.enum(CAUTIONS)).readonly(),
+  contact: intakeFields.contact,
+  medicine: z.string(),
+  weakerSide: z.enum(['left', 'right']).nullable(),
+  /** Drills the last screening asks for before the first set. */
+  drills: z.array(z.string()).readonly(),
+});
+export type CareDto = z.infer<typeof care>;
 
 export const sheet = z.object({
   id,
@@ -63,6 +103,10 @@ export const sheet = z.object({
   minutes: z.int(),
   items: z.array(sheetItem),
   leftOut: z.array(leftOutSlot),
+  leftOff: z.array(leftOffSlot),
+  limits: z.array(personLimit).readonly(),
+  safety: placeSafety,
+  care,
   /** The weights in the room, so that a load can be changed offline. */
   kit,
   createdAt: instant,

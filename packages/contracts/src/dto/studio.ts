@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MASS_UNITS } from '@drubo/core/vocabulary';
-import { id, requiredText, version } from './basics';
+import { id, instant, requiredText, version } from './basics';
 import { kit } from './dose';
 
 const isTimeZone = (value: string): boolean => {
@@ -28,6 +28,19 @@ export const trainer = z.object({ id, name: z.string(), loginName: z.string() })
 export type TrainerDto = z.infer<typeof trainer>;
 
 export const studioDetail = z.object({ studio, kits: z.array(kit), trainers: z.array(trainer) });
+
+/** A one-time code and when it ends. */
+export const invite = z.object({ code: z.string(), expiresAt: instant });
+
+/** One thing somebody did. `what` is the operation's id; words for it stand in the app. */
+export const activityLine = z.object({
+  at: instant,
+  trainerName: z.string(),
+  what: z.string(),
+  personId: id.nullable(),
+  personName: z.string().nullable(),
+});
+export type ActivityLineDto = z.infer<typeof activityLine>;
 
 export const authState = z.discriminatedUnion('state', [
   z.object({ state: z.literal('signed-in'), trainer, studio, demo: z.boolean() }),

@@ -1,6 +1,8 @@
 import { z } from 'zod';
-import { VERDICTS } from '@drubo/core/vocabulary';
+import { PERSON_STATES, VERDICTS } from '@drubo/core/vocabulary';
 import { id, instant, localDate } from './basics';
+import { kit } from './dose';
+import { intake, personRecord } from './health';
 import { movement } from './movement';
 import { booking, person } from './person';
 import { session, sessionDetail } from './session';
@@ -17,6 +19,9 @@ export const floorEntry = z.object({
     .object({ id, attempt: z.int().min(0), items: z.array(z.object({ variationId: z.string(), sets: z.int() })) })
     .nullable(),
   liveSessionId: id.nullable(),
+  state: z.enum(PERSON_STATES),
+  /** Noted last time: to be watched today. */
+  watch: z.array(z.string()),
   /** The session that was done today, if it is. */
   doneSessionId: id.nullable(),
   lastVerdicts: z.array(lastVerdict),
@@ -44,6 +49,11 @@ export const personDetail = z.object({
   lastVerdicts: z.array(lastVerdict),
   /** Where the last reviews left the person on each ladder. */
   standings: z.array(standing),
+  intake,
+  /** What is kept about the person, newest revision of each, removed ones left out. */
+  records: z.array(personRecord),
+  /** Kits this person may train with: the studio's, and their own. */
+  kits: z.array(kit),
 });
 export type PersonDetailDto = z.infer<typeof personDetail>;
 

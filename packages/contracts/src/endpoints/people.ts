@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { command, id, localDate, localTime, text, version } from '../dto/basics';
-import { booking, person, personFields } from '../dto/person';
+import { intake, intakeFields, personRecord, recordFields } from '../dto/health';
+import { booking, IMPOSSIBLE_BODY, isPossibleBody, person, personFields } from '../dto/person';
 import { floor, personDetail } from '../dto/views';
+import { bundle } from '../bundle';
 import { defineEndpoint } from './define';
 
 const personParams = z.strictObject({ personId: id });
@@ -41,7 +43,9 @@ export const peopleEndpoints = {
     summary: 'Add a person (version 0) or change one',
     target: 'creates',
     params: personParams,
-    body: z.strictObject({ command, version, ...personFields }),
+    body: z
+      .strictObject({ command, version, ...personFields })
+      .refine(isPossibleBody, { path: ['massKg'], message: IMPOSSIBLE_BODY }),
     reply: person,
     errors: ['stale-version', 'erased'],
   }),
@@ -65,6 +69,59 @@ export const peopleEndpoints = {
     params: personParams,
     body: z.strictObject({ command }),
     reply: z.object({ erased: z.literal(true) }),
+    errors: ['not-found', 'erased'],
+  }),
+  saveIntake: defineEndpoint({
+    id: 'saveIntake',
+    method: 'PUT',
+    path: '/api/people/:personId/intake',
+    summary: 'Save some answers of the intake; what is left out stays as it was',
+    target: 'needs-existing',
+    params: personParams,
+    body: z.strictObject({ command, fields: z.strictObject(intakeFields).partial() }),
+    reply: intake,
+    errors: ['not-found', 'erased', 'no-consent', 'invalid-input'],
+  }),
+  listRecords: defineEndpoint({
+    id: 'listRecords',
+    method: 'GET',
+    path: '/api/people/:personId/records',
+    summary: 'Every revision of what is kept about a person: measures, limits, clearances, signs, screenings, notes, placements',
+    target: 'needs-existing',
+    params: personParams,
+    reply: z.array(personRecord),
+    errors: ['not-found', 'erased'],
+  }),
+  saveRecord: defineEndpoint({
+    id: 'saveRecord',
+    method: 'PUT',
+    path: '/api/people/:personId/records/:recordId',
+    summary: 'Add a record, or a new revision of one',
+    target: 'creates',
+    params: z.strictObject({ personId: id, recordId: id }),
+    body: z.strictObject({ command, fields: recordFields }),
+    reply: personRecord,
+    errors: ['not-found', 'erased', 'person-archived', 'no-consent', 'invalid-input'],
+  }),
+  setRecordRemoved: defineEndpoint({
+    id: 'setRecordRemoved',
+    method: 'PUT',
+    path: '/api/people/:personId/records/:recordId/removed',
+    summary: 'Take a record away, or bring it back; its history stays',
+    target: 'needs-existing',
+    params: z.strictObject({ personId: id, recordId: id }),
+    body: z.strictObject({ command, removed: z.boolean() }),
+    reply: personRecord,
+    errors: ['not-found', 'erased', 'invalid-input'],
+  }),
+  exportPerson: defineEndpoint({
+    id: 'exportPerson',
+    method: 'GET',
+    path: '/api/people/:personId/export',
+    summary: 'Everything of one person as a bundle (versioned JSON)',
+    target: 'needs-existing',
+    params: personParams,
+    reply: bundle,
     errors: ['not-found', 'erased'],
   }),
   saveBooking: defineEndpoint({

@@ -1,5 +1,6 @@
 import { getVariation } from '../catalogue';
 import type { Variation } from '../catalogue';
+import { rungsOf } from '../catalogue/knowledge';
 import { applyStage, firstDose, loadsForVariation, schoolDose, schoolValues, sheetMinutes } from '../dose';
 import type { Dose, DoseWhy, Stage } from '../dose';
 import { isSameMass, snapDown } from '../kit';
@@ -10,7 +11,7 @@ import type { LadderStart } from '../screening';
 import { accessTo, isOnTheirOwn, RESERVE_ALONE } from '../selection';
 import { FEELERS, gapKind, guessKg, isEstimable, layOffLoss } from '../strength';
 import { reason } from '../vocabulary';
-import type { LeverValues, MainFamily, Schools } from '../vocabulary';
+import type { LeverValues, MainFamily, Reason, Schools } from '../vocabulary';
 import { chooseStart, rungOnMain, settingsWithin } from './choose-start';
 import type { Start } from './choose-start';
 import type { LeftOff, PlannedItem, Track } from './types';
@@ -24,6 +25,8 @@ export interface SheetInput {
   /** Where the screening starts each ladder, and the settings it asks for. Left out: not screened. */
   starts?: readonly LadderStart[];
   aids?: Readonly<Record<string, LeverValues>>;
+  /** Where the trainer placed the person by hand, oldest first. */
+  placed?: readonly { ladderId: string; rungId: string; on: string }[];
   /** Movements the person would rather not do. */
   dislikes?: readonly string[];
   /** Minutes there are; left out: nothing is dropped for time. */
@@ -74,7 +77,19 @@ const startOf = (input: SheetInput, slot: MainFamily, track: Track | undefined):
   const variation = getVariation(context.catalogue, track.variationId);
   const access = accessTo(variation, context);
   if (access.state === 'locked') return chooseStart(slot, choice, rungOnMain(slot, track.variationId));
-  return { variationId: variation.id, values: settingsWithin(variation, access).values, reasons: access.reasons };
+  return {
+    variationId: variation.id,
+    values: settingsWithin(variation, access).values,
+    reasons: [...byHand(input, track), ...access.reasons],
+  };
+};
+
+/** The placement a track still stands on: nothing was decided since. */
+const byHand = ({ placed = [] }: SheetInput, { variationId, lastDecision }: Track): Reason[] => {
+  if (lastDecision) return [];
+  const rungs = rungsOf(variationId);
+  const last = placed.filter((at) => rungs.some(({ ladder, rung }) => ladder.id === at.ladderId && rung.id === at.rungId)).at(-1);
+  return last ? [reason('start-by-hand', last, 'trainer')] : [];
 };
 
 /** A new person's sheet gives up its last exercises until it fits; later ones are the trainer's to shape. */

@@ -1,6 +1,8 @@
 import type { Variation } from '../catalogue/types';
 import { loadsFor, snapDown, UNLOADED } from '../kit';
 import type { Kit, Load } from '../kit';
+import { loadCapFor } from '../limits';
+import type { PersonLimit } from '../limits';
 import { reason } from '../vocabulary';
 import type { LeverValues, LoadPosition, Reason, TrainingAge } from '../vocabulary';
 
@@ -11,6 +13,18 @@ export const positionOf = (variation: Variation, values: LeverValues = {}): Load
 /** Every load this kit makes for a variation, lightest first. */
 export const loadsForVariation = (kit: Kit, variation: Variation, values: LeverValues = {}): Load[] =>
   loadsFor(kit, positionOf(variation, values), { unloadedToo: variation.unloadedAllowed, needs: variation.kit.flat() });
+
+/** The same, without what lies above the bound of a person's clearances. */
+export const allowedLoads = (
+  kit: Kit,
+  limits: readonly PersonLimit[],
+  variation: Variation,
+  values: LeverValues = {},
+): Load[] => {
+  const capKg = loadCapFor(variation, limits);
+  const loads = loadsForVariation(kit, variation, values);
+  return capKg === null ? loads : loads.filter(({ externalKg }) => externalKg <= capKg);
+};
 
 /**
  * A careful first working load: a share of body mass by training age, snapped to the nearest load not above it.

@@ -8,7 +8,7 @@ export { feelersLeft, isSameDose } from './same';
 export { DOSE_FIELDS } from './why';
 export type { DoseField, DoseWhy } from './why';
 export { GOAL_DOSES, STAGES } from './goal-table';
-export { firstLoad, loadsForVariation, positionOf } from './first-load';
+export { allowedLoads, firstLoad, loadsForVariation, positionOf } from './first-load';
 export { firstDose } from './first-dose';
 export type { DosePerson } from './first-dose';
 export { applyStage } from './stage';

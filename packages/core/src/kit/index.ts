@@ -1,3 +1,5 @@
+export { BIG_JUMP_PERCENT, bigJumps } from './big-jumps';
+export type { BigJump } from './big-jumps';
 export { barOf, barSetup, perSideKg } from './bar-setup';
 export type { BarSetup } from './bar-setup';
 export { defaultKit } from './default-kit';
@@ -8,6 +10,10 @@ export { externalKgOf, isSameMass } from './mass-of';
 export { changesBetween, platesPerSide } from './plates';
 export { HOME_STAND_INS, KIT_PRESETS, servedBy } from './presets';
 export type { KitPreset } from './presets';
+export { readSizes } from './read-sizes';
+export type { SizesProblem, SizesRead } from './read-sizes';
 export { roomOf } from './room';
+export { startKit } from './start-kits';
+export type { PlaceKit } from './start-kits';
 export { nextDown, nextUp, snapDown } from './steps';
 export type { ImplementUse, Kit, KitGear, KitMachine, KitPiece, Load } from './types';

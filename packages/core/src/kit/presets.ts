@@ -1,3 +1,4 @@
+import { STUDIO_ITEMS } from '../vocabulary';
 import type { KitItem, Place } from '../vocabulary';
 
 /** What a place has in the room. The editor of a studio's own kit comes on top of these. */
@@ -14,11 +15,7 @@ export const KIT_PRESETS = [
     id: 'studio',
     name: 'Studio',
     place: 'gym',
-    items: [
-      ...(['dumbbell', 'dumbbell-pair', 'kettlebell', 'kettlebell-pair', 'barbell', 'rack', 'trap-bar', 'landmine'] as const),
-      ...(['small-plates', 'bench', 'second-bench', 'box', 'low-step', 'pad', 'stick', 'wall', 'strap', 'band'] as const),
-      ...(['slider', 'ball', 'small-ball', 'block', 'cable', 'partner-or-anchor'] as const),
-    ],
+    items: STUDIO_ITEMS,
   },
   {
     id: 'living-room',

@@ -41,8 +41,8 @@ export { CLEAN_VALUES, FAULT_SEVERITIES, LOGGERS, RESERVE_SOURCES, SET_ENDINGS, 
 export type { Clean, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from './set-record';
 export { SCHOOL_IDS, SCHOOLS } from './schools';
 export type { SchoolId, Schools } from './schools';
-export { KIT_ITEMS, MASS_UNITS, PIECE_TYPES, PLACES } from './kit';
-export type { KitItem, MassUnit, PieceType, Place } from './kit';
+export { KIT_ITEMS, KIT_PLACES, MASS_UNITS, PIECE_TYPES, PLACES, STUDIO_ITEMS } from './kit';
+export type { KitItem, KitPlace, MassUnit, PieceType, Place } from './kit';
 export { partSeconds } from './tempo';
 export type { Tempo, TempoPart } from './tempo';
 export { BASES, REASON_CODES, reason } from './reasons';

@@ -62,3 +62,36 @@ export type KitItem = (typeof KIT_ITEMS)[number];
 /** Where a session happens. */
 export const PLACES = ['gym', 'home'] as const;
 export type Place = (typeof PLACES)[number];
+
+/** Kinds of place a kit stands at. */
+export const KIT_PLACES = ['studio', 'home', 'hotel'] as const;
+export type KitPlace = (typeof KIT_PLACES)[number];
+
+/** What a small training studio has in the room beside its weights. Common practice, no source. */
+export const STUDIO_ITEMS = [
+  'dumbbell',
+  'dumbbell-pair',
+  'kettlebell',
+  'kettlebell-pair',
+  'barbell',
+  'rack',
+  'trap-bar',
+  'landmine',
+  'small-plates',
+  'bench',
+  'second-bench',
+  'box',
+  'low-step',
+  'pad',
+  'stick',
+  'wall',
+  'strap',
+  'band',
+  'slider',
+  'ball',
+  'small-ball',
+  'block',
+  'cable',
+  'partner-or-anchor',
+  'chair',
+] as const satisfies readonly KitItem[];

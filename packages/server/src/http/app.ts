@@ -7,7 +7,7 @@ import { handlers } from '../routes';
 import { bindEndpoints } from './bind';
 import { docs } from './docs';
 import { errorHandler, notFound } from './errors';
-import { signInLimit } from './sign-in-limit';
+import { signInLimit, TRIES } from './sign-in-limit';
 
 /** Largest body a write may have. A whole session's sets are sent one by one. */
 const BODY_LIMIT = '200kb';
@@ -53,7 +53,12 @@ export const makeApp = (context: Context, web: RequestHandler | null): Express =
   api.use(express.json({ limit: BODY_LIMIT, strict: false }));
   app.use('/api', api);
   app.use(docs());
-  app.use(bindEndpoints(context, handlers, { signIn: signInLimit() }));
+  const guards = {
+    signIn: signInLimit(TRIES.password),
+    join: signInLimit(TRIES.code),
+    changePassword: signInLimit(TRIES.code),
+  };
+  app.use(bindEndpoints(context, handlers, guards));
   app.use('/api', notFound);
   app.use(web ?? notFound);
   app.use(errorHandler);

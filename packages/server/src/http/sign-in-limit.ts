@@ -1,15 +1,15 @@
 import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
 import { AppError } from '../errors';
 
-/** Wrong passwords allowed per name and address within the window. House default. */
-const TRIES = 10;
+/** Refused tries allowed per name and address within the window: passwords, and codes of ten letters. House defaults. */
+export const TRIES = { password: 10, code: 40 } as const;
 const WINDOW_MINUTES = 15;
 
-/** Slows down guessing: after ten refused tries for one name from one address, a quarter of an hour of rest. */
-export const signInLimit = () =>
+/** Slows down guessing: after so many refused tries for one name from one address, a quarter of an hour of rest. */
+export const signInLimit = (tries: number) =>
   rateLimit({
     windowMs: WINDOW_MINUTES * 60_000,
-    limit: TRIES,
+    limit: tries,
     skipSuccessfulRequests: true,
     standardHeaders: 'draft-8',
     legacyHeaders: false,
@@ -19,5 +19,5 @@ export const signInLimit = () =>
       return `${ipKeyGenerator(request.ip ?? '')} ${name.trim().toLowerCase().slice(0, 120)}`;
     },
     handler: (_request, _response, next) =>
-      next(new AppError('too-many-attempts', `Too many wrong passwords. Try again in ${WINDOW_MINUTES} minutes.`)),
+      next(new AppError('too-many-attempts', `Too many wrong tries. Try again in ${WINDOW_MINUTES} minutes.`)),
   });

@@ -1,13 +1,20 @@
 import type { Handlers } from '../http/handler';
+import { join } from './auth/join';
+import { changePassword } from './auth/password';
 import { createFirstTrainer, getAuth, openDemo, signIn, signOut } from './auth/sign-in';
 import { saveBooking, setBookingCancelled } from './bookings/bookings';
 import { getMovement, listMovements, saveMovement, setMovementRetired } from './movements/movements';
 import { getFloor } from './people/floor';
-import { erasePerson, getPerson, listPeople, savePerson, setPersonArchived } from './people/people';
+import { saveIntake } from './people/intake';
+import { erasePerson, exportPerson, getPerson, listPeople, savePerson, setPersonArchived } from './people/people';
+import { listRecords, saveRecord, setRecordRemoved } from './people/records';
 import { logSet } from './sessions/log-set';
 import { acceptReview, getReview } from './sessions/review';
 import { discardSession, finishSession, getSession, startSession } from './sessions/session';
 import { bringBack, editSheetItem, getSheet } from './sheets/sheets';
+import { removeKit, saveKit } from './studio/kits';
+import { getActivity } from './studio/activity';
+import { makeInvite } from './studio/invites';
 import { exportStudio, getHealth, getOfflinePack, getStudio, saveStudio } from './studio/studio';
 
 /** One handler an endpoint; the type makes sure none is forgotten. */
@@ -17,9 +24,15 @@ export const handlers: Handlers = {
   signOut,
   createFirstTrainer,
   openDemo,
+  join,
+  changePassword,
   getStudio,
   saveStudio,
   exportStudio,
+  saveKit,
+  removeKit,
+  getActivity,
+  makeInvite,
   getOfflinePack,
   getHealth,
   listMovements,
@@ -32,6 +45,11 @@ export const handlers: Handlers = {
   savePerson,
   setPersonArchived,
   erasePerson,
+  exportPerson,
+  saveIntake,
+  listRecords,
+  saveRecord,
+  setRecordRemoved,
   saveBooking,
   setBookingCancelled,
   getSheet,

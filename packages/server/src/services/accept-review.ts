@@ -3,6 +3,7 @@ import { standOn, trackAfter } from '@drubo/core/judging';
 import type { ExerciseLog, Track } from '@drubo/core/judging';
 import { findVariation } from '@drubo/core/catalogue';
 import { checkValues } from '@drubo/core/knowledge';
+import { accessTo } from '@drubo/core/selection';
 import type { Caller, Context } from '../context';
 import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
@@ -107,6 +108,10 @@ const checkMovement = (choice: ChoiceDto, at: number, logs: readonly ExerciseLog
   if (!log) return [];
   const variation = findVariation(log.context.catalogue, choice.variationId ?? log.variation.id);
   if (!variation) return [{ path: `choices.${at}.variationId`, message: 'is not in the catalogue' }];
+  const isOther = variation.id !== log.variation.id;
+  if (isOther && accessTo(variation, log.context).state === 'locked') {
+    return [{ path: `choices.${at}.variationId`, message: 'is locked for this person here' }];
+  }
   return checkValues(variation, choice.values ?? {}).map(({ lever, reason }) => ({
     path: `choices.${at}.values.${lever}`,
     message: reason === 'no-such-lever' ? 'is not a setting of this movement' : 'is not on its scale',

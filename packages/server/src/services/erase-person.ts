@@ -6,22 +6,25 @@ import type { Scope } from '../db/scope';
  * queue answers 410. Stored command replies that carry the person's data go too.
  */
 export const erasePerson = async (scope: Scope, personId: string, erasedAt: string): Promise<void> => {
-  const [bookings, sheets, sessions] = await Promise.all([
+  const [bookings, sheets, sessions, kits] = await Promise.all([
     scope.all('bookings', { personId }),
     scope.all('sheets', { personId }),
     scope.all('sessions', { personId }),
+    scope.all('kits', { personId }),
   ]);
   const graves: Omit<TombstoneRow, 'studioId'>[] = [
     { id: personId, kind: 'person', erasedAt },
     ...bookings.map(({ id }) => ({ id, kind: 'booking' as const, erasedAt })),
     ...sheets.map(({ id }) => ({ id, kind: 'sheet' as const, erasedAt })),
     ...sessions.map(({ id }) => ({ id, kind: 'session' as const, erasedAt })),
+    ...kits.map(({ id }) => ({ id, kind: 'kit' as const, erasedAt })),
   ];
   await scope.insertAll('tombstones', graves);
   const erased = new Set(graves.map((grave) => grave.id));
   for (const command of await scope.all('commands', {})) {
-    if (mentions(command.reply, erased)) await scope.remove('commands', { id: command.id });
+    if (erased.has(command.personId ?? '') || mentions(command.reply, erased)) await scope.remove('commands', { id: command.id });
   }
+  await scope.remove('kits', { personId });
   await scope.remove('people', { id: personId });
 };
 

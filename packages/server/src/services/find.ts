@@ -1,8 +1,15 @@
-import type { Models, PersonRow, SessionRow, SheetRow } from '../db/models';
+import type { KitRow, Models, PersonRow, SessionRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { AppError } from '../errors';
 
-const NAMES = { people: 'person', bookings: 'booking', sheets: 'sheet', sheetItems: 'exercise', sessions: 'session' } as const;
+const NAMES = {
+  people: 'person',
+  bookings: 'booking',
+  sheets: 'sheet',
+  sheetItems: 'exercise',
+  sessions: 'session',
+  kits: 'kit',
+} as const;
 type Findable = keyof typeof NAMES & keyof Models;
 
 /** The error for an id this studio doesn't have: erased for good (410) or never known (404). */
@@ -21,6 +28,12 @@ export const refuseErased = async (scope: Scope, table: Findable, id: string): P
 export const findPerson = async (scope: Scope, id: string): Promise<PersonRow> => {
   const row = await scope.one('people', { id });
   if (!row) throw await missing(scope, 'people', id);
+  return row;
+};
+
+export const findKit = async (scope: Scope, id: string): Promise<KitRow> => {
+  const row = await scope.one('kits', { id });
+  if (!row) throw await missing(scope, 'kits', id);
   return row;
 };
 

@@ -1,25 +1,33 @@
+import { recordsOf } from '@drubo/contracts';
 import { dayNumber, daysBetween, isSameDose } from '@drubo/core';
-import { planSheet } from '@drubo/core/judging';
-import type { PlannedItem } from '@drubo/core/judging';
+import { planWholeSheet } from '@drubo/core/judging';
+import type { LeftOff, PlannedItem, PlannedSheet } from '@drubo/core/judging';
 import type { Context } from '../context';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { exerciseHistory } from './exercise-history';
 import { judgeContext } from './judge-context';
 import { localDateOf } from './local-date';
+import { personPicture } from './person-picture';
 import { tracksOf } from './tracks';
 
 /** Sessions that count as done when asking how new a person is. */
 const DONE_STATES = ['finished', 'reviewed'];
 
-const plan = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<PlannedItem[]> => {
+const plan = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<PlannedSheet> => {
+  const picture = await personPicture(scope, person, today);
   const done = (await scope.all('sessions', { personId: person.id }, { order: [['startedAt', 'ASC']] })).filter((session) =>
     DONE_STATES.includes(session.state),
   );
   const firstDay = done[0]?.date ?? today;
   const lastDay = done.at(-1)?.date;
-  return planSheet({
-    context: await judgeContext(scope, context, person),
+  return planWholeSheet({
+    context: await judgeContext(scope, context, person, picture),
+    starts: picture.screening?.starts ?? [],
+    aids: picture.screening?.aids ?? {},
+    dislikes: picture.intake.dislikes,
+    placed: recordsOf(picture.records, 'placement').map(({ fields: { ladderId, rungId, on } }) => ({ ladderId, rungId, on })),
+    minutes: person.minutes,
     tracks: await tracksOf(scope, person.id),
     stage: {
       sessionsDone: done.length,
@@ -46,6 +54,7 @@ const asRow = (item: PlannedItem, sheetId: string, position: number, id: string)
   proposed: item.dose,
   dose: item.dose,
   why: item.why,
+  chosenWhy: [...item.chosenWhy],
 });
 
 /** The sheet a person will do or is doing. */
@@ -64,9 +73,11 @@ export const makeNextSheet = async (scope: Scope, context: Context, person: Pers
     state: 'next' as const,
     createdAt: now.toISOString(),
     plannedOn,
+    leftOff: [] as LeftOff[],
   };
+  const { items, left } = await plan(scope, context, person, plannedOn);
+  sheet.leftOff = left;
   await scope.insert('sheets', sheet);
-  const items = await plan(scope, context, person, plannedOn);
   await scope.insertAll(
     'sheetItems',
     items.map((item, position) => asRow(item, sheet.id, position, context.newId())),
@@ -86,22 +97,23 @@ const over = (stored: SheetItemRow, planned: Omit<SheetItemRow, 'studioId'>): Om
   };
 };
 
-/** A waiting sheet's items as they would be planned today. Days pass and a lay-off begins without anybody writing. */
-export const itemsAsOf = async (
+/** A waiting sheet as it would be planned today. Days pass, a lay-off begins, a clearance ends without anybody writing. */
+export const sheetAsOf = async (
   scope: Scope,
   context: Context,
   sheet: SheetRow,
   stored: readonly SheetItemRow[],
   person: PersonRow,
   today: string,
-): Promise<readonly SheetItemRow[]> => {
-  if (sheet.state !== 'next' || sheet.plannedOn === today) return stored;
-  const planned = await plan(scope, context, person, today);
-  return stored.map((row) => {
+): Promise<{ items: readonly SheetItemRow[]; leftOff: readonly LeftOff[] }> => {
+  if (sheet.state !== 'next' || sheet.plannedOn === today) return { items: stored, leftOff: sheet.leftOff };
+  const { items: planned, left } = await plan(scope, context, person, today);
+  const items = stored.flatMap((row): SheetItemRow[] => {
     const at = planned.findIndex((item) => item.slot === row.slot);
     const item = planned[at];
-    return item ? { ...over(row, asRow(item, sheet.id, at, row.id)), studioId: row.studioId } : row;
+    return item ? [{ ...over(row, asRow(item, sheet.id, at, row.id)), studioId: row.studioId }] : [];
   });
+  return { items, leftOff: left };
 };
 
 /**
@@ -113,7 +125,13 @@ export const replanSheet = async (scope: Scope, context: Context, person: Person
   if (!sheet || sheet.state !== 'next') return;
   const today = localDateOf(context.clock.now(), timeZone);
   const stored = await scope.all('sheetItems', { sheetId: sheet.id });
-  const planned = await plan(scope, context, person, today);
+  const { items: planned, left } = await plan(scope, context, person, today);
+  if (sheet.attempt > 0 && stored.some((row) => !planned.some((item) => isSameWork(row, item)))) {
+    // Sets of a discarded try point at these items. They stay with the old sheet, and a new one takes its place.
+    await scope.update('sheets', { state: 'done' }, { id: sheet.id });
+    await makeNextSheet(scope, context, person, timeZone);
+    return;
+  }
   // A discarded try's sets still point at an item, so an item that stays keeps its id.
   for (const [position, item] of planned.entries()) {
     const before = stored.find((row) => row.slot === item.slot);
@@ -127,5 +145,8 @@ export const replanSheet = async (scope: Scope, context: Context, person: Person
   for (const row of stored) {
     if (!planned.some((item) => item.slot === row.slot)) await scope.remove('sheetItems', { id: row.id });
   }
-  await scope.update('sheets', { version: sheet.version + 1, plannedOn: today }, { id: sheet.id });
+  await scope.update('sheets', { version: sheet.version + 1, plannedOn: today, leftOff: left }, { id: sheet.id });
 };
+
+const isSameWork = (row: SheetItemRow, item: PlannedItem): boolean =>
+  row.slot === item.slot && row.variationId === item.variationId;

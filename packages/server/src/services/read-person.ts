@@ -3,8 +3,12 @@ import type { Caller, Context } from '../context';
 import { toBooking, toPerson } from '../db/mappers/rows';
 import type { PersonRow } from '../db/models';
 import type { Scope } from '../db/scope';
+import { recordsOf } from '@drubo/contracts';
+import { kitsFor } from './kits';
 import { localDateOf } from './local-date';
 import { openSheet } from './next-sheet';
+import { currentRecords, intakeOf } from './person-file';
+import { personPicture } from './person-picture';
 import { readSheet } from './read-sheet';
 import { sessionLines } from './read-session';
 import { standingsOf, tracksOf } from './tracks';
@@ -44,6 +48,9 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
     sessions: await sessionLines(scope, sessions),
     lastVerdicts: await verdictsOf(scope, row.id),
     standings: await standingsOf(scope, row.id),
+    intake: await intakeOf(scope, row.id),
+    records: await currentRecords(scope, row.id),
+    kits: await kitsFor(scope, row.id),
   };
 };
 
@@ -64,6 +71,8 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
       })
       .map(async ({ booking, person }) => {
         const sheet = sheets.find((row) => row.personId === person.id);
+        const { health, records } = await personPicture(scope, person, date);
+        const notes = recordsOf(records, 'note').filter(({ fields }) => fields.watch);
         return {
           booking: toBooking(booking),
           person: toPerson(person),
@@ -76,6 +85,8 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
                   .map((item) => ({ variationId: item.variationId, sets: item.dose.sets })),
               }
             : null,
+          state: health.state,
+          watch: notes.map(({ fields }) => fields.text),
           liveSessionId: open.find((session) => session.personId === person.id && session.state === 'live')?.id ?? null,
           doneSessionId: doneToday.find((session) => session.personId === person.id)?.id ?? null,
           lastVerdicts: await verdictsOf(scope, person.id),

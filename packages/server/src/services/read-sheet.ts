@@ -7,9 +7,10 @@ import type { Scope } from '../db/scope';
 import { exerciseHistory } from './exercise-history';
 import { findPerson } from './find';
 import { catalogueOf } from './movements';
-import { itemsAsOf } from './next-sheet';
+import { localDateOf } from './local-date';
+import { sheetAsOf } from './next-sheet';
+import { careOf, personPicture } from './person-picture';
 import { setsOf } from './sets';
-import { studioKit } from './studio-kit';
 import { tracksOf } from './tracks';
 
 /** How many sessions back "last time" looks for a slot. */
@@ -25,7 +26,9 @@ export const readSheet = async (
 ): Promise<SheetDto> => {
   const person = await findPerson(scope, sheet.personId);
   const stored = await scope.all('sheetItems', { sheetId: sheet.id }, { order: [['position', 'ASC']] });
-  const rows = today === null ? stored : await itemsAsOf(scope, context, sheet, stored, person, today);
+  const planned = { items: stored, leftOff: sheet.leftOff };
+  const { items: rows, leftOff } = today === null ? planned : await sheetAsOf(scope, context, sheet, stored, person, today);
+  const picture = await personPicture(scope, person, today ?? (await todayOf(scope, context)));
   const { last: before, startedAt } = await lastTimes(scope, sheet);
   const past = await exerciseHistory(scope, sheet.personId, startedAt);
   const catalogue = await catalogueOf(scope, context);
@@ -55,15 +58,26 @@ export const readSheet = async (
       dose: row.dose,
       edited: !isSameDose(row.dose, row.proposed),
       why: row.why,
+      chosenWhy: row.chosenWhy,
       lastTime: before.get(row.slot) ?? null,
       past: past(row.variationId),
     })),
     leftOut: tracks
       .filter((track) => track.leftOut)
       .map(({ slot, variationId, lastDecision }) => ({ slot, variationId, reasons: lastDecision?.reasons ?? [] })),
-    kit: await studioKit(scope),
+    leftOff: sheet.state === 'next' ? [...leftOff] : [],
+    limits: picture.health.limits,
+    safety: picture.safety,
+    care: careOf(picture),
+    kit: picture.kit,
     createdAt: sheet.createdAt,
   };
+};
+
+/** Today where the studio is, for a sheet that isn't read for a certain day. */
+const todayOf = async (scope: Scope, context: Context): Promise<string> => {
+  const studio = (await context.db.models.studios.findByPk(scope.studioId))?.get();
+  return localDateOf(context.clock.now(), studio?.timeZone ?? 'UTC');
 };
 
 /** Per slot, the newest earlier session that did it. */

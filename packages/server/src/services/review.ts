@@ -1,5 +1,6 @@
 import type { DecisionDto, ReviewDto, ReviewItemDto } from '@drubo/contracts';
-import { currentSets, dayNumber, loadsForVariation } from '@drubo/core';
+import { allowedLoads, currentSets, dayNumber } from '@drubo/core';
+import type { KitDto } from '@drubo/contracts';
 import { alternativesTo, decideSession } from '@drubo/core/judging';
 import type { ExerciseLog } from '@drubo/core/judging';
 import { getVariation } from '@drubo/core/catalogue';
@@ -12,7 +13,7 @@ import { findPerson } from './find';
 import { judgeContext } from './judge-context';
 import { openSheet } from './next-sheet';
 import { setsOf } from './sets';
-import { studioKit } from './studio-kit';
+import { personPicture } from './person-picture';
 
 /** Worst joint pain of the newest of these sessions; null when nobody asked. */
 const lastPain = (past: ExerciseLog['past']): number | null => {
@@ -25,11 +26,12 @@ export const exerciseLogs = async (
   scope: Scope,
   context: Context,
   session: SessionRow,
-): Promise<{ items: SheetItemRow[]; logs: ExerciseLog[]; personName: string }> => {
+): Promise<{ items: SheetItemRow[]; logs: ExerciseLog[]; personName: string; kit: KitDto }> => {
   const items = await scope.all('sheetItems', { sheetId: session.sheetId }, { order: [['position', 'ASC']] });
   const sets = await setsOf(scope, session.id);
   const person = await findPerson(scope, session.personId);
-  const judged = await judgeContext(scope, context, person);
+  const picture = await personPicture(scope, person, session.date);
+  const judged = await judgeContext(scope, context, person, picture);
   const pastOf = await exerciseHistory(scope, person.id, session.startedAt);
   const logs = items.map((item): ExerciseLog => {
     const variation = getVariation(judged.catalogue, item.variationId);
@@ -43,12 +45,12 @@ export const exerciseLogs = async (
       sets: currentSets(sets.filter((set) => set.itemId === item.id)),
       day: dayNumber(session.date),
       past,
-      loads: loadsForVariation(judged.kit, variation, item.leverValues),
+      loads: allowedLoads(judged.kit, judged.limits, variation, item.leverValues),
       bodyMassKg: sets.find((set) => set.bodyMassKg !== null)?.bodyMassKg ?? person.massKg,
       context: { ...judged, pain: { ...judged.pain, lastTime: lastPain(past) } },
     };
   });
-  return { items, logs, personName: person.name };
+  return { items, logs, personName: person.name, kit: picture.kit };
 };
 
 /** The latest settled decision per exercise. */
@@ -57,13 +59,13 @@ const settled = async (scope: Scope, sessionId: string) =>
 
 /** A session's review: what is proposed, or what was settled and whether its sets changed since. */
 export const readReview = async (scope: Scope, context: Context, session: SessionRow): Promise<ReviewDto> => {
-  const { items, logs, personName } = await exerciseLogs(scope, context, session);
+  const { items, logs, personName, kit } = await exerciseLogs(scope, context, session);
   const decisions = decideSession(logs);
   const stored = await settled(scope, session.id);
   return {
     session: toSession(session),
     personName,
-    kit: await studioKit(scope),
+    kit,
     items: items.map((item, at): ReviewItemDto => {
       const fresh = decisions[at];
       const log = logs[at];

@@ -50,6 +50,11 @@ export const runCommand = <Reply extends object>(
       fingerprint,
       reply,
       receivedAt: context.clock.now().toISOString(),
+      personId: personIn(given.params) ?? personIn(reply),
     });
     return reply;
   });
+
+/** Whom a write was about: named in its path, or in what it answered. */
+const personIn = (given: object): string | null =>
+  'personId' in given && typeof given.personId === 'string' ? given.personId : null;

@@ -1,67 +1,51 @@
 import type { Bundle } from '@drubo/contracts/bundle';
 import { BUNDLE_VERSION } from '@drubo/contracts/bundle';
 import type { Context } from '../context';
-import { toBooking, toMovement, toPerson, toSession, toSetRecord, toTrainer } from '../db/mappers/rows';
+import { toBooking, toKit, toMovement, toPerson, toRecord, toSession, toSetRecord, toTrainer } from '../db/mappers/rows';
 
-/** Everything of one studio as a bundle. Passwords, sign-ins and command replies stay behind. */
-export const exportBundle = async (context: Context, studioId: string): Promise<Bundle> => {
+/**
+ * Everything of one studio as a bundle, or of one person of it. Passwords, sign-ins and command replies stay behind.
+ */
+export const exportBundle = async (context: Context, studioId: string, personId: string | null = null): Promise<Bundle> => {
   const scope = context.db.read(studioId);
   const studio = (await context.db.models.studios.findByPk(studioId))?.get();
   if (!studio) throw new Error(`studio ${studioId} is gone`);
-  const byId = { order: [['id', 'ASC']] as [string, string][] };
-  const items = await scope.all('sheetItems', {}, { order: [['position', 'ASC']] });
+  const ordered = (...columns: string[]) => ({ order: columns.map((column): [string, string] => [column, 'ASC']) });
+  const own = personId === null ? {} : { personId };
+  const sessions = await scope.all('sessions', own, ordered('id'));
+  const sheets = await scope.all('sheets', own, ordered('id'));
+  const ofSessions = personId === null ? {} : { sessionId: sessions.map(({ id }) => id) };
+  const ofSheets = personId === null ? {} : { sheetId: sheets.map(({ id }) => id) };
+  const items = await scope.all('sheetItems', ofSheets, ordered('position'));
+  const kits = (await scope.all('kits', {}, ordered('id'))).filter((kit) => !personId || [null, personId].includes(kit.personId));
   return {
     format: 'drubo-bundle',
     version: BUNDLE_VERSION,
     exportedAt: context.clock.now().toISOString(),
     studio: { id: studio.id, name: studio.name, unit: studio.unit, timeZone: studio.timeZone },
-    trainers: (await scope.all('trainers', {}, byId)).map(toTrainer),
-    kits: (await scope.all('kits', {}, byId)).map(({ studioId: _, ...kit }) => kit),
-    people: (await scope.all('people', {}, byId)).map(toPerson),
-    bookings: (await scope.all('bookings', {}, byId)).map(toBooking),
-    sheets: (await scope.all('sheets', {}, byId)).map(({ studioId: _, ...sheet }) => ({
+    trainers: (await scope.all('trainers', {}, ordered('id'))).map(toTrainer),
+    kits: kits.map(toKit),
+    people: (await scope.all('people', personId === null ? {} : { id: personId }, ordered('id'))).map(toPerson),
+    intakes: (await scope.all('intakes', own, ordered('personId'))).map((row) => ({
+      personId: row.personId,
+      fields: row.fields,
+    })),
+    records: (await scope.all('personRecords', own, ordered('id', 'revision'))).map(toRecord),
+    bookings: (await scope.all('bookings', own, ordered('id'))).map(toBooking),
+    sheets: sheets.map(({ studioId: _, leftOff: ___, ...sheet }) => ({
       ...sheet,
       items: items
         .filter((item) => item.sheetId === sheet.id)
-        .map(({ studioId: __, sheetId: ___, leverValues, ...item }) => ({ ...item, values: leverValues })),
+        .map(({ studioId: __, sheetId: ____, leverValues, ...item }) => ({ ...item, values: leverValues })),
     })),
-    sessions: (await scope.all('sessions', {}, byId)).map(toSession),
-    sets: (
-      await scope.all(
-        'setRevisions',
-        {},
-        {
-          order: [
-            ['id', 'ASC'],
-            ['revision', 'ASC'],
-          ],
-        },
-      )
-    ).map(toSetRecord),
-    tracks: (
-      await scope.all(
-        'tracks',
-        {},
-        {
-          order: [
-            ['personId', 'ASC'],
-            ['slot', 'ASC'],
-          ],
-        },
-      )
-    ).map(({ studioId: _, estimatorState: __, leverValues, ...track }) => ({ ...track, values: leverValues })),
-    movements: (
-      await scope.all(
-        'movements',
-        {},
-        {
-          order: [
-            ['id', 'ASC'],
-            ['revision', 'ASC'],
-          ],
-        },
-      )
-    ).map(toMovement),
-    decisions: (await scope.all('decisions', {}, byId)).map(({ studioId: _, trainerId: __, ...decision }) => decision),
+    sessions: sessions.map(toSession),
+    sets: (await scope.all('setRevisions', ofSessions, ordered('id', 'revision'))).map(toSetRecord),
+    tracks: (await scope.all('tracks', own, ordered('personId', 'slot'))).map(
+      ({ studioId: _, estimatorState: __, leverValues, ...track }) => ({ ...track, values: leverValues }),
+    ),
+    movements: (await scope.all('movements', {}, ordered('id', 'revision'))).map(toMovement),
+    decisions: (await scope.all('decisions', ofSessions, ordered('id'))).map(
+      ({ studioId: _, trainerId: __, ...decision }) => decision,
+    ),
   };
 };

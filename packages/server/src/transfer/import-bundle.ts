@@ -14,7 +14,8 @@ const CHUNK = 200;
 export const importBundle = async (context: Context, file: unknown): Promise<void> => {
   const parsed = bundle.safeParse(upgradeBundle(file));
   if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
-  const { studio, trainers, kits, people, bookings, sheets, sessions, sets, tracks, movements, decisions } = parsed.data;
+  const { studio, trainers, kits, people, intakes, records, bookings, sheets, sessions, sets, tracks, movements, decisions } =
+    parsed.data;
   const wrong = impossibleSets(parsed.data);
   if (wrong.length > 0) throw new AppError('invalid-input', 'Some sets in this file can’t have been done.', wrong);
   const createdAt = context.clock.now().toISOString();
@@ -32,13 +33,26 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
       for (let at = 0; at < rows.length; at += CHUNK) await put(rows.slice(at, at + CHUNK));
     };
     await inChunks(people, (rows) => scope.insertAll('people', rows));
+    await inChunks(
+      intakes.map((row) => ({ ...row, savedAt: createdAt })),
+      (rows) => scope.insertAll('intakes', rows),
+    );
+    await inChunks(
+      records.map((row) => ({ ...row, kind: row.fields.kind })),
+      (rows) => scope.insertAll('personRecords', rows),
+    );
     await inChunks(bookings, (rows) => scope.insertAll('bookings', rows));
     await inChunks(
-      sheets.map(({ items: _, ...sheet }) => sheet),
+      sheets.map(({ items: _, ...sheet }) => ({ ...sheet, leftOff: [] })),
       (rows) => scope.insertAll('sheets', rows),
     );
     const items = sheets.flatMap((sheet) =>
-      sheet.items.map(({ values, ...item }) => ({ ...item, leverValues: values, sheetId: sheet.id })),
+      sheet.items.map(({ values, chosenWhy, ...item }) => ({
+        ...item,
+        leverValues: values,
+        chosenWhy: [...chosenWhy],
+        sheetId: sheet.id,
+      })),
     );
     await inChunks(items, (rows) => scope.insertAll('sheetItems', rows));
     await inChunks(sessions, (rows) => scope.insertAll('sessions', rows));

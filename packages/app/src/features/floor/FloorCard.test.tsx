@@ -35,6 +35,8 @@ const entry = (over: Partial<FloorEntryDto> = {}): FloorEntryDto => ({
   nextSheet: { id: 'sheet-0001', attempt: 0, items: [{ variationId: 'goblet-squat', sets: 3 }] },
   liveSessionId: null,
   doneSessionId: null,
+  state: 'train',
+  watch: [],
   lastVerdicts: [
     { variationId: 'split-squat', verdict: 'ease-back' },
     { variationId: 'goblet-squat', verdict: 'move-up' },

@@ -1,5 +1,5 @@
 import type { SessionDetailDto, SetRecordDto, SheetItemDto } from '@drubo/contracts';
-import { dayNumber, loadsForVariation } from '@drubo/core';
+import { allowedLoads, dayNumber, roomOf } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
@@ -20,15 +20,16 @@ const factsOf = (
   dose: item.dose,
   method: item.method,
   feelers: item.feelers,
-  loads: loadsForVariation(sheet.kit, variation, item.values),
+  loads: allowedLoads(sheet.kit, sheet.limits, variation, item.values),
   past: item.past,
   day: dayNumber(session.date),
   context: {
     catalogue: builtInCatalogue,
     kit: sheet.kit,
-    room: null,
+    room: roomOf(sheet.kit, sheet.kit.items),
     person: sheet.fittedTo,
-    limits: [],
+    limits: sheet.limits,
+    safety: sheet.safety,
     pain: PAIN_NOT_ASKED,
   },
 });

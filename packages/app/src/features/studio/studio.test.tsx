@@ -1,7 +1,7 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import type { KitDto } from '@drubo/contracts';
-import { aPerson } from '../../../tests/builders';
+import { aKit, aPerson } from '../../../tests/builders';
 import { show } from '../../../tests/show';
 import { RefusedError } from '../../data/api';
 import { BookingDialog } from '../people/BookingDialog';
@@ -38,7 +38,7 @@ describe('the kit', () => {
     owned,
   });
   const kit: KitDto = {
-    id: 'kit-00001',
+    ...aKit(),
     name: 'Small rack',
     pieces: [piece('dumbbell', 10, 2), piece('dumbbell', 12, 1), piece('kettlebell', 24, 1)],
     machines: [],

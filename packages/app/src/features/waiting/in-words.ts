@@ -4,6 +4,11 @@ import type { StoredCommand } from '../../data/offline/types';
 const NAMES: Record<WriteId, string> = {
   savePerson: 'Person’s details',
   setPersonArchived: 'Archiving or restoring a person',
+  saveIntake: 'Answers of an intake',
+  saveRecord: 'A note on a person',
+  setRecordRemoved: 'Taking a note away',
+  saveKit: 'A kit',
+  removeKit: 'Removing a kit',
   erasePerson: 'Erasing a person',
   saveBooking: 'Booking',
   setBookingCancelled: 'Cancelling a booking',

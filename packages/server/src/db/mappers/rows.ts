@@ -1,10 +1,32 @@
-import type { BookingDto, MovementDto, PersonDto, SessionDto, SetRecordDto, StudioDto, TrainerDto } from '@drubo/contracts';
-import type { BookingRow, MovementRow, PersonRow, SessionRow, SetRevisionRow, StudioRow, TrainerRow } from '../models';
+import type {
+  BookingDto,
+  KitDto,
+  MovementDto,
+  PersonDto,
+  PersonRecordDto,
+  SessionDto,
+  SetRecordDto,
+  StudioDto,
+  TrainerDto,
+} from '@drubo/contracts';
+import type {
+  BookingRow,
+  KitRow,
+  MovementRow,
+  PersonRecordRow,
+  PersonRow,
+  SessionRow,
+  SetRevisionRow,
+  StudioRow,
+  TrainerRow,
+} from '../models';
 
 /** A row without the studio it belongs to: what a caller of that studio may see. */
 const withoutStudio = <Row extends { studioId: string }>({ studioId: _, ...rest }: Row): Omit<Row, 'studioId'> => rest;
 
 export const toPerson = (row: PersonRow): PersonDto => withoutStudio(row);
+export const toKit = (row: KitRow): KitDto => withoutStudio(row);
+export const toRecord = ({ studioId: _, kind: __, ...row }: PersonRecordRow): PersonRecordDto => row;
 export const toBooking = (row: BookingRow): BookingDto => withoutStudio(row);
 export const toSession = (row: SessionRow): SessionDto => withoutStudio(row);
 export const toSetRecord = (row: SetRevisionRow): SetRecordDto => withoutStudio(row);

@@ -4,9 +4,10 @@ import { Umzug } from 'umzug';
 import { firstTables } from './0001-first-tables';
 import { movements } from './0002-movements';
 import { judging } from './0003-judging';
+import { intake } from './0004-intake';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
-const MIGRATIONS = [firstTables, movements, judging] as const;
+const MIGRATIONS = [firstTables, movements, judging, intake] as const;
 
 const DONE = 'migrations_done';
 

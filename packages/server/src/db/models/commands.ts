@@ -10,6 +10,8 @@ export interface CommandRow {
   fingerprint: string;
   reply: object;
   receivedAt: string;
+  /** Whom it was about; null where it was about nobody, or from before this was kept. */
+  personId: string | null;
 }
 
 export const commands = defineTable<CommandRow>('commands', ['studioId', 'id'], {
@@ -20,4 +22,5 @@ export const commands = defineTable<CommandRow>('commands', ['studioId', 'id'], 
   fingerprint: 'text',
   reply: 'json',
   receivedAt: 'text',
+  personId: 'text',
 });

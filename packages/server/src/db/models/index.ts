@@ -2,9 +2,12 @@ import type { Sequelize } from 'sequelize';
 import { bookings } from './bookings';
 import { commands } from './commands';
 import { decisions } from './decisions';
+import { intakes } from './intakes';
+import { invites } from './invites';
 import { kits } from './kits';
 import { movements } from './movements';
 import { people } from './people';
+import { personRecords } from './person-records';
 import { sessions } from './sessions';
 import { setRevisions } from './set-revisions';
 import { sheetItems } from './sheet-items';
@@ -21,7 +24,10 @@ export const bindModels = (sequelize: Sequelize) => ({
   trainers: trainers.bind(sequelize),
   signIns: signIns.bind(sequelize),
   kits: kits.bind(sequelize),
+  invites: invites.bind(sequelize),
   people: people.bind(sequelize),
+  intakes: intakes.bind(sequelize),
+  personRecords: personRecords.bind(sequelize),
   movements: movements.bind(sequelize),
   bookings: bookings.bind(sequelize),
   sheets: sheets.bind(sequelize),
@@ -41,6 +47,7 @@ export type { DecisionRow } from './decisions';
 export type { KitRow } from './kits';
 export type { MovementRow } from './movements';
 export type { PersonRow } from './people';
+export type { PersonRecordRow } from './person-records';
 export type { SessionRow } from './sessions';
 export type { SetRevisionRow } from './set-revisions';
 export type { SheetItemRow } from './sheet-items';

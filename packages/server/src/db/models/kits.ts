@@ -1,4 +1,5 @@
 import type { KitGear, KitMachine, KitPiece } from '@drubo/core';
+import type { KitItem, KitPlace } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 export interface KitRow {
@@ -8,6 +9,14 @@ export interface KitRow {
   pieces: KitPiece[];
   machines: KitMachine[];
   gear: KitGear[];
+  version: number;
+  /** Whose home it is; null: the studio's, for everybody. */
+  personId: string | null;
+  place: KitPlace;
+  items: KitItem[];
+  hasSafeties: boolean;
+  hasCollars: boolean;
+  hasFullDiscs: boolean;
 }
 
 export const kits = defineTable<KitRow>('kits', ['studioId', 'id'], {
@@ -17,4 +26,11 @@ export const kits = defineTable<KitRow>('kits', ['studioId', 'id'], {
   pieces: 'json',
   machines: 'json',
   gear: 'json',
+  version: 'integer',
+  personId: 'text',
+  place: 'text',
+  items: 'json',
+  hasSafeties: 'flag',
+  hasCollars: 'flag',
+  hasFullDiscs: 'flag',
 });

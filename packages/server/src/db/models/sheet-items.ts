@@ -1,5 +1,5 @@
 import type { Dose, DoseWhy } from '@drubo/core';
-import type { LeverValues, MethodId } from '@drubo/core/vocabulary';
+import type { LeverValues, MethodId, Reason } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 export interface SheetItemRow {
@@ -18,6 +18,8 @@ export interface SheetItemRow {
   proposed: Dose;
   dose: Dose;
   why: DoseWhy;
+  /** Why this movement, at these settings. */
+  chosenWhy: Reason[];
 }
 
 export const sheetItems = defineTable<SheetItemRow>('sheet_items', ['studioId', 'id'], {
@@ -35,4 +37,5 @@ export const sheetItems = defineTable<SheetItemRow>('sheet_items', ['studioId', 
   proposed: 'json',
   dose: 'json',
   why: 'json',
+  chosenWhy: 'json',
 });

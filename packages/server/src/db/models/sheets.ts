@@ -1,3 +1,4 @@
+import type { LeftOff } from '@drubo/core/judging';
 import { defineTable } from './define-table';
 
 export interface SheetRow {
@@ -11,6 +12,8 @@ export interface SheetRow {
   createdAt: string;
   /** The day its items were last planned for. */
   plannedOn: string;
+  /** What had to stay off when it was planned, with why. */
+  leftOff: LeftOff[];
 }
 
 export const sheets = defineTable<SheetRow>('sheets', ['studioId', 'id'], {
@@ -22,4 +25,5 @@ export const sheets = defineTable<SheetRow>('sheets', ['studioId', 'id'], {
   state: 'text',
   createdAt: 'text',
   plannedOn: 'text',
+  leftOff: 'json',
 });

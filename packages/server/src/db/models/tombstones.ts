@@ -4,7 +4,7 @@ import { defineTable } from './define-table';
 export interface TombstoneRow {
   studioId: string;
   id: string;
-  kind: 'person' | 'booking' | 'sheet' | 'session';
+  kind: 'person' | 'booking' | 'sheet' | 'session' | 'kit';
   erasedAt: string;
 }
 

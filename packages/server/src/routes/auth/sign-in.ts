@@ -1,4 +1,3 @@
-import { defaultKit } from '@drubo/core';
 import { authStateOf } from '../../auth/auth-state';
 import { hashPassword, isRightPassword } from '../../auth/passwords';
 import { callerOf, endSignIn, startSignIn } from '../../auth/sign-ins';
@@ -6,6 +5,7 @@ import type { Context } from '../../context';
 import type { TrainerRow } from '../../db/models';
 import { AppError } from '../../errors';
 import type { CookieJar, Handler } from '../../http/handler';
+import { firstKit } from '../../services/first-kit';
 
 export const getAuth: Handler<'getAuth'> = ({ caller }, context) => authStateOf(context, caller);
 
@@ -44,19 +44,13 @@ export const createFirstTrainer: Handler<'createFirstTrainer'> = async ({ body, 
     const { studioName: name, unit, timeZone } = body;
     await studios.create({ id: studioId, version: 1, name, unit, timeZone, createdAt }, { transaction });
     await scope.insert('trainers', trainer);
-    const { pieces, machines, gear } = defaultKit(unit);
-    await scope.insert('kits', {
-      id: context.newId(),
-      name: 'Studio',
-      pieces: [...pieces],
-      machines: [...machines],
-      gear: [...gear],
-    });
+    await scope.insert('kits', firstKit(context.newId(), 'Studio', 'studio', unit));
   });
   return enter(context, { ...trainer, studioId }, cookie);
 };
 
-const enter = async (context: Context, trainer: TrainerRow, cookie: CookieJar) => {
+/** Signs a trainer in on this device. */
+export const enter = async (context: Context, trainer: TrainerRow, cookie: CookieJar) => {
   const { token, maxAgeMs } = await startSignIn(context, trainer);
   cookie.set(token, maxAgeMs);
   return authStateOf(context, await callerOf(context, token));

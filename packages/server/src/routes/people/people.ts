@@ -6,7 +6,9 @@ import { erasePerson as erase } from '../../services/erase-person';
 import { checkVersion, findPerson, refuseErased } from '../../services/find';
 import { makeNextSheet, openSheet, replanSheet } from '../../services/next-sheet';
 import { readPerson } from '../../services/read-person';
+import { noteMeasure } from '../../services/measures';
 import { runCommand } from '../../services/run-command';
+import { exportBundle } from '../../transfer/export-bundle';
 
 export const listPeople: Handler<'listPeople'> = async ({ query, caller }, context) => {
   const where = query.archived === 'yes' ? { archivedAt: { [Op.ne]: null } } : { archivedAt: null };
@@ -35,14 +37,20 @@ export const savePerson: Handler<'savePerson'> = ({ params, body, caller }, cont
       const createdAt = context.clock.now().toISOString();
       const row = { id, version: 1, ...fields, archivedAt: null, createdAt };
       await scope.insert('people', row);
+      await noteMeasure(scope, context, caller, row, null);
       await makeNextSheet(scope, context, { ...row, studioId: scope.studioId }, caller.timeZone);
       return row;
     }
     checkVersion(stored.version, version, 'person');
     const row = { ...stored, ...fields, version: version + 1 };
     await scope.update('people', { ...fields, version: row.version }, { id });
+    await noteMeasure(scope, context, caller, row, stored);
     // Loads and reps follow goal, training age and body mass only while nothing has been decided from logs.
-    const isRefit = stored.goal !== row.goal || stored.trainingAge !== row.trainingAge || stored.massKg !== row.massKg;
+    const isRefit =
+      stored.goal !== row.goal ||
+      stored.trainingAge !== row.trainingAge ||
+      stored.massKg !== row.massKg ||
+      stored.minutes !== row.minutes;
     if (isRefit && (await openSheet(scope, id))?.state === 'next') await replanSheet(scope, context, row, caller.timeZone);
     return toPerson(row);
   });
@@ -60,3 +68,8 @@ export const erasePerson: Handler<'erasePerson'> = ({ params, body, caller }, co
     await erase(scope, (await findPerson(scope, params.personId)).id, context.clock.now().toISOString());
     return { erased: true as const };
   });
+
+export const exportPerson: Handler<'exportPerson'> = async ({ params, caller }, context) => {
+  const { id } = await findPerson(context.db.read(caller.studioId), params.personId);
+  return exportBundle(context, caller.studioId, id);
+};

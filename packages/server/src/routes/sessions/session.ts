@@ -6,6 +6,7 @@ import { findPerson, findSession, findSheet, refuseErased } from '../../services
 import { localDateOf } from '../../services/local-date';
 import { makeNextSheet, replanSheet } from '../../services/next-sheet';
 import { readSession } from '../../services/read-session';
+import { refuseHeld } from '../../services/refuse-held';
 import { runCommand } from '../../services/run-command';
 
 const notLive = (what: string) => new AppError('session-not-live', `This session ${what}.`);
@@ -47,6 +48,7 @@ export const startSession: Handler<'startSession'> = ({ params, body, caller }, 
     if (sheet.plannedOn < row.date) {
       await replanSheet(scope, context, await findPerson(scope, sheet.personId), caller.timeZone);
     }
+    await refuseHeld(scope, await findPerson(scope, sheet.personId), row.date);
     await scope.insert('sessions', row);
     await scope.update('sheets', { state: 'started' }, { id: sheet.id });
     return readSession(scope, context, { ...row, studioId: scope.studioId });

@@ -5,6 +5,7 @@ import { checkVersion, findItem, findPerson, findSheet } from '../../services/fi
 import { localDateOf } from '../../services/local-date';
 import { replanSheet } from '../../services/next-sheet';
 import { readSheet } from '../../services/read-sheet';
+import { refuseAboveClearance } from '../../services/refuse-held';
 import { runCommand } from '../../services/run-command';
 
 export const getSheet: Handler<'getSheet'> = async ({ params, caller }, context) => {
@@ -18,6 +19,7 @@ export const editSheetItem: Handler<'editSheetItem'> = ({ params, body, caller }
     const sheet = await findSheet(scope, params.sheetId);
     const item = await findItem(scope, sheet.id, params.itemId);
     checkLoad(body.dose, 'body.dose');
+    await refuseAboveClearance(scope, context, caller, sheet.personId, item.variationId, body.dose.load.externalKg);
     if (sheet.state !== 'next') throw new AppError('sheet-started', 'This sheet’s session has begun; change its sets instead.');
     checkVersion(sheet.version, body.version, 'sheet');
     const edited = { ...sheet, version: sheet.version + 1 };

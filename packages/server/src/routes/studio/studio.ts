@@ -1,6 +1,6 @@
 import type { ReplyOf } from '@drubo/contracts';
 import type { Context } from '../../context';
-import { toStudio, toTrainer } from '../../db/mappers/rows';
+import { toKit, toStudio, toTrainer } from '../../db/mappers/rows';
 import type { Handler } from '../../http/handler';
 import { checkVersion } from '../../services/find';
 import { runCommand } from '../../services/run-command';
@@ -15,7 +15,7 @@ const readStudio = async (context: Context, studioId: string): Promise<ReplyOf<'
   const trainers = await scope.all('trainers', {}, { order: [['name', 'ASC']] });
   return {
     studio: toStudio(studio),
-    kits: kits.map(({ studioId: _, ...kit }) => kit),
+    kits: kits.map(toKit),
     trainers: trainers.map(toTrainer),
   };
 };

@@ -1,0 +1,28 @@
+import type { Clearance, HealthInput, LimitOnRecord } from '@drubo/core/limits';
+import type { FieldsOf, IntakeDto, PersonRecordDto, RecordKind } from './dto/health';
+
+/** Records of one kind that stand, newest save last. */
+export const recordsOf = <Kind extends RecordKind>(
+  records: readonly PersonRecordDto[],
+  kind: Kind,
+): (Omit<PersonRecordDto, 'fields'> & { fields: FieldsOf<Kind> })[] =>
+  records.filter((record) => !record.removed && record.fields.kind === kind) as never;
+
+/** What is stored of a person's health as the core reads it. */
+export const healthInputOf = (intake: IntakeDto, records: readonly PersonRecordDto[], today: string): HealthInput => ({
+  today,
+  birthYear: intake.birthYear,
+  answers: intake.answers,
+  pressure: intake.pressure,
+  surgery: intake.surgery,
+  guardianConsent: intake.guardianConsent,
+  limits: recordsOf(records, 'limit').map(({ id, fields }): LimitOnRecord => {
+    const { limit, side, severity, askedOn } = fields;
+    return { id, limit, side, severity, askedOn };
+  }),
+  signs: recordsOf(records, 'sign').map(({ id, fields: { sign, on } }) => ({ id, sign, on })),
+  clearances: recordsOf(records, 'clearance').map(({ id, fields }): Clearance => {
+    const { role, on, until, about, scope } = fields;
+    return { id, role, on, until, about, scope };
+  }),
+});

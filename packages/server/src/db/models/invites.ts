@@ -1,0 +1,18 @@
+import { defineTable } from './define-table';
+
+/** A one-time code for a second trainer. Its id is the code's hash; it is gone once used. */
+export interface InviteRow {
+  studioId: string;
+  id: string;
+  trainerId: string;
+  createdAt: string;
+  expiresAt: string;
+}
+
+export const invites = defineTable<InviteRow>('invites', ['studioId', 'id'], {
+  studioId: 'text',
+  id: 'text',
+  trainerId: 'text',
+  createdAt: 'text',
+  expiresAt: 'text',
+});

@@ -1,0 +1,27 @@
+import type { RecordFields, RecordKind } from '@drubo/contracts';
+import { defineTable } from './define-table';
+
+/** One revision of something kept about a person. */
+export interface PersonRecordRow {
+  studioId: string;
+  id: string;
+  revision: number;
+  personId: string;
+  kind: RecordKind;
+  fields: RecordFields;
+  removed: boolean;
+  savedAt: string;
+  trainerId: string;
+}
+
+export const personRecords = defineTable<PersonRecordRow>('person_records', ['studioId', 'id', 'revision'], {
+  studioId: 'text',
+  id: 'text',
+  revision: 'integer',
+  personId: 'text',
+  kind: 'text',
+  fields: 'json',
+  removed: 'flag',
+  savedAt: 'text',
+  trainerId: 'text',
+});

@@ -1,0 +1,76 @@
+import { HEALTH_FIELDS } from '@drubo/contracts';
+import type { BodyOf, IntakeDto } from '@drubo/contracts';
+import { findVariation } from '@drubo/core/catalogue';
+import type { Scope } from '../../db/scope';
+import { AppError } from '../../errors';
+import type { FieldProblem } from '../../errors';
+import type { Handler } from '../../http/handler';
+import { NO_CONSENT } from '../../services/check-record';
+import { findPerson, refuseErased } from '../../services/find';
+import { kitsFor } from '../../services/kits';
+import { localDateOf } from '../../services/local-date';
+import { catalogueOf } from '../../services/movements';
+import { replanSheet } from '../../services/next-sheet';
+import { intakeOf } from '../../services/person-file';
+import { runCommand } from '../../services/run-command';
+
+type Fields = BodyOf<'saveIntake'>['fields'];
+
+/** The oldest anybody on record has become, with room. */
+const OLDEST = 120;
+
+export const saveIntake: Handler<'saveIntake'> = ({ params, body, caller }, context) =>
+  runCommand(context, caller, { endpointId: 'saveIntake', params, body }, async (scope) => {
+    await refuseErased(scope, 'people', params.personId);
+    const person = await findPerson(scope, params.personId);
+    const now = context.clock.now();
+    const today = localDateOf(now, caller.timeZone);
+    const before = await intakeOf(scope, person.id);
+    const given = Object.fromEntries(
+      Object.entries(body.fields).filter(([, value]) => value !== undefined),
+    ) as Partial<IntakeDto>;
+    const fields: IntakeDto = { ...before, ...given };
+    const isHealth = HEALTH_FIELDS.some((name) => given[name] !== undefined && !isEmpty(given[name]));
+    if (isHealth && fields.consentOn === null) throw new AppError('no-consent', NO_CONSENT);
+    const catalogue = await catalogueOf(scope, context);
+    const problems = [
+      ...datesOf(body.fields, today),
+      ...(await placesOf(scope, person.id, body.fields)),
+      ...(given.dislikes ?? []).flatMap((id, at) =>
+        findVariation(catalogue, id) ? [] : [{ path: `body.fields.dislikes.${at}`, message: 'is not in the catalogue' }],
+      ),
+    ];
+    if (problems.length > 0) throw new AppError('invalid-input', 'Some of this cannot be.', problems);
+    await scope.upsert('intakes', { personId: person.id, fields, savedAt: now.toISOString() });
+    await replanSheet(scope, context, person, caller.timeZone);
+    return fields;
+  });
+
+const isEmpty = (value: unknown): boolean =>
+  value === null || (typeof value === 'object' && Object.keys(value as object).length === 0);
+
+const datesOf = (fields: Fields, today: string): FieldProblem[] => {
+  const year = Number(today.slice(0, 4));
+  const isBornWrong = fields.birthYear != null && (fields.birthYear > year || fields.birthYear < year - OLDEST);
+  const dates = [
+    ['pressure.on', fields.pressure?.on],
+    ['surgery.on', fields.surgery?.on],
+    ['consentOn', fields.consentOn],
+  ] as const;
+  return [
+    ...(isBornWrong ? [{ path: 'body.fields.birthYear', message: `must lie between ${year - OLDEST} and ${year}` }] : []),
+    ...dates.flatMap(([path, date]) =>
+      date && date > today ? [{ path: `body.fields.${path}`, message: 'must not lie in the future' }] : [],
+    ),
+  ];
+};
+
+const placesOf = async (scope: Scope, personId: string, { places = [] }: Fields): Promise<FieldProblem[]> => {
+  const known = new Set((await kitsFor(scope, personId)).map(({ id }) => id));
+  return places.flatMap(({ kitId }, at) => {
+    const path = `body.fields.places.${at}.kitId`;
+    if (!known.has(kitId)) return [{ path, message: 'is not a kit this person can use' }];
+    const isTwice = places.findIndex((other) => other.kitId === kitId) !== at;
+    return isTwice ? [{ path, message: 'is named twice' }] : [];
+  });
+};

@@ -1,0 +1,74 @@
+import { healthInputOf, recordsOf } from '@drubo/contracts';
+import type { CareDto, IntakeDto, KitDto, PersonRecordDto } from '@drubo/contracts';
+import { roomOf } from '@drubo/core';
+import { healthPicture } from '@drubo/core/limits';
+import type { HealthPicture } from '@drubo/core/limits';
+import { readScreening } from '@drubo/core/screening';
+import type { ScreeningResult } from '@drubo/core/screening';
+import type { PlaceSafety } from '@drubo/core/selection';
+import type { KitItem } from '@drubo/core/vocabulary';
+import type { PersonRow } from '../db/models';
+import type { Scope } from '../db/scope';
+import { kitsFor } from './kits';
+import { currentRecords, intakeOf } from './person-file';
+
+/** Everything a person's sheets depend on beside their logs. */
+export interface PersonPicture {
+  intake: IntakeDto;
+  records: PersonRecordDto[];
+  health: HealthPicture;
+  /** The last finished screening, read by the rules; null: not screened. */
+  screening: ScreeningResult | null;
+  kit: KitDto;
+  room: ReadonlySet<KitItem>;
+  safety: PlaceSafety;
+}
+
+const screeningOf = (person: PersonRow, records: readonly PersonRecordDto[]): ScreeningResult | null => {
+  const last = recordsOf(records, 'screening')
+    .filter(({ fields }) => fields.done)
+    .sort((a, b) => a.fields.on.localeCompare(b.fields.on))
+    .at(-1);
+  if (!last) return null;
+  const shanks = recordsOf(records, 'measure').flatMap(({ fields }) => fields.shankCm ?? []);
+  const { heightCm, massKg } = person;
+  return readScreening(last.fields.seen, { heightCm, massKg, shankCm: shanks.at(-1) ?? null });
+};
+
+/** What is known of a person on a day: health, what was seen, and where they train. */
+export const personPicture = async (scope: Scope, person: PersonRow, today: string): Promise<PersonPicture> => {
+  const intake = await intakeOf(scope, person.id);
+  const records = await currentRecords(scope, person.id);
+  const kits = await kitsFor(scope, person.id);
+  const place = intake.places.find(({ kitId }) => kits.some(({ id }) => id === kitId));
+  const kit = kits.find(({ id }) => id === place?.kitId) ?? kits[0];
+  if (!kit) throw new Error(`studio ${scope.studioId} has no kit`);
+  return {
+    intake,
+    records,
+    health: healthPicture(healthInputOf(intake, records, today)),
+    screening: screeningOf(person, records),
+    kit,
+    room: roomOf(kit, kit.items),
+    safety: {
+      isHome: kit.place !== 'studio',
+      isAlone: place?.isAlone ?? false,
+      hasSafeties: kit.hasSafeties,
+      hasSpotter: place?.hasSpotter ?? false,
+      // Somebody who was never asked is taken to train under the trainer's eye.
+      hasPractisedBailOut: place?.hasPractisedBailOut ?? true,
+    },
+  };
+};
+
+/** What has to be at hand while somebody trains. */
+export const careOf = ({ intake, health, screening }: PersonPicture): CareDto => ({
+  state: health.state,
+  reasons: health.reasons,
+  questions: health.questions,
+  cautions: health.cautions,
+  contact: intake.contact,
+  medicine: intake.medicine,
+  weakerSide: screening?.weakerSide ?? null,
+  drills: screening?.drills ?? [],
+});
