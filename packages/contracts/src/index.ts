@@ -15,7 +15,7 @@ export { dose as doseSchema, kitFields, kitForm } from './dto/dose';
 export { sessionIdFor } from './dto/sheet';
 export type { CareDto, LastTimeDto, SheetDto, SheetItemDto } from './dto/sheet';
 export type { SetRecordDto } from './dto/set';
-export type { StandingDto } from './dto/standing';
+export type { LadderMoveDto, StandingDto } from './dto/standing';
 export type {
   AlternativeDto,
   ChoiceDto,

@@ -243,6 +243,9 @@ describe('what a sheet is fitted to', () => {
     expect(nextSheet.items[0]).toMatchObject({ variationId: 'front-squat' });
     expect(nextSheet.items[0]?.chosenWhy).toContainEqual(expect.objectContaining({ code: 'start-by-hand' }));
     expect(standings).toMatchObject([{ ladderId: 'two-leg-squat', rungId: 'front' }]);
+    expect(await anna.call('getLadderMoves', { params: { personId } })).toMatchObject([
+      { on: '2026-11-23', by: 'hand', to: 'front-squat', why: 'lifts elsewhere' },
+    ]);
     await save(personId, 'limit-wrist', aLimit({ limit: 'low-back-bending', side: 'both', severity: 6 }));
     expect(await refused(personId, 'place-0002', { ...place, rungId: 'back' })).toMatchObject({ code: 'locked-movement' });
   });

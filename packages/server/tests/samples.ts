@@ -54,6 +54,7 @@ export const samplesFor = (on: Filled): Samples => {
     erasePerson: { ...ofPerson, body: { command: aCommand() } },
     exportPerson: { ...ofPerson, body: undefined },
     saveIntake: { ...ofPerson, body: { command: aCommand(), fields: anIntake(on.kitId) } },
+    getLadderMoves: { ...ofPerson, body: undefined },
     listRecords: { ...ofPerson, body: undefined },
     saveRecord: { ...ofRecord, body: { command: aCommand(), fields: aLimit() } },
     setRecordRemoved: { ...ofRecord, body: { command: aCommand(), removed: true } },

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { QueryClient } from '@tanstack/react-query';
 import type { OfflinePackDto } from '@drubo/contracts';
-import { aDetail, aLoggedSet, aPerson, aPersonDetail, aSheet, aStoredCommand, SESSION_ID } from '../../tests/builders';
+import { aDetail, aLoggedSet, aPerson, aPersonDetail, aStoredCommand, SESSION_ID } from '../../tests/builders';
 import { applyReply } from './apply-reply';
 import { newId } from './ids';
 import { keyOf } from './keys';

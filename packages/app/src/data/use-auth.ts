@@ -7,9 +7,9 @@ import { useEndpoint } from './use-endpoint';
 /** Who is signed in. Without a network the last answer stands, so the floor opens. */
 export const useAuth = () => useEndpoint('getAuth');
 
-type Entry = Extract<EndpointId, 'signIn' | 'openDemo' | 'createFirstTrainer'>;
+type Entry = Extract<EndpointId, 'signIn' | 'openDemo' | 'createFirstTrainer' | 'join'>;
 
-/** Signing in by any of the three doors; the answer becomes the new state at once. */
+/** Signing in by any of the doors; the answer becomes the new state at once. */
 export const useEnter = <Id extends Entry>(id: Id) => {
   const client = useQueryClient();
   return useMutation<AuthStateDto, Error, BodyOf<Id>>({

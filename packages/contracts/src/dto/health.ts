@@ -33,7 +33,7 @@ const within = ({ min, max }: { min: number; max: number }, unit: string) =>
 const pain = whole({ min: 0, max: 10 }, '');
 
 /** How a person trains at a place: with whom, and what catches the bar. */
-export const trainingPlace = z.strictObject({
+const trainingPlace = z.strictObject({
   kitId: id,
   isAlone: z.boolean(),
   hasSpotter: z.boolean(),
@@ -42,7 +42,7 @@ export const trainingPlace = z.strictObject({
   hookCm: within({ min: 20, max: 220 }, 'cm').nullable(),
 });
 
-export const pressure = z
+const pressure = z
   .strictObject({
     systolic: whole(HEALTH_BOUNDS.systolic, ' mmHg'),
     diastolic: whole(HEALTH_BOUNDS.diastolic, ' mmHg'),

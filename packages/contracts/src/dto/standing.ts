@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { id } from './basics';
+import { id, localDate, reason } from './basics';
 import { leverValues } from './dose';
 
 /** Where a person stands on one ladder, and what has been shown toward its gate. */
@@ -21,3 +21,15 @@ export const standing = z.object({
   evidence: z.array(z.object({ sessionId: id, day: z.int(), sets: z.int(), isMet: z.boolean() })).readonly(),
 });
 export type StandingDto = z.infer<typeof standing>;
+
+/** One move on a ladder: decided in a review, or placed by hand with the trainer's own words. */
+export const ladderMove = z.object({
+  on: localDate,
+  by: z.enum(['review', 'hand']),
+  /** Null where nothing stood before. */
+  from: z.string().nullable(),
+  to: z.string(),
+  reasons: z.array(reason).readonly(),
+  why: z.string().nullable(),
+});
+export type LadderMoveDto = z.infer<typeof ladderMove>;

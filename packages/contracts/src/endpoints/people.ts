@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { command, id, localDate, localTime, text, version } from '../dto/basics';
 import { intake, intakeFields, personRecord, recordFields } from '../dto/health';
 import { booking, IMPOSSIBLE_BODY, isPossibleBody, person, personFields } from '../dto/person';
+import { ladderMove } from '../dto/standing';
 import { floor, personDetail } from '../dto/views';
 import { bundle } from '../bundle';
 import { defineEndpoint } from './define';
@@ -113,6 +114,16 @@ export const peopleEndpoints = {
     body: z.strictObject({ command, removed: z.boolean() }),
     reply: personRecord,
     errors: ['not-found', 'erased', 'invalid-input'],
+  }),
+  getLadderMoves: defineEndpoint({
+    id: 'getLadderMoves',
+    method: 'GET',
+    path: '/api/people/:personId/moves',
+    summary: 'When a person went from one movement to another on their ladders, by review or by hand',
+    target: 'needs-existing',
+    params: personParams,
+    reply: z.array(ladderMove),
+    errors: ['not-found', 'erased'],
   }),
   exportPerson: defineEndpoint({
     id: 'exportPerson',

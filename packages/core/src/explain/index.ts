@@ -44,3 +44,5 @@ export {
   ROLE_LABELS,
   TASK_WORDS,
 } from './health-labels';
+export { referralNote } from './referral';
+export type { Referral } from './referral';

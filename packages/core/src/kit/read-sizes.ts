@@ -3,8 +3,8 @@ export type SizesRead = { ok: true; sizes: readonly number[] } | { ok: false; pr
 export type SizesProblem = 'empty' | 'not-a-number' | 'not-above-zero' | 'too-heavy' | 'falls' | 'step' | 'too-many';
 
 /** The most sizes one line may mean, and the heaviest single piece. House defaults. */
-export const MOST_SIZES = 60;
-export const HEAVIEST = 500;
+const MOST_SIZES = 60;
+const HEAVIEST = 500;
 
 const NUMBER = String.raw`(-?\d+(?:[.,]\d+)?)`;
 const RANGE = new RegExp(String.raw`^${NUMBER}\s*(?:–|-|to)\s*${NUMBER}(?:\s*(?:by|step)\s*${NUMBER})?$`, 'i');

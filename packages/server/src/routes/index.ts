@@ -7,6 +7,7 @@ import { getMovement, listMovements, saveMovement, setMovementRetired } from './
 import { getFloor } from './people/floor';
 import { saveIntake } from './people/intake';
 import { erasePerson, exportPerson, getPerson, listPeople, savePerson, setPersonArchived } from './people/people';
+import { getLadderMoves } from './people/ladder-moves';
 import { listRecords, saveRecord, setRecordRemoved } from './people/records';
 import { logSet } from './sessions/log-set';
 import { acceptReview, getReview } from './sessions/review';
@@ -46,6 +47,7 @@ export const handlers: Handlers = {
   setPersonArchived,
   erasePerson,
   exportPerson,
+  getLadderMoves,
   saveIntake,
   listRecords,
   saveRecord,

@@ -1,9 +1,9 @@
+import { recordsOf } from '@drubo/contracts';
 import type { FloorDto, PersonDetailDto } from '@drubo/contracts';
 import type { Caller, Context } from '../context';
 import { toBooking, toPerson } from '../db/mappers/rows';
 import type { PersonRow } from '../db/models';
 import type { Scope } from '../db/scope';
-import { recordsOf } from '@drubo/contracts';
 import { kitsFor } from './kits';
 import { localDateOf } from './local-date';
 import { openSheet } from './next-sheet';

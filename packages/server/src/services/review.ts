@@ -1,6 +1,5 @@
-import type { DecisionDto, ReviewDto, ReviewItemDto } from '@drubo/contracts';
+import type { DecisionDto, KitDto, ReviewDto, ReviewItemDto } from '@drubo/contracts';
 import { allowedLoads, currentSets, dayNumber } from '@drubo/core';
-import type { KitDto } from '@drubo/contracts';
 import { alternativesTo, decideSession } from '@drubo/core/judging';
 import type { ExerciseLog } from '@drubo/core/judging';
 import { getVariation } from '@drubo/core/catalogue';

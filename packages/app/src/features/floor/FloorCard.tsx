@@ -2,6 +2,7 @@ import { Link, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { FloorEntryDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { PERSON_STATE_LABELS } from '@drubo/core/explain';
 import { useSheetProgress, useStart } from '../../data/use-start';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -12,7 +13,7 @@ import { VerdictMark } from '../../ui/VerdictMark';
 
 /** One booking: when, who, what they do, what moved last time, and one Start. */
 export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: boolean }) => {
-  const { booking, person, nextSheet, liveSessionId, doneSessionId, lastVerdicts } = entry;
+  const { booking, person, nextSheet, liveSessionId, doneSessionId, lastVerdicts, state, watch } = entry;
   // What changed is worth a look before starting; what stays the same is not.
   const changes = lastVerdicts.filter(({ verdict }) => verdict === 'ease-back' || verdict === 'leave-out');
   return (
@@ -34,6 +35,16 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
           ) : null}
         </View>
       </View>
+      {state !== 'train' && (
+        <Txt kind="label" tone={state === 'train-with-limits' ? 'saffron' : 'clay'}>
+          {PERSON_STATE_LABELS[state]}
+        </Txt>
+      )}
+      {watch.map((text) => (
+        <Txt key={text} kind="small">
+          Watch: {text}
+        </Txt>
+      ))}
       {nextSheet && (
         <View style={styles.work}>
           {nextSheet.items.map(({ variationId, sets }) => {
@@ -62,6 +73,7 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
         doneSessionId={doneSessionId}
         name={person.name}
         isToday={isToday}
+        isHeld={state === 'see-clinician-first'}
       />
     </Card>
   );
@@ -73,12 +85,14 @@ const Actions = ({
   doneSessionId: knownDone,
   name,
   isToday,
+  isHeld,
 }: {
   sheet: FloorEntryDto['nextSheet'];
   liveSessionId: string | null;
   doneSessionId: string | null;
   name: string;
   isToday: boolean;
+  isHeld: boolean;
 }) => {
   const router = useRouter();
   const { start, isReady } = useStart();
@@ -119,7 +133,7 @@ const Actions = ({
           look="main"
           label="Start"
           says={`Start ${name}`}
-          disabled={!isReady}
+          disabled={!isReady || isHeld}
           onPress={() => void start({ id: sheet.id, attempt })}
         />
       )}

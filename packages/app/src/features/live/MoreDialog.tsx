@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { formatNumber, ENDING_LABELS } from '@drubo/core/explain';
+import type { CareDto } from '@drubo/contracts';
+import { CAUTION_LABELS, formatNumber, ENDING_LABELS } from '@drubo/core/explain';
 import { schoolCues } from '@drubo/core';
 import type { Schools, SetEnding } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
@@ -7,6 +8,7 @@ import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
+import { AtHand } from '../care/WarningDialog';
 import type { Exercise } from './progress';
 
 /** Endings a trainer picks by hand; pain has a button of its own. */
@@ -19,6 +21,8 @@ export const MoreDialog = ({
   schools,
   ending,
   onEnding,
+  care,
+  onSigns,
   onDiscard,
   onClose,
 }: {
@@ -26,10 +30,19 @@ export const MoreDialog = ({
   schools: Schools;
   ending: SetEnding;
   onEnding(ending: SetEnding): void;
+  care: CareDto;
+  onSigns(): void;
   onDiscard(): void;
   onClose(): void;
 }) => (
   <Modal title={exercise.variation.name} onClose={onClose} actions={<Button look="main" label="Done" onPress={onClose} />}>
+    <Button look="danger" label="Warning signs" onPress={onSigns} />
+    <AtHand care={care} />
+    {care.cautions.map((caution) => (
+      <Txt key={caution} tone="saffron">
+        {CAUTION_LABELS[caution]}
+      </Txt>
+    ))}
     <Choices label="This set ended" options={OPTIONS} value={ending} onChange={onEnding} />
     <View style={{ gap: SPACE.xs }}>
       <Heading level={3}>Cues</Heading>

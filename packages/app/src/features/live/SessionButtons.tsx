@@ -3,9 +3,12 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { SessionDetailDto } from '@drubo/contracts';
 import type { SetEnding } from '@drubo/core/vocabulary';
+import { newId } from '../../data/ids';
+import { usePersonWriter } from '../../data/use-person-writer';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
+import { WarningDialog } from '../care/WarningDialog';
 import { FinishDialog } from './FinishDialog';
 import { MoreDialog } from './MoreDialog';
 import { forgetPlace } from './place';
@@ -29,7 +32,8 @@ export const SessionButtons = ({
   onPainStop?: () => void;
 }) => {
   const router = useRouter();
-  const [dialog, setDialog] = useState<'more' | 'finish' | 'discard' | null>(null);
+  const [dialog, setDialog] = useState<'more' | 'finish' | 'discard' | 'signs' | null>(null);
+  const signs = usePersonWriter(detail.session.personId);
   const { id: sessionId, personId } = detail.session;
   const { done, planned } = countRows(live.exercises);
 
@@ -50,16 +54,28 @@ export const SessionButtons = ({
 
   return (
     <View style={styles.row}>
-      <Button grow label="More" says="More: how the set ended, cues, discard" onPress={() => setDialog('more')} />
+      <Button grow label="More" says="More: how the set ended, cues, warning signs, discard" onPress={() => setDialog('more')} />
       <Button grow label="Finish" says="Finish the session" onPress={() => setDialog('finish')} />
       {onPainStop && <Button grow look="danger" label="Stop: pain" onPress={onPainStop} />}
       {dialog === 'more' && (
         <MoreDialog
           exercise={exercise}
           schools={detail.sheet.schools}
+          care={detail.sheet.care}
           ending={ending}
           onEnding={(endedBy) => live.change({ endedBy })}
           onDiscard={() => setDialog('discard')}
+          onSigns={() => setDialog('signs')}
+          onClose={() => setDialog(null)}
+        />
+      )}
+      {dialog === 'signs' && (
+        <WarningDialog
+          care={detail.sheet.care}
+          problem={signs.problem}
+          onSign={({ id: sign }) =>
+            void signs.saveRecord(newId(), { kind: 'sign', sign, on: detail.session.date, sessionId, note: '' })
+          }
           onClose={() => setDialog(null)}
         />
       )}

@@ -2,10 +2,7 @@ import { Link } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { getVariation } from '@drubo/core/catalogue';
-import { scaleOf } from '@drubo/core/knowledge';
 import type { Catalogue, Ladder, Rung } from '@drubo/core/catalogue';
-import { formatLeverValue } from '@drubo/core/movement-words';
-import type { LeverId, LeverValue } from '@drubo/core/vocabulary';
 import { Figure } from '../../figures/Figure';
 import { familyTone } from '../../theme/family-tone';
 import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
@@ -15,18 +12,10 @@ import { Icon } from '../../ui/icons/Icon';
 import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { tellingDepth } from './MoveRow';
+import { settingOf } from './setting-of';
 
 /** How far each step stands in from the one below it. */
 const TREAD = 14;
-
-/** What a rung sets on its variation, in words: 'feet 16 cm', or nothing. */
-export const settingOf = (catalogue: Catalogue, rung: Rung): string =>
-  (Object.entries(rung.values ?? {}) as [LeverId, LeverValue][])
-    .map(([lever, value]) => {
-      const scale = scaleOf(getVariation(catalogue, rung.variationId), lever);
-      return lever === 'load-position' ? `held: ${String(value)}` : formatLeverValue(lever, value, scale?.unit ?? null);
-    })
-    .join(', ');
 
 /** A ladder as steps rising to the right, read from the bottom up; what stands beside it below. */
 export const Staircase = ({ ladder, catalogue, startsOpen }: { ladder: Ladder; catalogue: Catalogue; startsOpen: boolean }) => {

@@ -1,29 +1,7 @@
-import { lazy, Suspense } from 'react';
-import type { ComponentType } from 'react';
-import { View } from 'react-native';
-import { SPACE } from '../../theme/tokens';
-import { Txt } from '../../ui/Txt';
+import { fetchedScreen } from '../shell/fetched-screen';
 
-/**
- * Words alone: a turning indicator updates with every frame, and each update would put off drawing what was fetched.
- */
-const Waiting = () => (
-  <View role="status" style={{ padding: SPACE.xl }}>
-    <Txt tone="quiet">Loading the movements</Txt>
-  </View>
-);
-
-/** A screen that is fetched with the rest of the Moves place when it is first opened. */
-const fetched = (load: () => Promise<ComponentType>) => {
-  const Screen = lazy(async () => ({ default: await load() }));
-  return function FetchedScreen() {
-    return (
-      <Suspense fallback={<Waiting />}>
-        <Screen />
-      </Suspense>
-    );
-  };
-};
+/** Screens of the Moves place, fetched together when the first of them is opened. */
+const fetched = fetchedScreen('the movements');
 
 export const FetchedLayout = fetched(async () => (await import('./place')).MovesLayout);
 export const FetchedMoves = fetched(async () => (await import('./place')).MovesScreen);

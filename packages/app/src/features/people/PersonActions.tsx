@@ -2,12 +2,15 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { PersonDto } from '@drubo/contracts';
-import { RefusedError } from '../../data/api';
+import { callEndpoint, RefusedError } from '../../data/api';
 import { personAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
+import { saveFile } from '../../data/save-file';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
+import { todayIn } from '../../ui/days';
+import { useStudio } from '../shell/StudioContext';
 import { useSnack } from '../shell/SnackProvider';
 
 /** Editing, archiving and, for somebody archived, erasing for good. */
@@ -15,10 +18,24 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
   const router = useRouter();
   const writer = useWriter();
   const snack = useSnack();
+  const { studio } = useStudio();
+  const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
   const isArchived = person.archivedAt !== null;
   const aggregate = personAggregate(person.id);
   const params = { personId: person.id };
+
+  const saveData = async () => {
+    setSaving(true);
+    try {
+      const file = await callEndpoint('exportPerson', { params });
+      saveFile(`drubo-person-${todayIn(studio.timeZone)}.json`, file);
+    } catch (error) {
+      snack({ text: error instanceof Error ? error.message : 'It could not be saved.' });
+    } finally {
+      setSaving(false);
+    }
+  };
 
   const setArchived = (archived: boolean) =>
     writer.log({ endpointId: 'setPersonArchived', params, body: { archived }, aggregate });
@@ -44,8 +61,16 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
 
   return (
     <View style={{ flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' }}>
+      <Button label="First visit" says="First visit, step by step" onPress={() => router.push(`/people/${person.id}/intake`)} />
+      <Button label="Watch them move" onPress={() => router.push(`/people/${person.id}/screening`)} />
       <Button label="Edit details" onPress={() => router.push(`/people/${person.id}/edit`)} />
       <Button label={isArchived ? 'Restore' : 'Archive'} disabled={!writer.isReady} onPress={() => void archive()} />
+      <Button
+        label="Save their data"
+        says={`Save everything of ${person.name} as a file`}
+        busy={isSaving}
+        onPress={() => void saveData()}
+      />
       {isArchived && <Button look="danger" label="Erase for good" onPress={() => setAsking(true)} />}
       {isAsking && (
         <Confirm

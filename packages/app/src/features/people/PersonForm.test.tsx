@@ -36,7 +36,7 @@ describe('the form', () => {
       aggregate: 'person:person-new-1',
       body: { version: 0, name: 'Ada Quill', goal: 'move-well', massKg: null },
     });
-    await waitFor(() => expect(mockRouter.replace).toHaveBeenCalledWith('/people/person-new-1'));
+    await waitFor(() => expect(mockRouter.replace).toHaveBeenCalledWith('/people/person-new-1/intake'));
   });
 
   it('names every field that is wrong and sends nothing', async () => {

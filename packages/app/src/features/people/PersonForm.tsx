@@ -52,7 +52,7 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
       if (result.status === 'waiting') {
         snack({ text: `${fields.name} is kept on this device and will be sent.` });
         router.replace('/people');
-      } else router.replace(`/people/${personId}`);
+      } else router.replace(person ? `/people/${personId}` : `/people/${personId}/intake`);
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;
       const [field] = error.reply.fields ?? [];

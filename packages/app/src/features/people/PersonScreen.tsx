@@ -19,9 +19,12 @@ import { SessionLine } from '../floor/SessionLine';
 import { Screen } from '../shell/Screen';
 import { useStudio } from '../shell/StudioContext';
 import { Bookings } from './Bookings';
+import { CareCard } from './CareCard';
 import { NextSheetCard } from './NextSheetCard';
+import { NotesCard } from './NotesCard';
 import { PersonActions } from './PersonActions';
 import { StandingsCard } from './StandingsCard';
+import { stillOpen } from './still-open';
 
 /** Body measures and training in one quiet line; what was not asked says so. */
 const factsOf = ({ person }: PersonDetailDto, unit: MassUnit): string =>
@@ -55,6 +58,9 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
   const nextSheet = sheetWithCommands(detail.nextSheet, useCommands());
   const { attempt, liveSessionId, finishedSessionId } = useSheetProgress(nextSheet, detail.liveSessionId);
   const isArchived = person.archivedAt !== null;
+  const isHeld = nextSheet.care.state === 'see-clinician-first';
+  const openSteps = stillOpen(detail);
+  const isOpen = openSteps.length > 0;
   return (
     <Screen
       title={person.name}
@@ -74,8 +80,8 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
           <Button
             look="main"
             size="live"
-            label="Start the session"
-            disabled={!isReady}
+            label={isHeld ? 'Held: see a clinician first' : 'Start the session'}
+            disabled={!isReady || isHeld}
             onPress={() => void start({ id: nextSheet.id, attempt })}
           />
         )
@@ -89,6 +95,13 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
           <Txt>{person.note}</Txt>
         </Card>
       ) : null}
+      {isOpen && !isArchived && (
+        <Button
+          label={`Go on with the first visit: ${openSteps.join(', ')}`}
+          onPress={() => router.push(`/people/${person.id}/intake`)}
+        />
+      )}
+      <CareCard detail={detail} />
       <NextSheetCard sheet={nextSheet} />
       <Bookings person={person} bookings={detail.bookings} />
       {lastVerdicts.length > 0 && (
@@ -105,7 +118,8 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
           ))}
         </Card>
       )}
-      <StandingsCard standings={detail.standings} />
+      <StandingsCard standings={detail.standings} personId={person.id} />
+      <NotesCard detail={detail} />
       <View style={{ gap: SPACE.s }}>
         <Heading>Sessions</Heading>
         {sessions.length === 0 ? (

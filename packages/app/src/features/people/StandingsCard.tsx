@@ -1,31 +1,19 @@
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { StandingDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { formatMass } from '@drubo/core/explain';
 import { LADDERS } from '@drubo/core/knowledge';
-import type { MassUnit } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../shell/StudioContext';
-
-/** What the stage asks, and how much of it has been shown. */
-const progressOf = ({ target, evidence }: StandingDto, unit: MassUnit): string => {
-  if (!target) return 'May stay for good: nothing has to be earned.';
-  const what = target.seconds === null ? `${target.sets} × ${target.reps} clean` : `${target.sets} × ${target.seconds} s`;
-  const load = target.loadKg === null ? '' : ` at ${formatMass(target.loadKg, unit)}`;
-  let running = 0;
-  for (let at = evidence.length - 1; at >= 0 && evidence[at]?.isMet; at -= 1) running += 1;
-  const last = evidence.at(-1);
-  const shown = Math.min(running, target.sessions);
-  const soFar = last && !last.isMet ? ` Last time ${last.sets} of ${target.sets} sets.` : '';
-  return `${what}${load} in ${target.sessions} ${target.sessions === 1 ? 'session' : 'sessions'} earns the next: ${shown} shown.${soFar}`;
-};
+import { progressOf } from './standing-words';
 
 /** Where a person stands on each ladder. */
-export const StandingsCard = ({ standings }: { standings: readonly StandingDto[] }) => {
+export const StandingsCard = ({ standings, personId }: { standings: readonly StandingDto[]; personId: string }) => {
   const { unit } = useStudio();
-  if (standings.length === 0) return null;
+  const router = useRouter();
   return (
     <Card>
       <Heading>Stages</Heading>
@@ -45,6 +33,8 @@ export const StandingsCard = ({ standings }: { standings: readonly StandingDto[]
           </View>
         );
       })}
+      {standings.length === 0 && <Txt tone="quiet">Nothing shown yet: the first review places them.</Txt>}
+      <Button label="All staircases" onPress={() => router.push(`/people/${personId}/staircases`)} />
     </Card>
   );
 };

@@ -11,7 +11,7 @@ import { Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { ReasonList } from '../../ui/Why';
 
-/** What the last review left out, why, and the way back. */
+/** What the last review left out, why, and the way back; and what is not open for the person, or has no time. */
 export const LeftOut = ({ sheet }: { sheet: SheetDto }) => {
   const writer = useWriter();
   const bringBack = (slot: string) =>
@@ -33,6 +33,14 @@ export const LeftOut = ({ sheet }: { sheet: SheetDto }) => {
           </View>
           <ReasonList reasons={reasons} />
           <Button label="Bring it back" disabled={!writer.isReady} onPress={() => void bringBack(slot)} />
+        </Card>
+      ))}
+      {sheet.leftOff.map(({ slot, variationId, reasons }) => (
+        <Card key={`off-${slot}`} edge="saffron">
+          <Txt kind="bold">
+            {variationId === null ? `No ${slot} today` : `Not today: ${getVariation(builtInCatalogue, variationId).name}`}
+          </Txt>
+          <ReasonList reasons={reasons} />
         </Card>
       ))}
     </>

@@ -11,6 +11,7 @@ import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
+import { WhyDot } from '../../ui/Why';
 import { EditItem } from './EditItem';
 import { lastTimeLine } from './last-time';
 import { settingsLine } from './settings-line';
@@ -41,6 +42,7 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
           <Figure
             variation={variation}
             depth={FIGURE_DEPTH[variation.startsAt]}
+            values={item.values}
             width={76}
             height={84}
             held={heldIn(dose.load)}
@@ -84,6 +86,11 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
       <Txt kind="small" tone="quiet">
         {item.lastTime ? `Last time, ${lastTimeLine(item.lastTime, variation.stance)}` : 'Not done here before.'}
       </Txt>
+      {item.chosenWhy.length > 0 && (
+        <View style={styles.row}>
+          <WhyDot about={`${variation.name}, chosen`} label={`Why ${variation.name.toLowerCase()}?`} reasons={item.chosenWhy} />
+        </View>
+      )}
       {isEditing && <EditItem sheet={sheet} item={item} variation={variation} onClose={() => setEditing(false)} />}
     </Card>
   );

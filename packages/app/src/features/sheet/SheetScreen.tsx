@@ -13,6 +13,7 @@ import { Empty, Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { Screen } from '../shell/Screen';
 import { useWide } from '../shell/use-wide';
+import { CareStrip } from './CareStrip';
 import { LeftOut } from './LeftOut';
 import { MinutesBar } from './MinutesBar';
 import { SheetLine } from './SheetLine';
@@ -48,6 +49,7 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
           </Txt>
         </Card>
       )}
+      <CareStrip care={sheet.care} />
       <MinutesBar minutes={minutes} budget={sheet.personMinutes} why={[minutesReason(timed)]} />
       <View>
         <Heading>Main</Heading>
@@ -58,7 +60,11 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
       {sheet.items.length === 0 && (
         <Empty
           title="Nothing on this sheet"
-          text="Every exercise was left out. Bring one back below to have something to start with."
+          text={
+            sheet.care.state === 'see-clinician-first'
+              ? 'A clinician has to look first. Record who cleared them, for what, until when, on the person’s page.'
+              : 'Nothing is open for this person here, or every exercise was left out. Below it says why.'
+          }
         />
       )}
       <View style={isWide ? { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m } : { gap: SPACE.m }}>
@@ -92,7 +98,7 @@ const Footer = ({ sheet }: { sheet: SheetDto }) => {
       size="live"
       label="Start"
       says={`Start the session of ${sheet.personName}`}
-      disabled={!isReady || sheet.items.length === 0}
+      disabled={!isReady || sheet.items.length === 0 || sheet.care.state === 'see-clinician-first'}
       onPress={() => void start({ id: sheet.id, attempt })}
     />
   );

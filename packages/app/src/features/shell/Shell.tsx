@@ -9,7 +9,7 @@ import { UpdatePrompt } from './UpdatePrompt';
 import { useWide } from './use-wide';
 
 /** Screens that use the whole phone: their main action sits where the bar would be. */
-const WITHOUT_BAR = /^\/(sheet|review|live)\//;
+const WITHOUT_BAR = /^\/((sheet|review|live|studio\/kit)\/|people\/[^/]+\/(intake|screening|referral))/;
 
 /** What stands around every signed-in screen. Live coaching has the floor to itself. */
 export const Shell = () => {

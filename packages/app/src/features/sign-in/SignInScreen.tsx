@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
@@ -9,11 +10,13 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
 import { FirstRunForm } from './FirstRunForm';
+import { JoinForm } from './JoinForm';
 import { SignInForm } from './SignInForm';
 
 /** The way in: a first trainer on a fresh server, a name and password on any other, one button on a demo. */
 export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: boolean }) => {
   const palette = usePalette();
+  const [isJoining, setJoining] = useState(false);
   const openDemo = useEnter('openDemo');
   return (
     <ScrollView role="main" contentContainerStyle={styles.page}>
@@ -50,7 +53,10 @@ export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: bool
             ) : null}
           </Card>
         )}
-        {firstRun ? <FirstRunForm /> : demo ? null : <SignInForm />}
+        {firstRun ? <FirstRunForm /> : demo ? null : isJoining ? <JoinForm /> : <SignInForm />}
+        {!firstRun && !demo && (
+          <Button look="quiet" label={isJoining ? 'I have a password' : 'I have a code'} onPress={() => setJoining(!isJoining)} />
+        )}
       </View>
     </ScrollView>
   );

@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { offlineShellProblem } from '../../data/offline/service-worker';
 import { useSignOut } from '../../data/use-auth';
@@ -14,7 +15,9 @@ import { Screen } from '../shell/Screen';
 import { useStudio } from '../shell/StudioContext';
 import { ExportCard } from './ExportCard';
 import { KitCard } from './KitCard';
+import { PasswordCard } from './PasswordCard';
 import { StudioForm } from './StudioForm';
+import { TrainersCard } from './TrainersCard';
 
 const SCHEMES = [
   { value: 'system', label: 'As the device' },
@@ -25,6 +28,7 @@ const SCHEMES = [
 /** The room: its kit, its units, its data, and signing out. */
 export const StudioScreen = () => {
   const query = useEndpoint('getStudio');
+  const router = useRouter();
   const { demo } = useStudio();
   const { scheme, setScheme } = useScheme();
   const problem = offlineShellProblem();
@@ -33,21 +37,23 @@ export const StudioScreen = () => {
       <Shown what="the studio" query={query}>
         {({ studio, kits, trainers }) => (
           <>
-            {kits.map((kit) => (
-              <KitCard key={kit.id} kit={kit} />
-            ))}
+            {kits
+              .filter(({ personId }) => personId === null)
+              .map((kit) => (
+                <KitCard key={kit.id} kit={kit} />
+              ))}
+            <Button
+              icon="plus"
+              label="Another kit"
+              says="Add a kit: a home, a hotel, a second room"
+              onPress={() => router.push('/studio/kit/new')}
+            />
             <Card>
               <Heading>Name, unit, time</Heading>
               <StudioForm key={studio.version} studio={studio} />
             </Card>
-            <Card>
-              <Heading>Trainers</Heading>
-              {trainers.map((trainer) => (
-                <Txt key={trainer.id}>
-                  {trainer.name} · signs in as {trainer.loginName}
-                </Txt>
-              ))}
-            </Card>
+            <TrainersCard trainers={trainers} />
+            {!demo && <PasswordCard />}
           </>
         )}
       </Shown>

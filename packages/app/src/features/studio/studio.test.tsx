@@ -12,6 +12,7 @@ import { StudioForm } from './StudioForm';
 const mockWriter = { isReady: true, log: jest.fn(), save: jest.fn() };
 const mockSnack = jest.fn();
 const mockCall = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn(), replace: jest.fn() }) }));
 jest.mock('../../data/ids', () => ({ newId: () => 'booking-new-1' }));
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter, useCommands: () => [] }));
 jest.mock('../shell/SnackProvider', () => ({ useSnack: () => mockSnack }));
@@ -47,6 +48,7 @@ describe('the kit', () => {
 
   it('lists what is owned and every load each way of carrying can make of it', () => {
     show(<KitCard kit={kit} />);
+    fireEvent.press(screen.getByRole('button', { name: 'Loads it makes' }));
     expect(screen.getByText('2 of each: 10 kg')).toBeTruthy();
     expect(screen.getByText('One each: 12 kg')).toBeTruthy();
     // A pair needs two of a size: at the sides only the tens, 20 kg together; on the hips either dumbbell.
@@ -59,6 +61,7 @@ describe('the kit', () => {
   it('reads the sums in the studio’s unit', () => {
     // Source: 24 kg / 0.45359237 = 52.91 lb (1959 agreement).
     show(<KitCard kit={kit} />, { unit: 'lb' });
+    fireEvent.press(screen.getByRole('button', { name: 'Loads it makes' }));
     expect(screen.getByText('52.91')).toBeTruthy();
   });
 });

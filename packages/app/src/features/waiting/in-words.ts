@@ -1,7 +1,8 @@
 import type { BodyOf, WriteId } from '@drubo/contracts';
 import type { StoredCommand } from '../../data/offline/types';
 
-const NAMES: Record<WriteId, string> = {
+/** Every write by what it is about. */
+export const WRITE_NAMES: Record<WriteId, string> = {
   savePerson: 'Person’s details',
   setPersonArchived: 'Archiving or restoring a person',
   saveIntake: 'Answers of an intake',
@@ -32,5 +33,5 @@ export const inWords = ({ endpointId, body }: Pick<StoredCommand, 'endpointId' |
   }
   if (endpointId === 'savePerson') return `Details of ${String(body['name'])}`;
   if (endpointId === 'saveBooking') return `Booking on ${String(body['date'])}, ${String(body['time'])}`;
-  return NAMES[endpointId];
+  return WRITE_NAMES[endpointId];
 };

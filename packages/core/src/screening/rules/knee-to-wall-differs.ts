@@ -3,7 +3,7 @@ import { drill } from '../seen';
 import type { ScreeningRule } from '../types';
 
 /** A gap between the ankles that is more than measuring error. About 1.5–2 cm is noise, from memory; the edge is a house default. */
-export const GAP_CM = 2.5;
+const GAP_CM = 2.5;
 
 /** One ankle is stiffer: its side starts, and gets the drill. */
 export const kneeToWallDiffers: ScreeningRule = {

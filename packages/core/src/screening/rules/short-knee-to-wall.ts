@@ -4,9 +4,9 @@ import { drill, lookAgain } from '../seen';
 import type { Finding, ScreeningRule } from '../types';
 
 /** Below this the ankle is short for a squat. Weight-bearing lunge test, Bennell et al. 1998, from memory; the edge is a house default. */
-export const SHORT_CM = 10;
+const SHORT_CM = 10;
 /** From here it is stiff enough to be a limit of its own, 3 of 10: restricts, locks nothing. House default. */
-export const STIFF_CM = 7;
+const STIFF_CM = 7;
 
 /** Short knee-to-wall reach: raise the heels before changing the squat. An ankle nobody measured fires nothing. */
 export const shortKneeToWall: ScreeningRule = {

@@ -51,7 +51,7 @@ const isEmpty = (value: unknown): boolean =>
 
 const datesOf = (fields: Fields, today: string): FieldProblem[] => {
   const year = Number(today.slice(0, 4));
-  const isBornWrong = fields.birthYear != null && (fields.birthYear > year || fields.birthYear < year - OLDEST);
+  const isBornWrong = typeof fields.birthYear === 'number' && (fields.birthYear > year || fields.birthYear < year - OLDEST);
   const dates = [
     ['pressure.on', fields.pressure?.on],
     ['surgery.on', fields.surgery?.on],

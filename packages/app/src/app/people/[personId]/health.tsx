@@ -1,0 +1,3 @@
+import { FetchedHealth } from '../../../features/care/fetched';
+
+export default FetchedHealth;

@@ -1,0 +1,3 @@
+import { FetchedIntake } from '../../../features/care/fetched';
+
+export default FetchedIntake;

@@ -1,0 +1,3 @@
+import { FetchedReferral } from '../../../features/care/fetched';
+
+export default FetchedReferral;

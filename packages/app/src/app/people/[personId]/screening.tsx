@@ -1,0 +1,3 @@
+import { FetchedScreening } from '../../../features/care/fetched';
+
+export default FetchedScreening;

@@ -1,0 +1,3 @@
+import { FetchedStaircases } from '../../../features/care/fetched';
+
+export default FetchedStaircases;

@@ -1,3 +1,0 @@
-import { StudioScreen } from '../features/studio/StudioScreen';
-
-export default StudioScreen;

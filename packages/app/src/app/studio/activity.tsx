@@ -1,0 +1,3 @@
+import { FetchedActivity } from '../../features/studio/fetched';
+
+export default FetchedActivity;

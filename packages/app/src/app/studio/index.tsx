@@ -1,0 +1,3 @@
+import { FetchedStudio } from '../../features/studio/fetched';
+
+export default FetchedStudio;

@@ -1,0 +1,3 @@
+import { FetchedKitEditor } from '../../../features/studio/fetched';
+
+export default FetchedKitEditor;

@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import type { BodyOf, RecordFields, WriteId } from '@drubo/contracts';
+import { RefusedError } from './api';
+import { personAggregate } from './offline/overlay';
+import { useWriter } from './offline/QueueProvider';
+import type { WriteRequest } from './offline/types';
+import { refusalText } from './refusal';
+
+/** Writes what is asked of a person and kept about them. Each gives false where it was refused, with why in `problem`. */
+export interface PersonWriter {
+  isReady: boolean;
+  isBusy: boolean;
+  problem: string | null;
+  clearProblem(): void;
+  saveIntake(fields: BodyOf<'saveIntake'>['fields']): Promise<boolean>;
+  saveRecord(recordId: string, fields: RecordFields): Promise<boolean>;
+  setRemoved(recordId: string, removed: boolean): Promise<boolean>;
+}
+
+export const usePersonWriter = (personId: string): PersonWriter => {
+  const writer = useWriter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [open, setOpen] = useState(0);
+  const send = async <Id extends WriteId>(request: Omit<WriteRequest<Id>, 'aggregate'>): Promise<boolean> => {
+    setProblem(null);
+    setOpen((count) => count + 1);
+    try {
+      await writer.save({ ...request, aggregate: personAggregate(personId) } as WriteRequest<Id>);
+      return true;
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+      setProblem(refusalText(error.reply));
+      return false;
+    } finally {
+      setOpen((count) => count - 1);
+    }
+  };
+  return {
+    isReady: writer.isReady,
+    isBusy: open > 0,
+    problem,
+    clearProblem: () => setProblem(null),
+    saveIntake: (fields) => send({ endpointId: 'saveIntake', params: { personId }, body: { fields } }),
+    saveRecord: (recordId, fields) => send({ endpointId: 'saveRecord', params: { personId, recordId }, body: { fields } }),
+    setRemoved: (recordId, removed) =>
+      send({ endpointId: 'setRecordRemoved', params: { personId, recordId }, body: { removed } }),
+  };
+};

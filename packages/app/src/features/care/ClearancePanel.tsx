@@ -1,0 +1,104 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { healthInputOf, recordsOf } from '@drubo/contracts';
+import type { PersonDetailDto } from '@drubo/contracts';
+import { FAMILY_LABELS, PERSON_STATE_LABELS, RANGE_LABELS, ROLE_LABELS } from '@drubo/core/explain';
+import { healthPicture } from '@drubo/core/limits';
+import type { LimitId } from '@drubo/core/vocabulary';
+import { newId } from '../../data/ids';
+import type { PersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { formatDay } from '../../ui/days';
+import { Heading, Txt } from '../../ui/Txt';
+import { ReasonList } from '../../ui/Why';
+import { useSnack } from '../shell/SnackProvider';
+import { ClearanceDialog, freshClearance } from './ClearanceDialog';
+import { STATE_EDGE } from './state-words';
+
+/** Whether the person may train and why, what clinicians said, and recording it. */
+export const ClearancePanel = ({ detail, writer, today }: { detail: PersonDetailDto; writer: PersonWriter; today: string }) => {
+  const snack = useSnack();
+  const [openId, setOpenId] = useState<string | null>(null);
+  const health = healthPicture(healthInputOf(detail.intake, detail.records, today));
+  const clearances = recordsOf(detail.records, 'clearance');
+  const signs = recordsOf(detail.records, 'sign');
+  const holds = [...new Set(health.limits.map(({ limit }) => limit))];
+  const uncleared = health.limits.filter(({ cleared = [] }) => cleared.length === 0).map(({ limit }) => limit);
+  const about = [...new Set<LimitId>(uncleared.filter((limit) => limit === 'see-clinician' || limit === 'after-surgery'))];
+  const given =
+    clearances.find(({ id }) => id === openId)?.fields ?? freshClearance(about.length > 0 ? about : holds.slice(0, 1), today);
+  const remove = async (id: string, what: string) => {
+    if (await writer.setRemoved(id, true))
+      snack({ text: `${what} is taken away.`, undo: () => void writer.setRemoved(id, false) });
+  };
+  return (
+    <View style={styles.panel}>
+      <Card edge={STATE_EDGE[health.state]}>
+        <Heading>{PERSON_STATE_LABELS[health.state]}</Heading>
+        {health.reasons.length === 0 ? (
+          <Txt tone="quiet">Nothing known holds them back.</Txt>
+        ) : (
+          <ReasonList reasons={health.reasons} />
+        )}
+        {holds.length > 0 && (
+          <Button
+            look={health.state === 'see-clinician-first' ? 'main' : 'plain'}
+            label="Record a clearance"
+            onPress={() => setOpenId(newId())}
+          />
+        )}
+      </Card>
+      {clearances.map(({ id, fields }) => (
+        <Card key={id} edge={fields.until < today ? 'saffron' : 'moss'}>
+          <Txt kind="bold">
+            Cleared by: {ROLE_LABELS[fields.role].toLowerCase()}
+            {fields.name ? `, ${fields.name}` : ''}
+          </Txt>
+          <Txt kind="small">
+            {fields.scope.families.map((family) => FAMILY_LABELS[family]).join(', ')} ·{' '}
+            {RANGE_LABELS[fields.scope.range].toLowerCase()}
+          </Txt>
+          <Txt kind="small" tone={fields.until < today ? 'saffron' : 'quiet'}>
+            {formatDay(fields.on)} to {formatDay(fields.until)}
+            {fields.until < today ? ': ended. Is there a new one?' : ''}
+          </Txt>
+          <View style={styles.row}>
+            <Button label="Change" says="Change this clearance" onPress={() => setOpenId(id)} />
+            <Button label="Take away" says="Take this clearance away" onPress={() => void remove(id, 'The clearance')} />
+          </View>
+        </Card>
+      ))}
+      {signs.map(({ id, fields }) => (
+        <Card key={id} edge="clay">
+          <Txt kind="bold">Warning sign, {formatDay(fields.on)}</Txt>
+          <Button label="Noted by mistake" onPress={() => void remove(id, 'The warning sign')} />
+        </Card>
+      ))}
+      {openId !== null && (
+        <ClearanceDialog
+          key={openId}
+          given={given}
+          holds={holds}
+          problem={writer.problem}
+          isBusy={writer.isBusy}
+          onSave={(clearance) =>
+            void writer.saveRecord(openId, clearance).then((isSaved) => {
+              if (isSaved) setOpenId(null);
+            })
+          }
+          onClose={() => {
+            writer.clearProblem();
+            setOpenId(null);
+          }}
+        />
+      )}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  panel: { gap: SPACE.m },
+  row: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' },
+});

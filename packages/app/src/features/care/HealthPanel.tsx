@@ -1,0 +1,170 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { IntakeDto } from '@drubo/contracts';
+import { BODY_SIDE_LABELS } from '@drubo/core/explain';
+import { SIDES } from '@drubo/core/vocabulary';
+import type { PersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { DateTimeField } from '../../ui/DateTimeField';
+import { formatDay } from '../../ui/days';
+import { Field } from '../../ui/Field';
+import { readNumber } from '../../ui/measure';
+import { Heading, Txt } from '../../ui/Txt';
+import { ReadinessForm } from './ReadinessForm';
+
+interface Props {
+  intake: IntakeDto;
+  writer: PersonWriter;
+  today: string;
+}
+
+/** Consent first; then the questions before exercise, blood pressure, an operation, and what is needed in an emergency. */
+export const HealthPanel = ({ intake, writer, today }: Props) => (
+  <View style={{ gap: SPACE.m }}>
+    <Consent intake={intake} writer={writer} today={today} />
+    <Emergency intake={intake} writer={writer} today={today} />
+    {intake.consentOn !== null && (
+      <>
+        <Age intake={intake} writer={writer} today={today} />
+        <ReadinessForm intake={intake} writer={writer} />
+        <Pressure intake={intake} writer={writer} today={today} />
+        {(intake.answers['surgery-within-two-years'] === 'yes' || intake.answers['joint-replaced'] === 'yes') && (
+          <Surgery intake={intake} writer={writer} today={today} />
+        )}
+      </>
+    )}
+  </View>
+);
+
+const Consent = ({ intake, writer, today }: Props) => (
+  <Card edge={intake.consentOn === null ? 'saffron' : 'moss'}>
+    <Heading level={3}>May health notes be kept?</Heading>
+    <Txt kind="small" tone="quiet">
+      Kept in this studio only, seen by its trainers, given out or erased whenever the person asks.
+    </Txt>
+    {intake.consentOn === null ? (
+      <Button
+        look="main"
+        label="They agree"
+        busy={writer.isBusy}
+        disabled={!writer.isReady}
+        onPress={() => void writer.saveIntake({ consentOn: today })}
+      />
+    ) : (
+      <Txt kind="small" tone="moss">
+        Agreed on {formatDay(intake.consentOn)}.
+      </Txt>
+    )}
+  </Card>
+);
+
+const Age = ({ intake, writer, today }: Props) => {
+  const [text, setText] = useState(intake.birthYear === null ? '' : String(intake.birthYear));
+  const year = readNumber(text);
+  const mayBeMinor = intake.birthYear !== null && Number(today.slice(0, 4)) - intake.birthYear <= 18;
+  const save = () => {
+    if (year !== undefined && year !== intake.birthYear) void writer.saveIntake({ birthYear: year });
+  };
+  return (
+    <Card>
+      <Field
+        label="Year of birth"
+        inputMode="numeric"
+        value={text}
+        onChangeText={setText}
+        onBlur={save}
+        error={year === undefined ? 'must be a year' : undefined}
+      />
+      {mayBeMinor && (
+        <Choices
+          label="Under 18, or may be: is a guardian’s consent on record?"
+          options={[
+            { value: 'no', label: 'Not yet' },
+            { value: 'yes', label: 'Yes' },
+          ]}
+          value={intake.guardianConsent ? 'yes' : 'no'}
+          onChange={(value) => void writer.saveIntake({ guardianConsent: value === 'yes' })}
+        />
+      )}
+    </Card>
+  );
+};
+
+const Pressure = ({ intake, writer, today }: Props) => {
+  const [upper, setUpper] = useState('');
+  const [lower, setLower] = useState('');
+  const [systolic, diastolic] = [readNumber(upper), readNumber(lower)];
+  const isGiven = typeof systolic === 'number' && typeof diastolic === 'number';
+  const save = async () => {
+    if (!isGiven || !(await writer.saveIntake({ pressure: { systolic, diastolic, on: today } }))) return;
+    setUpper('');
+    setLower('');
+  };
+  return (
+    <Card>
+      <Heading level={3}>Blood pressure, if it was measured</Heading>
+      {intake.pressure ? (
+        <Txt kind="small" tone="quiet">
+          Last: {intake.pressure.systolic}/{intake.pressure.diastolic} mmHg on {formatDay(intake.pressure.on)}
+        </Txt>
+      ) : null}
+      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        <View style={{ flex: 1 }}>
+          <Field label="Upper" unit="mmHg" inputMode="numeric" value={upper} onChangeText={setUpper} />
+        </View>
+        <View style={{ flex: 1 }}>
+          <Field label="Lower" unit="mmHg" inputMode="numeric" value={lower} onChangeText={setLower} />
+        </View>
+      </View>
+      <Button label="Save the reading" disabled={!isGiven} busy={writer.isBusy} onPress={() => void save()} />
+    </Card>
+  );
+};
+
+const Surgery = ({ intake, writer, today }: Props) => {
+  const [surgery, setSurgery] = useState(intake.surgery ?? { procedure: '', on: today, side: 'both' as const });
+  return (
+    <Card edge="clay">
+      <Heading level={3}>The operation</Heading>
+      <Txt kind="small" tone="quiet">
+        Everything stays closed but what a clearance lists.
+      </Txt>
+      <Field
+        label="What was done"
+        value={surgery.procedure}
+        onChangeText={(procedure) => setSurgery({ ...surgery, procedure })}
+      />
+      <DateTimeField label="When" type="date" value={surgery.on} onChange={(on) => setSurgery({ ...surgery, on })} />
+      <Choices
+        label="Side"
+        options={SIDES.map((value) => ({ value, label: BODY_SIDE_LABELS[value] }))}
+        value={surgery.side}
+        onChange={(side) => setSurgery({ ...surgery, side: side as typeof surgery.side })}
+      />
+      <Button label="Save the operation" busy={writer.isBusy} onPress={() => void writer.saveIntake({ surgery })} />
+    </Card>
+  );
+};
+
+const Emergency = ({ intake, writer }: Props) => {
+  const [name, setName] = useState(intake.contact?.name ?? '');
+  const [phone, setPhone] = useState(intake.contact?.phone ?? '');
+  const [medicine, setMedicine] = useState(intake.medicine);
+  const save = () => {
+    const isComplete = name.trim() !== '' && phone.trim() !== '';
+    void writer.saveIntake({ ...(isComplete ? { contact: { name, phone } } : {}), medicine });
+  };
+  const isSame = name === (intake.contact?.name ?? '') && phone === (intake.contact?.phone ?? '') && medicine === intake.medicine;
+  return (
+    <Card>
+      <Heading level={3}>In an emergency</Heading>
+      <Field label="Whom to call" value={name} onChangeText={setName} />
+      <Field label="Phone" inputMode="tel" value={phone} onChangeText={setPhone} />
+      <Field label="Medicine they carry, and where" value={medicine} onChangeText={setMedicine} />
+      {!isSame && <Button label="Save for emergencies" busy={writer.isBusy} onPress={save} />}
+    </Card>
+  );
+};

@@ -1,0 +1,118 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import type { PersonDetailDto } from '@drubo/contracts';
+import { useEndpoint } from '../../data/use-endpoint';
+import { usePersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Chip } from '../../ui/Chip';
+import { todayIn } from '../../ui/days';
+import { Problem } from '../../ui/Problem';
+import { Shown } from '../../ui/states';
+import { Txt } from '../../ui/Txt';
+import { Screen } from '../shell/Screen';
+import { useStudio } from '../shell/StudioContext';
+import { ClearancePanel } from './ClearancePanel';
+import { FirstSheetStep } from './FirstSheetStep';
+import { HealthPanel } from './HealthPanel';
+import { LimitsPanel } from './LimitsPanel';
+import { PlacesPanel } from './PlacesPanel';
+import { nextOpen, STEPS } from './steps';
+import type { StepId } from './steps';
+import { TrainingPanel } from './TrainingPanel';
+
+/** A first visit in short steps. Everything is kept as it is tapped; leave and come back at any step. */
+export const IntakeScreen = () => {
+  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const query = useEndpoint('getPerson', { params: { personId } });
+  return (
+    <Shown what="this person" query={query}>
+      {(detail) => <Intake detail={detail} />}
+    </Shown>
+  );
+};
+
+const Intake = ({ detail }: { detail: PersonDetailDto }) => {
+  const router = useRouter();
+  const { studio } = useStudio();
+  const { step } = useLocalSearchParams<{ step?: string }>();
+  const { id: personId, name } = detail.person;
+  const writer = usePersonWriter(personId);
+  const today = todayIn(studio.timeZone);
+  const id = STEPS.find((known) => known.id === step)?.id ?? nextOpen(detail);
+  const at = STEPS.findIndex((known) => known.id === id);
+  const current = STEPS[at] ?? STEPS[0];
+  const go = (to: StepId) => {
+    writer.clearProblem();
+    router.setParams({ step: to });
+  };
+  const next = STEPS[at + 1];
+  return (
+    <Screen
+      title={current.title}
+      beside={`${name} · step ${at + 1} of ${STEPS.length}`}
+      back={`/people/${personId}`}
+      footer={
+        <View style={styles.footer}>
+          <Button grow label="Later" says="Go on later" onPress={() => router.replace(`/people/${personId}`)} />
+          {next ? <Button grow look="main" label={`Next: ${next.title}`} onPress={() => go(next.id)} /> : null}
+        </View>
+      }
+    >
+      <View role="group" aria-label="Steps" style={styles.steps}>
+        {STEPS.map((one, number) => (
+          <Chip
+            key={one.id}
+            label={String(number + 1)}
+            says={`Step ${number + 1}: ${one.title}`}
+            chosen={one.id === id}
+            onPress={() => go(one.id)}
+          />
+        ))}
+      </View>
+      <Problem text={writer.problem} />
+      {id === 'training' && <TrainingPanel detail={detail} writer={writer} />}
+      {id === 'places' && <PlacesPanel detail={detail} writer={writer} />}
+      {id === 'health' && (
+        <>
+          <HealthPanel intake={detail.intake} writer={writer} today={today} />
+          {detail.nextSheet.care.state !== 'train' && <ClearancePanel detail={detail} writer={writer} today={today} />}
+        </>
+      )}
+      {id === 'limits' &&
+        (detail.intake.consentOn === null ? (
+          <AskConsent onPress={() => go('health')} />
+        ) : (
+          <LimitsPanel detail={detail} writer={writer} today={today} />
+        ))}
+      {id === 'watch' &&
+        (detail.intake.consentOn === null ? <AskConsent onPress={() => go('health')} /> : <Watch personId={personId} />)}
+      {id === 'sheet' && <FirstSheetStep detail={detail} />}
+    </Screen>
+  );
+};
+
+const AskConsent = ({ onPress }: { onPress(): void }) => (
+  <View style={{ gap: SPACE.m }}>
+    <Txt>Health notes are kept only with the person’s consent.</Txt>
+    <Button look="main" label="Ask for it" onPress={onPress} />
+  </View>
+);
+
+const Watch = ({ personId }: { personId: string }) => {
+  const router = useRouter();
+  return (
+    <View style={{ gap: SPACE.m }}>
+      <Txt>
+        Five minutes: squats from two sides, a hinge, a split stance, a bridge, a low step, and the knee to the wall. What you
+        tick decides where they start.
+      </Txt>
+      <Button look="main" label="Start watching" onPress={() => router.push(`/people/${personId}/screening`)} />
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  footer: { flexDirection: 'row', gap: SPACE.s },
+  steps: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' },
+});

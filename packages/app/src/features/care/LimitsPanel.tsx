@@ -1,0 +1,133 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { recordsOf } from '@drubo/contracts';
+import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
+import { daysBetween } from '@drubo/core';
+import { BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
+import { ASK_AGAIN_DAYS } from '@drubo/core/limits';
+import { HOLDS, LIMITS, SORE_LIMITS } from '@drubo/core/vocabulary';
+import type { LimitId, SoreLimitId } from '@drubo/core/vocabulary';
+import { newId } from '../../data/ids';
+import type { PersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Txt } from '../../ui/Txt';
+import { useSnack } from '../shell/SnackProvider';
+import { areasOf } from './body-areas';
+import { BodyOutline } from './BodyOutline';
+import { freshLimit, LimitDialog } from './LimitDialog';
+import { LimitHistory } from './LimitHistory';
+
+type Limit = FieldsOf<'limit'>;
+type Open = { id: string; given: Limit; choices: readonly Limit['limit'][]; isKnown: boolean };
+
+const isSore = (limit: LimitId): limit is SoreLimitId => SORE_LIMITS.some((sore) => sore === limit);
+
+/** Things without a place on the outline that a trainer may note by hand; what answers set is set there. */
+const OTHERS: readonly Limit['limit'][] = LIMITS.filter(
+  (limit): limit is Limit['limit'] => !isSore(limit) && !HOLDS.some((hold) => hold === limit),
+);
+
+/** Limits on a body to tap, and as a list; each with how sore, since when, and whether it is time to ask again. */
+export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto; writer: PersonWriter; today: string }) => {
+  const snack = useSnack();
+  const [open, setOpen] = useState<Open | null>(null);
+  const [isOther, setOther] = useState(false);
+  const limits = recordsOf(detail.records, 'limit');
+  const marks = limits.flatMap(({ fields: { limit, side, severity } }) =>
+    isSore(limit)
+      ? areasOf(limit, side).map(({ id: areaId }) => ({
+          areaId,
+          label: severity === null ? '?' : String(severity),
+          says: `${LIMIT_LABELS[limit]}, ${severity === null ? 'not asked how sore' : `${severity} of 10`}`,
+        }))
+      : [],
+  );
+  const edit = (id: string, given: Limit) => setOpen({ id, given, choices: [given.limit], isKnown: true });
+  const close = () => {
+    writer.clearProblem();
+    setOpen(null);
+  };
+  const save = async (limit: Limit) => {
+    if (open && (await writer.saveRecord(open.id, limit))) setOpen(null);
+  };
+  const takeAway = async ({ id, given }: Open) => {
+    if (!(await writer.setRemoved(id, true))) return;
+    setOpen(null);
+    snack({ text: `${LIMIT_LABELS[given.limit]}: gone. Its history stays.`, undo: () => void writer.setRemoved(id, false) });
+  };
+  return (
+    <View style={styles.panel}>
+      <Txt tone="quiet">Tap where something is wrong. A caution, never a diagnosis: a clinician’s word comes first.</Txt>
+      <BodyOutline
+        marks={marks}
+        onPick={({ limits: choices, side }) => {
+          const known = limits.find(
+            ({ fields }) => choices.some((choice) => choice === fields.limit) && [side, 'both'].includes(fields.side),
+          );
+          const [first] = choices;
+          if (known) edit(known.id, known.fields);
+          else if (first) setOpen({ id: newId(), given: freshLimit(first, side, today), choices, isKnown: false });
+        }}
+      />
+      {limits.map(({ id, fields }) => {
+        const days = daysBetween(fields.askedOn, today);
+        const isOld = days > (isSore(fields.limit) ? ASK_AGAIN_DAYS.sore : ASK_AGAIN_DAYS.state);
+        return (
+          <Card key={id} edge={isOld ? 'saffron' : 'clay'}>
+            <View style={styles.line}>
+              <View style={styles.grow}>
+                <Txt kind="bold">
+                  {LIMIT_LABELS[fields.limit]}
+                  {fields.side === 'both' ? '' : `, ${BODY_SIDE_LABELS[fields.side]}`}
+                </Txt>
+                <Txt kind="small" tone={isOld ? 'saffron' : 'quiet'}>
+                  {fields.severity === null ? '' : `${fields.severity} of 10 · `}
+                  {isOld ? `asked ${days} days ago: ask again` : days === 0 ? 'asked today' : `asked ${days} days ago`}
+                  {fields.diagnosed ? ' · named by a clinician' : ''}
+                </Txt>
+              </View>
+              <Button label="Change" says={`Change the limit: ${LIMIT_LABELS[fields.limit]}`} onPress={() => edit(id, fields)} />
+            </View>
+            <LimitHistory personId={detail.person.id} recordId={id} />
+          </Card>
+        );
+      })}
+      {isOther ? (
+        <View style={styles.others}>
+          {OTHERS.map((limit) => (
+            <Button
+              key={limit}
+              label={LIMIT_LABELS[limit]}
+              onPress={() => {
+                setOther(false);
+                setOpen({ id: newId(), given: freshLimit(limit, 'both', today), choices: [limit], isKnown: false });
+              }}
+            />
+          ))}
+        </View>
+      ) : (
+        <Button label="Something else" says="A limit without a place on the body" onPress={() => setOther(true)} />
+      )}
+      {open && (
+        <LimitDialog
+          {...open}
+          today={today}
+          problem={writer.problem}
+          isBusy={writer.isBusy}
+          onSave={(limit) => void save(limit)}
+          onGone={() => void takeAway(open)}
+          onClose={close}
+        />
+      )}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  panel: { gap: SPACE.m },
+  line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+  others: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});

@@ -1,0 +1,57 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
+import type { SeenPain } from '@drubo/core/screening';
+import { MIDDLE_LIMITS, SIDES, SORE_LIMITS } from '@drubo/core/vocabulary';
+import type { Side, SoreLimitId } from '@drubo/core/vocabulary';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Choices } from '../../ui/Choices';
+import { Modal } from '../../ui/Modal';
+import { Scale } from '../../ui/Scale';
+
+/** Where it hurt in a task, on which side, how much. */
+export const PainPicker = ({ side, onPick, onClose }: { side: Side; onPick(pain: SeenPain): void; onClose(): void }) => {
+  const [limit, setLimit] = useState<SoreLimitId | null>(null);
+  const [at, setAt] = useState<Side>(side);
+  const [severity, setSeverity] = useState<number | null>(null);
+  const isReady = limit !== null && severity !== null;
+  return (
+    <Modal
+      title="Pain where?"
+      onClose={onClose}
+      actions={
+        <>
+          <Button label="Cancel" onPress={onClose} />
+          <Button
+            look="main"
+            label="Note the pain"
+            disabled={!isReady}
+            onPress={() => isReady && onPick({ limit, side: MIDDLE_LIMITS.includes(limit) ? 'both' : at, severity })}
+          />
+        </>
+      }
+    >
+      <Choices<SoreLimitId>
+        label="Place"
+        options={SORE_LIMITS.filter((id) => id !== 'grip' && id !== 'ankle-stiff').map((value) => ({
+          value,
+          label: LIMIT_LABELS[value],
+        }))}
+        value={limit}
+        onChange={setLimit}
+      />
+      <View style={{ gap: SPACE.m }}>
+        {limit !== null && !MIDDLE_LIMITS.includes(limit) && (
+          <Choices<Side>
+            label="Side"
+            options={SIDES.map((value) => ({ value, label: BODY_SIDE_LABELS[value] }))}
+            value={at}
+            onChange={setAt}
+          />
+        )}
+        <Scale label="How much" says="Pain" value={severity} onChange={setSeverity} />
+      </View>
+    </Modal>
+  );
+};

@@ -1,0 +1,136 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import type { IntakeDto, KitDto, PersonDetailDto } from '@drubo/contracts';
+import { startKit } from '@drubo/core';
+import { newId } from '../../data/ids';
+import { useWriter } from '../../data/offline/QueueProvider';
+import type { PersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Chip } from '../../ui/Chip';
+import { Heading, Txt } from '../../ui/Txt';
+import { useStudio } from '../shell/StudioContext';
+import { kitLine } from '../studio/kit-lines';
+
+type Place = IntakeDto['places'][number];
+
+/** Somebody who trains under the trainer's eye, in the studio; at home they are taken to be on their own. */
+const freshPlace = ({ id, place }: KitDto): Place => ({
+  kitId: id,
+  isAlone: place !== 'studio',
+  hasSpotter: false,
+  hasPractisedBailOut: false,
+  safetyBarCm: null,
+  hookCm: null,
+});
+
+const TOGGLES = [
+  { key: 'isAlone', label: 'Trains alone there' },
+  { key: 'hasSpotter', label: 'Has a spotter' },
+  { key: 'hasPractisedBailOut', label: 'Has practised bailing out' },
+] as const;
+
+/** Where they train, the usual place first, and what is there. Sheets take the first. */
+export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; writer: PersonWriter }) => {
+  const router = useRouter();
+  const kitWriter = useWriter();
+  const { unit } = useStudio();
+  const { places } = detail.intake;
+  const { id: personId, name } = detail.person;
+  const save = (next: readonly Place[]) => void writer.saveIntake({ places: [...next] });
+  const chosen = places.flatMap((place) => {
+    const kit = detail.kits.find(({ id }) => id === place.kitId);
+    return kit ? [{ place, kit }] : [];
+  });
+  const rest = detail.kits.filter(({ id }) => !places.some(({ kitId }) => kitId === id));
+  const addHome = async () => {
+    const kitId = newId();
+    const { pieces, machines, gear, items, ...room } = startKit('home', unit);
+    await kitWriter.save({
+      endpointId: 'saveKit',
+      params: { kitId },
+      body: {
+        version: 0,
+        kit: {
+          personId,
+          name: `${name}’s home`,
+          pieces: [...pieces],
+          machines: [...machines],
+          gear: [...gear],
+          items: [...items],
+          ...room,
+        },
+      },
+      aggregate: `kit:${kitId}`,
+    });
+    await writer.saveIntake({
+      places: [
+        { kitId, isAlone: true, hasSpotter: false, hasPractisedBailOut: false, safetyBarCm: null, hookCm: null },
+        ...places,
+      ],
+    });
+    router.push(`/studio/kit/${kitId}?person=${personId}`);
+  };
+  return (
+    <View style={{ gap: SPACE.m }}>
+      {chosen.length === 0 && (
+        <Txt tone="quiet">Nobody said where: sheets are made for {detail.kits[0]?.name ?? 'the studio'}.</Txt>
+      )}
+      {chosen.map(({ place, kit }, at) => (
+        <Card key={kit.id} edge={at === 0 ? 'moss' : undefined}>
+          <Heading level={3}>
+            {kit.name}
+            {at === 0 ? ' · usual place' : ''}
+          </Heading>
+          <Txt kind="small" tone="quiet">
+            {kitLine(kit)}
+          </Txt>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+            {TOGGLES.map(({ key, label }) => (
+              <Chip
+                key={key}
+                label={label}
+                chosen={place[key]}
+                onPress={() => save(places.map((other) => (other.kitId === kit.id ? { ...other, [key]: !other[key] } : other)))}
+              />
+            ))}
+          </View>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+            {kit.personId !== null && (
+              <Button
+                label="What is there"
+                says={`Kit of ${kit.name}`}
+                onPress={() => router.push(`/studio/kit/${kit.id}?person=${personId}`)}
+              />
+            )}
+            {at > 0 && (
+              <Button
+                label="Make it the usual"
+                onPress={() => save([place, ...places.filter((other) => other.kitId !== kit.id)])}
+              />
+            )}
+            <Button
+              label="Not there any more"
+              says={`No longer at ${kit.name}`}
+              onPress={() => save(places.filter((other) => other.kitId !== kit.id))}
+            />
+          </View>
+        </Card>
+      ))}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {rest.map((kit) => (
+          <Button
+            key={kit.id}
+            icon="plus"
+            label={kit.name}
+            says={`Trains at ${kit.name}`}
+            disabled={!writer.isReady}
+            onPress={() => save([...places, freshPlace(kit)])}
+          />
+        ))}
+        <Button icon="plus" label="Their home" disabled={!kitWriter.isReady} onPress={() => void addHome()} />
+      </View>
+    </View>
+  );
+};

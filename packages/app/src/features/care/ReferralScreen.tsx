@@ -1,0 +1,86 @@
+import { useLocalSearchParams } from 'expo-router';
+import { View } from 'react-native';
+import { healthInputOf, recordsOf } from '@drubo/contracts';
+import type { PersonDetailDto } from '@drubo/contracts';
+import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
+import { formatLoad, formatSets, referralNote } from '@drubo/core/explain';
+import { healthPicture } from '@drubo/core/limits';
+import { readScreening } from '@drubo/core/screening';
+import { printText } from '../../data/print-text';
+import { useEndpoint } from '../../data/use-endpoint';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { todayIn } from '../../ui/days';
+import { Shown } from '../../ui/states';
+import { Txt } from '../../ui/Txt';
+import { useExplain } from '../../ui/Why';
+import { Screen } from '../shell/Screen';
+import { useSnack } from '../shell/SnackProvider';
+import { useStudio } from '../shell/StudioContext';
+
+/** A short note to a clinician, to print or to send: what was seen, no diagnosis. */
+export const ReferralScreen = () => {
+  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const query = useEndpoint('getPerson', { params: { personId } });
+  return (
+    <Shown what="this person" query={query}>
+      {(detail) => <Note detail={detail} />}
+    </Shown>
+  );
+};
+
+const Note = ({ detail }: { detail: PersonDetailDto }) => {
+  const snack = useSnack();
+  const explain = useExplain();
+  const { studio, trainer } = useStudio();
+  const today = todayIn(studio.timeZone);
+  const { person, intake, records, nextSheet } = detail;
+  const health = healthPicture(healthInputOf(intake, records, today));
+  const screening = recordsOf(records, 'screening')
+    .filter(({ fields }) => fields.done)
+    .at(-1);
+  const found = screening
+    ? readScreening(screening.fields.seen, { heightCm: person.heightCm, massKg: person.massKg, shankCm: null }).findings
+    : [];
+  const note = referralNote({
+    studioName: studio.name,
+    trainerName: trainer.name,
+    personName: person.name,
+    today,
+    state: health.state,
+    reasons: explain(health.reasons).map(({ text }) => text),
+    seen: explain(found.filter(({ rule }) => rule !== 'seen-clean').map(({ reason }) => reason)).map(({ text }) => text),
+    training: nextSheet.items.map(({ variationId, dose }) => {
+      const variation = getVariation(builtInCatalogue, variationId);
+      return `${variation.name}, ${formatSets(dose, variation.stance)}, ${formatLoad(dose.load)}`;
+    }),
+  });
+  const copy = async () => {
+    await navigator.clipboard.writeText(note);
+    snack({ text: 'Copied.' });
+  };
+  return (
+    <Screen
+      title="Referral note"
+      beside={person.name}
+      back={`/people/${person.id}/health`}
+      footer={
+        <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+          <Button grow label="Copy" says="Copy the note" onPress={() => void copy()} />
+          <Button
+            grow
+            look="main"
+            label="Print"
+            says="Print the note"
+            onPress={() => printText(`Referral, ${person.name}`, note)}
+          />
+        </View>
+      }
+    >
+      <Card>
+        <Txt>{note}</Txt>
+      </Card>
+    </Screen>
+  );
+};

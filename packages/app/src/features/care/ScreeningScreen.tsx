@@ -1,0 +1,139 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { recordsOf } from '@drubo/contracts';
+import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
+import { TASK_WORDS } from '@drubo/core/explain';
+import { readScreening, TASKS } from '@drubo/core/screening';
+import type { Seen } from '@drubo/core/screening';
+import { newId } from '../../data/ids';
+import { useEndpoint } from '../../data/use-endpoint';
+import { usePersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { todayIn } from '../../ui/days';
+import { Problem } from '../../ui/Problem';
+import { Shown } from '../../ui/states';
+import { Heading, Txt } from '../../ui/Txt';
+import { ReasonList } from '../../ui/Why';
+import { Screen } from '../shell/Screen';
+import { useStudio } from '../shell/StudioContext';
+import { useWide } from '../shell/use-wide';
+import { aidWords, startWords } from './conclusions';
+import { ScreeningSummary } from './ScreeningSummary';
+import { TaskCard } from './TaskCard';
+
+const NOTHING_SEEN: Seen = { tasks: {}, kneeToWallCm: { left: null, right: null } };
+
+/** Watching somebody move, one task at a time, with what it means forming beside it. */
+export const ScreeningScreen = () => {
+  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const query = useEndpoint('getPerson', { params: { personId } });
+  return (
+    <Shown what="this person" query={query}>
+      {(detail) => <Screening detail={detail} />}
+    </Shown>
+  );
+};
+
+const Screening = ({ detail }: { detail: PersonDetailDto }) => {
+  const router = useRouter();
+  const { isWide } = useWide();
+  const { studio } = useStudio();
+  const today = todayIn(studio.timeZone);
+  const { id: personId, name, heightCm, massKg } = detail.person;
+  const writer = usePersonWriter(personId);
+  const screenings = recordsOf(detail.records, 'screening').sort((a, b) => a.fields.on.localeCompare(b.fields.on));
+  const [draft] = useState(() => screenings.find(({ fields }) => !fields.done) ?? null);
+  const [recordId] = useState(() => draft?.id ?? newId());
+  const [seen, setSeen] = useState<Seen>(draft?.fields.seen ?? NOTHING_SEEN);
+  const [at, setAt] = useState(() => (draft ? firstOpen(draft.fields.seen) : 0));
+  const shanks = recordsOf(detail.records, 'measure').flatMap(({ fields }) => fields.shankCm ?? []);
+  const result = readScreening(seen, { heightCm, massKg, shankCm: shanks.at(-1) ?? null });
+  const before = screenings.filter(({ fields, id }) => fields.done && id !== recordId).at(-1)?.fields.seen ?? null;
+  const task = TASKS[at];
+  const keep = (done: boolean) => {
+    const fields: FieldsOf<'screening'> = {
+      kind: 'screening',
+      on: today,
+      seen: seen as FieldsOf<'screening'>['seen'],
+      note: '',
+      done,
+    };
+    return writer.saveRecord(recordId, fields);
+  };
+  const go = (to: number) => {
+    setAt(to);
+    void keep(to >= TASKS.length);
+  };
+  const own = task ? result.findings.filter(({ reason }) => 'task' in reason.values && reason.values.task === task.id) : [];
+  const ankles = task?.id === 'knee-to-wall' ? result.findings.filter(({ rule }) => rule.includes('knee-to-wall')) : [];
+  const starts = startWords(result);
+  const aids = aidWords(result);
+  return (
+    <Screen
+      title={task ? TASK_WORDS[task.id].name : 'What it comes to'}
+      beside={`${name} · ${task ? `${at + 1} of ${TASKS.length}` : 'screening'}`}
+      back={`/people/${personId}`}
+      footer={
+        <View style={styles.footer}>
+          {at > 0 && <Button grow label="Before" says="The task before" onPress={() => go(at - 1)} />}
+          {task ? (
+            <Button
+              grow
+              look="main"
+              label={at + 1 === TASKS.length ? 'What it comes to' : 'Next'}
+              disabled={!writer.isReady}
+              onPress={() => go(at + 1)}
+            />
+          ) : (
+            <Button
+              grow
+              look="main"
+              label="To the first sheet"
+              onPress={() => router.replace(`/people/${personId}/intake?step=sheet`)}
+            />
+          )}
+        </View>
+      }
+    >
+      <Problem text={writer.problem} />
+      {task ? (
+        <View style={isWide ? styles.wide : styles.column}>
+          <View style={styles.grow}>
+            <TaskCard key={task.id} task={task} seen={seen} onChange={setSeen} />
+          </View>
+          <View style={[styles.grow, styles.column]} aria-live="polite">
+            <Heading level={3}>What it means</Heading>
+            {own.length + ankles.length === 0 ? (
+              <Txt tone="quiet">Nothing seen here yet.</Txt>
+            ) : (
+              <ReasonList reasons={[...own, ...ankles].map(({ reason }) => reason)} />
+            )}
+            {starts.map(({ ladder, start }) => (
+              <Txt key={ladder} kind="small">
+                {ladder} starts at: {start}
+              </Txt>
+            ))}
+            {aids.length > 0 && <Txt kind="small">Aids: {aids.join(', ')}</Txt>}
+          </View>
+        </View>
+      ) : (
+        <ScreeningSummary detail={detail} seen={seen} before={before} result={result} writer={writer} today={today} />
+      )}
+    </Screen>
+  );
+};
+
+/** The first task of a screening that was left half way. */
+const firstOpen = ({ tasks }: Pick<Seen, 'tasks'>): number => {
+  const at = TASKS.findIndex(({ id }) => tasks[id] === undefined);
+  return at < 0 ? 0 : at;
+};
+
+const styles = StyleSheet.create({
+  footer: { flexDirection: 'row', gap: SPACE.s },
+  column: { gap: SPACE.m },
+  wide: { flexDirection: 'row', gap: SPACE.xl },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+});

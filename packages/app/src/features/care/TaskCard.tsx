@@ -1,0 +1,149 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { getVariation, builtInCatalogue } from '@drubo/core/catalogue';
+import { BODY_SIDE_LABELS, FAULT_LABELS, LIMIT_LABELS, TASK_WORDS } from '@drubo/core/explain';
+import type { ScreeningTask, Seen, SeenTask } from '@drubo/core/screening';
+import type { Side } from '@drubo/core/vocabulary';
+import { Figure } from '../../figures/Figure';
+import { SPACE, TARGET } from '../../theme/tokens';
+import { Chip } from '../../ui/Chip';
+import { Field } from '../../ui/Field';
+import { readNumber } from '../../ui/measure';
+import { Txt } from '../../ui/Txt';
+import { PainPicker } from './PainPicker';
+
+const NOTHING: SeenTask = { state: 'judged', faults: [], pains: [] };
+
+/** One task: what to ask for, what to look at, and big chips for what is seen. */
+export const TaskCard = ({ task, seen, onChange }: { task: ScreeningTask; seen: Seen; onChange(seen: Seen): void }) => {
+  const [isPain, setPain] = useState(false);
+  const { ask, watch } = TASK_WORDS[task.id];
+  const given = seen.tasks[task.id];
+  const set = (next: SeenTask) => onChange({ ...seen, tasks: { ...seen.tasks, [task.id]: next } });
+  const known = given ?? NOTHING;
+  const isJudged = given?.state === 'judged';
+  const side: Side = task.id.endsWith('-left') ? 'left' : task.id.endsWith('-right') ? 'right' : 'both';
+  return (
+    <View style={styles.card}>
+      <View style={styles.row}>
+        <Figure
+          variation={getVariation(builtInCatalogue, task.variationId)}
+          depth={task.id === 'bridge' ? 0 : 0.9}
+          width={120}
+          height={120}
+        />
+        <View style={styles.grow}>
+          <Txt>{ask}</Txt>
+          <Txt kind="small" tone="quiet">
+            Look at: {watch}
+          </Txt>
+        </View>
+      </View>
+      {task.id === 'knee-to-wall' ? (
+        <Reach seen={seen} onChange={onChange} />
+      ) : (
+        <>
+          <View role="group" aria-label="What is seen" style={styles.chips}>
+            {task.faults.map((fault) => (
+              <Chip
+                key={fault}
+                label={FAULT_LABELS[fault]}
+                height={TARGET.live}
+                tone="clay"
+                chosen={isJudged && known.faults.includes(fault)}
+                onPress={() =>
+                  set({
+                    ...known,
+                    state: 'judged',
+                    faults: known.faults.includes(fault)
+                      ? known.faults.filter((other) => other !== fault)
+                      : [...known.faults, fault],
+                  })
+                }
+              />
+            ))}
+            <Chip
+              label="Clean"
+              height={TARGET.live}
+              chosen={isJudged && known.faults.length === 0 && known.pains.length === 0}
+              onPress={() => set(NOTHING)}
+            />
+          </View>
+          <View role="group" aria-label="Pain, or not to be judged" style={styles.chips}>
+            {known.pains.map((pain, at) => (
+              <Chip
+                key={`${pain.limit}-${pain.side}`}
+                label={`${LIMIT_LABELS[pain.limit]}${pain.side === 'both' ? '' : `, ${BODY_SIDE_LABELS[pain.side]}`}: ${pain.severity} ×`}
+                says={`Take away the pain: ${LIMIT_LABELS[pain.limit]}`}
+                tone="clay"
+                chosen
+                onPress={() => set({ ...known, pains: known.pains.filter((_, other) => other !== at) })}
+              />
+            ))}
+            <Chip label="Pain" says="Pain in this task" chosen={false} onPress={() => setPain(true)} />
+            <Chip
+              label="Couldn’t judge"
+              tone="saffron"
+              chosen={given?.state === 'not-judged'}
+              onPress={() => set({ ...known, state: 'not-judged', faults: [] })}
+            />
+            <Chip
+              label="Skip"
+              says="Skip this task"
+              tone="saffron"
+              chosen={given?.state === 'skipped'}
+              onPress={() => set({ ...known, state: 'skipped', faults: [] })}
+            />
+          </View>
+        </>
+      )}
+      {isPain && (
+        <PainPicker
+          side={side}
+          onClose={() => setPain(false)}
+          onPick={(pain) => {
+            setPain(false);
+            const others = known.pains.filter((other) => other.limit !== pain.limit || other.side !== pain.side);
+            set({ ...known, state: given?.state ?? 'judged', pains: [...others, pain] });
+          }}
+        />
+      )}
+    </View>
+  );
+};
+
+/** Knee to wall in centimetres, each side; an ankle nobody measured stays unknown. */
+const Reach = ({ seen, onChange }: { seen: Seen; onChange(seen: Seen): void }) => {
+  const [text, setText] = useState({
+    left: seen.kneeToWallCm.left === null ? '' : String(seen.kneeToWallCm.left),
+    right: seen.kneeToWallCm.right === null ? '' : String(seen.kneeToWallCm.right),
+  });
+  const type = (side: 'left' | 'right', typed: string) => {
+    setText({ ...text, [side]: typed });
+    const cm = readNumber(typed);
+    if (cm !== undefined) onChange({ ...seen, kneeToWallCm: { ...seen.kneeToWallCm, [side]: cm } });
+  };
+  return (
+    <View style={styles.row}>
+      {(['left', 'right'] as const).map((side) => (
+        <View key={side} style={styles.grow}>
+          <Field
+            label={side === 'left' ? 'Left' : 'Right'}
+            unit="cm"
+            inputMode="decimal"
+            value={text[side]}
+            onChangeText={(typed) => type(side, typed)}
+            error={readNumber(text[side]) === undefined ? 'must be a number in cm' : undefined}
+          />
+        </View>
+      ))}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  card: { gap: SPACE.m },
+  row: { flexDirection: 'row', gap: SPACE.m },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.xs },
+  chips: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});

@@ -1,0 +1,72 @@
+import { View } from 'react-native';
+import type { PersonDetailDto } from '@drubo/contracts';
+import { builtInCatalogue } from '@drubo/core/catalogue';
+import { bySearch } from '@drubo/core/knowledge';
+import { GOAL_LABELS } from '@drubo/core/explain';
+import { GOALS } from '@drubo/core/vocabulary';
+import { useState } from 'react';
+import type { PersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Chip } from '../../ui/Chip';
+import { Choices } from '../../ui/Choices';
+import { Field } from '../../ui/Field';
+import { Txt } from '../../ui/Txt';
+
+const DAYS = ['1', '2', '3', '4', '5', '6', '7'] as const;
+/** Suggestions shown while a disliked movement is looked for. */
+const SHOWN = 6;
+
+/** A second goal, days a week, and what they would rather not do. */
+export const TrainingPanel = ({ detail, writer }: { detail: PersonDetailDto; writer: PersonWriter }) => {
+  const { intake, person } = detail;
+  const [search, setSearch] = useState('');
+  const found = search.trim() === '' ? [] : bySearch(builtInCatalogue.variations, search).slice(0, SHOWN);
+  const nameOf = (id: string) => builtInCatalogue.variations.find((variation) => variation.id === id)?.name ?? id;
+  const dislike = (id: string) => {
+    setSearch('');
+    void writer.saveIntake({ dislikes: [...intake.dislikes, id] });
+  };
+  return (
+    <View style={{ gap: SPACE.l }}>
+      <Choices
+        label={`Second goal, after “${GOAL_LABELS[person.goal].toLowerCase()}”`}
+        options={[
+          { value: 'none', label: 'None' },
+          ...GOALS.filter((goal) => goal !== person.goal).map((value) => ({ value, label: GOAL_LABELS[value] })),
+        ]}
+        value={intake.secondGoal ?? 'none'}
+        onChange={(value) => void writer.saveIntake({ secondGoal: GOALS.find((goal) => goal === value) ?? null })}
+      />
+      <Choices
+        label="Days a week"
+        options={DAYS.map((value) => ({ value, label: value }))}
+        value={DAYS.find((day) => Number(day) === intake.daysPerWeek) ?? null}
+        onChange={(value) => void writer.saveIntake({ daysPerWeek: Number(value) })}
+      />
+      <View style={{ gap: SPACE.s }}>
+        <Field label="Rather not: look for a movement" value={search} onChangeText={setSearch} />
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+          {found.map(({ id, name }) => (
+            <Chip key={id} label={name} says={`Rather not: ${name}`} chosen={false} onPress={() => dislike(id)} />
+          ))}
+        </View>
+        {intake.dislikes.length > 0 && (
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'center' }}>
+            <Txt kind="small" tone="quiet">
+              Left out while there is another:
+            </Txt>
+            {intake.dislikes.map((id) => (
+              <Chip
+                key={id}
+                label={`${nameOf(id)} ×`}
+                says={`Allow ${nameOf(id)} again`}
+                chosen
+                onPress={() => void writer.saveIntake({ dislikes: intake.dislikes.filter((other) => other !== id) })}
+              />
+            ))}
+          </View>
+        )}
+      </View>
+    </View>
+  );
+};

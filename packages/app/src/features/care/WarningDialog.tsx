@@ -1,0 +1,106 @@
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { CareDto } from '@drubo/contracts';
+import { answerTo, WARNING_LEVELS, WARNING_SIGNS } from '@drubo/core/limits';
+import type { WarningLevel, WarningSign } from '@drubo/core/limits';
+import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Field } from '../../ui/Field';
+import { Modal } from '../../ui/Modal';
+import { Problem } from '../../ui/Problem';
+import { Heading, Txt } from '../../ui/Txt';
+
+const LEVELS: Record<WarningLevel, string> = {
+  ambulance: 'Call an ambulance',
+  'same-day': 'Seen the same day',
+  'before-next-hard': 'Before the next hard session',
+};
+
+/** Whom to call and what they carry. */
+export const AtHand = ({ care }: { care: Pick<CareDto, 'contact' | 'medicine'> }) =>
+  care.contact || care.medicine ? (
+    <Card edge="clay">
+      {care.contact && (
+        <Txt kind="bold">
+          {care.contact.name}: {care.contact.phone}
+        </Txt>
+      )}
+      {care.medicine ? <Txt>Carries: {care.medicine}</Txt> : null}
+    </Card>
+  ) : (
+    <Txt kind="small" tone="quiet">
+      No emergency contact on record.
+    </Txt>
+  );
+
+/** Warning signs to search and tap; each says one thing to do, and is kept so that hard work waits for a clearance. */
+export const WarningDialog = ({
+  care,
+  problem,
+  onSign,
+  onClose,
+}: {
+  care: Pick<CareDto, 'contact' | 'medicine'>;
+  problem: string | null;
+  onSign(sign: WarningSign): void;
+  onClose(): void;
+}) => {
+  const palette = usePalette();
+  const [search, setSearch] = useState('');
+  const [sign, setSign] = useState<WarningSign | null>(null);
+  const words = search.trim().toLowerCase();
+  const found = WARNING_SIGNS.filter((one) => one.sign.toLowerCase().includes(words));
+  const answer = sign ? answerTo(sign.id) : undefined;
+  if (sign && answer) {
+    return (
+      <Modal title={LEVELS[sign.level]} onClose={onClose} actions={<Button look="main" label="Close" onPress={onClose} />}>
+        <Txt kind="bold">{sign.sign}</Txt>
+        <Txt kind="heading" tone="clay" role="alert">
+          {answer.instruction}
+        </Txt>
+        <AtHand care={care} />
+        <Problem text={problem} />
+        <Txt kind="small" tone="quiet">
+          Kept on their record. Hard work waits until you record who cleared them, for what, until when. Drubo does not diagnose.
+        </Txt>
+      </Modal>
+    );
+  }
+  return (
+    <Modal title="Warning signs" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+      <AtHand care={care} />
+      <Field label="Look for a sign" value={search} onChangeText={setSearch} />
+      {WARNING_LEVELS.map((level) => {
+        const signs = found.filter((one) => one.level === level);
+        if (signs.length === 0) return null;
+        return (
+          <View key={level} style={styles.level}>
+            <Heading level={3}>{LEVELS[level]}</Heading>
+            {signs.map((one) => (
+              <Pressable
+                key={one.id}
+                role="button"
+                aria-label={one.sign}
+                onPress={() => {
+                  setSign(one);
+                  onSign(one);
+                }}
+                style={[styles.sign, { borderColor: palette.edge }]}
+              >
+                <Txt>{one.sign}</Txt>
+              </Pressable>
+            ))}
+          </View>
+        );
+      })}
+      {found.length === 0 && <Txt tone="quiet">No such sign here. When in doubt, stop and have it looked at.</Txt>}
+    </Modal>
+  );
+};
+
+const styles = StyleSheet.create({
+  level: { gap: SPACE.s },
+  sign: { minHeight: TARGET.live, borderWidth: 1, borderRadius: RADIUS, padding: SPACE.m, justifyContent: 'center' },
+});

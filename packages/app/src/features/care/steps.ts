@@ -1,0 +1,38 @@
+import { recordsOf } from '@drubo/contracts';
+import type { PersonDetailDto } from '@drubo/contracts';
+import { READINESS } from '@drubo/core/vocabulary';
+
+/** The steps of a first visit, in order. Any may be skipped and come back to. */
+export const STEPS = [
+  { id: 'training', title: 'Training' },
+  { id: 'places', title: 'Places and kit' },
+  { id: 'health', title: 'Health' },
+  { id: 'limits', title: 'Limits' },
+  { id: 'watch', title: 'Watch them move' },
+  { id: 'sheet', title: 'First sheet' },
+] as const;
+export type StepId = (typeof STEPS)[number]['id'];
+
+/** What is still open of each step, in words; null where it is done. */
+export const openIn = ({ intake, records }: PersonDetailDto): Record<StepId, string | null> => {
+  const notAsked = READINESS.filter((id) => intake.answers[id] === undefined).length;
+  const screenings = recordsOf(records, 'screening');
+  return {
+    training: intake.daysPerWeek === null ? 'days a week not asked' : null,
+    places: intake.places.length === 0 ? 'not said where they train' : null,
+    health: intake.consentOn === null ? 'consent not asked' : notAsked > 0 ? `${notAsked} questions not asked` : null,
+    limits: null,
+    watch: screenings.some(({ fields }) => fields.done)
+      ? null
+      : screenings.length > 0
+        ? 'begun, not finished'
+        : 'not watched yet',
+    sheet: null,
+  };
+};
+
+/** The step to go on with: the first that is open, else the last. */
+export const nextOpen = (detail: PersonDetailDto): StepId => {
+  const open = openIn(detail);
+  return STEPS.find(({ id }) => open[id] !== null)?.id ?? 'sheet';
+};

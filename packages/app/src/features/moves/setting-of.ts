@@ -1,0 +1,14 @@
+import { getVariation } from '@drubo/core/catalogue';
+import type { Catalogue, Rung } from '@drubo/core/catalogue';
+import { scaleOf } from '@drubo/core/knowledge';
+import { formatLeverValue } from '@drubo/core/movement-words';
+import type { LeverId, LeverValue } from '@drubo/core/vocabulary';
+
+/** What a rung sets on its variation, in words: 'feet 16 cm', or nothing. */
+export const settingOf = (catalogue: Catalogue, rung: Rung): string =>
+  (Object.entries(rung.values ?? {}) as [LeverId, LeverValue][])
+    .map(([lever, value]) => {
+      const scale = scaleOf(getVariation(catalogue, rung.variationId), lever);
+      return lever === 'load-position' ? `held: ${String(value)}` : formatLeverValue(lever, value, scale?.unit ?? null);
+    })
+    .join(', ');

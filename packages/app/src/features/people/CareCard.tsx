@@ -1,0 +1,69 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { PersonDetailDto } from '@drubo/contracts';
+import { CAUTION_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
+import { newId } from '../../data/ids';
+import { usePersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { todayIn } from '../../ui/days';
+import { Heading, Txt } from '../../ui/Txt';
+import { useExplain, WhyDot } from '../../ui/Why';
+import { STATE_EDGE } from '../care/state-words';
+import { AtHand, WarningDialog } from '../care/WarningDialog';
+import { useStudio } from '../shell/StudioContext';
+
+/** Reasons shown before the rest is left to the health page. */
+const SHOWN = 3;
+
+/** Whether they may train, with what, what has to be asked again, and whom to call: at the top of a person's page. */
+export const CareCard = ({ detail }: { detail: PersonDetailDto }) => {
+  const router = useRouter();
+  const explain = useExplain();
+  const { studio } = useStudio();
+  const [isOpen, setOpen] = useState(false);
+  const { id } = detail.person;
+  const writer = usePersonWriter(id);
+  const { care } = detail.nextSheet;
+  const lines = explain(care.reasons.slice(0, SHOWN));
+  return (
+    <Card edge={STATE_EDGE[care.state]}>
+      <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+        <Heading style={{ flexGrow: 1 }}>{PERSON_STATE_LABELS[care.state]}</Heading>
+        {care.reasons.length > 0 && <WhyDot about={PERSON_STATE_LABELS[care.state]} reasons={care.reasons} />}
+      </View>
+      {lines.map(({ text }, at) => (
+        <Txt key={at} kind="small">
+          {text}
+        </Txt>
+      ))}
+      {care.cautions.map((caution) => (
+        <Txt key={caution} kind="small" tone="saffron">
+          {CAUTION_LABELS[caution]}
+        </Txt>
+      ))}
+      {explain(care.questions).map(({ text }, at) => (
+        <Txt key={at} kind="small" tone="quiet">
+          {text}
+        </Txt>
+      ))}
+      {(care.contact || care.medicine) && <AtHand care={care} />}
+      <View style={{ flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' }}>
+        <Button label="Health and limits" onPress={() => router.push(`/people/${id}/health`)} />
+        <Button look="danger" label="Warning signs" onPress={() => setOpen(true)} />
+      </View>
+      {isOpen && (
+        <WarningDialog
+          care={care}
+          problem={writer.problem}
+          onSign={({ id: sign }) =>
+            void writer.saveRecord(newId(), { kind: 'sign', sign, on: todayIn(studio.timeZone), sessionId: null, note: '' })
+          }
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </Card>
+  );
+};

@@ -1,0 +1,87 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { recordsOf } from '@drubo/contracts';
+import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
+import { newId } from '../../data/ids';
+import { usePersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Chip } from '../../ui/Chip';
+import { formatDay, todayIn } from '../../ui/days';
+import { Field } from '../../ui/Field';
+import { IconButton } from '../../ui/IconButton';
+import { Problem } from '../../ui/Problem';
+import { Heading, Txt } from '../../ui/Txt';
+import { useSnack } from '../shell/SnackProvider';
+import { useStudio } from '../shell/StudioContext';
+
+type Note = FieldsOf<'note'>;
+
+/** Dated notes, pinned ones first; what to watch next time stands on the floor too. */
+export const NotesCard = ({ detail }: { detail: PersonDetailDto }) => {
+  const { studio } = useStudio();
+  const snack = useSnack();
+  const writer = usePersonWriter(detail.person.id);
+  const [text, setText] = useState('');
+  const [isWatch, setWatch] = useState(false);
+  const notes = recordsOf(detail.records, 'note').sort(
+    (a, b) => Number(b.fields.pinned) - Number(a.fields.pinned) || b.fields.on.localeCompare(a.fields.on),
+  );
+  const add = async () => {
+    const on = todayIn(studio.timeZone);
+    if (!(await writer.saveRecord(newId(), { kind: 'note', on, text, pinned: false, watch: isWatch }))) return;
+    setText('');
+    setWatch(false);
+  };
+  const change = (id: string, fields: Note, part: Partial<Note>) => void writer.saveRecord(id, { ...fields, ...part });
+  const remove = async (id: string) => {
+    if (await writer.setRemoved(id, true))
+      snack({ text: 'The note is taken away.', undo: () => void writer.setRemoved(id, false) });
+  };
+  return (
+    <Card>
+      <Heading>Notes</Heading>
+      <Field label="A note" multiline value={text} onChangeText={setText} />
+      <View style={styles.row}>
+        <Chip label="Watch next time" chosen={isWatch} onPress={() => setWatch(!isWatch)} />
+        <Button
+          label="Keep the note"
+          disabled={text.trim() === '' || !writer.isReady}
+          busy={writer.isBusy}
+          onPress={() => void add()}
+        />
+      </View>
+      <Problem text={writer.problem} />
+      {notes.length > 0 && (
+        <View role="list" aria-label="Notes">
+          {notes.map(({ id, fields }) => (
+            <View role="listitem" key={id} style={styles.note}>
+              <View style={styles.grow}>
+                <Txt>{fields.text}</Txt>
+                <Txt kind="small" tone="quiet">
+                  {formatDay(fields.on)}
+                  {fields.pinned ? ' · pinned' : ''}
+                  {fields.watch ? ' · watch next time' : ''}
+                </Txt>
+              </View>
+              <Chip
+                label={fields.pinned ? 'Unpin' : 'Pin'}
+                says={`${fields.pinned ? 'Unpin' : 'Pin'}: ${fields.text}`}
+                chosen={fields.pinned}
+                onPress={() => change(id, fields, { pinned: !fields.pinned })}
+              />
+              <IconButton icon="close" says={`Take away the note: ${fields.text}`} onPress={() => void remove(id)} />
+            </View>
+          ))}
+        </View>
+      )}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' },
+  note: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, paddingVertical: SPACE.xs },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+});

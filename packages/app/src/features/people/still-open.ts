@@ -1,0 +1,13 @@
+import { recordsOf } from '@drubo/contracts';
+import type { PersonDetailDto } from '@drubo/contracts';
+
+/** What of a first visit is still open, in the fewest words; nothing once somebody trains here. */
+export const stillOpen = ({ intake, records, sessions }: PersonDetailDto): string[] => {
+  if (sessions.length > 0) return [];
+  const isWatched = recordsOf(records, 'screening').some(({ fields }) => fields.done);
+  return [
+    ...(intake.places.length === 0 ? ['where'] : []),
+    ...(intake.consentOn === null || Object.keys(intake.answers).length === 0 ? ['health'] : []),
+    ...(isWatched ? [] : ['watch them move']),
+  ];
+};

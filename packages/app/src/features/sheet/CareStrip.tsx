@@ -1,0 +1,31 @@
+import { View } from 'react-native';
+import type { CareDto } from '@drubo/contracts';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { CAUTION_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
+import { SPACE } from '../../theme/tokens';
+import { Card } from '../../ui/Card';
+import { Txt } from '../../ui/Txt';
+import { WhyDot } from '../../ui/Why';
+import { STATE_EDGE } from '../care/state-words';
+
+/** What holds the person back today and what to keep in mind; nothing where nothing is known. */
+export const CareStrip = ({ care }: { care: CareDto }) => {
+  const drills = care.drills.flatMap((id) => findVariation(builtInCatalogue, id)?.name ?? []);
+  if (care.state === 'train' && care.cautions.length === 0 && drills.length === 0) return null;
+  return (
+    <Card edge={STATE_EDGE[care.state]}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
+        <Txt kind="bold" style={{ flexGrow: 1, flexShrink: 1 }}>
+          {PERSON_STATE_LABELS[care.state]}
+        </Txt>
+        {care.reasons.length > 0 && <WhyDot about={PERSON_STATE_LABELS[care.state]} reasons={care.reasons} />}
+      </View>
+      {care.cautions.map((caution) => (
+        <Txt key={caution} kind="small">
+          {CAUTION_LABELS[caution]}
+        </Txt>
+      ))}
+      {drills.length > 0 && <Txt kind="small">Before the first set: {drills.join(', ')}.</Txt>}
+    </Card>
+  );
+};

@@ -1,0 +1,63 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import type { ActivityLineDto, WriteId } from '@drubo/contracts';
+import { useEndpoint } from '../../data/use-endpoint';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { formatDay } from '../../ui/days';
+import { Empty, Shown } from '../../ui/states';
+import { Txt } from '../../ui/Txt';
+import { Screen } from '../shell/Screen';
+import { useStudio } from '../shell/StudioContext';
+import { WRITE_NAMES } from '../waiting/in-words';
+
+const timeOf = (at: string, timeZone: string): string =>
+  new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(new Date(at));
+const dayOf = (at: string, timeZone: string): string =>
+  formatDay(new Intl.DateTimeFormat('en-CA', { timeZone }).format(new Date(at)));
+const whatOf = ({ what }: ActivityLineDto): string => WRITE_NAMES[what as WriteId] ?? what;
+
+/** Who did what, the latest first: every write of the studio's trainers. */
+export const ActivityScreen = () => {
+  const router = useRouter();
+  const { studio } = useStudio();
+  const query = useEndpoint('getActivity');
+  return (
+    <Screen title="Who did what" beside="The last 200" back="/studio">
+      <Shown what="who did what" query={query}>
+        {(lines) =>
+          lines.length === 0 ? (
+            <Empty title="Nothing yet" text="Whatever a trainer saves here is listed, with the time and the person." />
+          ) : (
+            <View role="list" style={{ gap: SPACE.s }}>
+              {lines.map((line, at) => (
+                <View
+                  role="listitem"
+                  key={`${line.at}-${at}`}
+                  style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}
+                >
+                  <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+                    <Txt>
+                      {whatOf(line)}
+                      {line.personName ? ` · ${line.personName}` : ''}
+                    </Txt>
+                    <Txt kind="small" tone="quiet">
+                      {line.trainerName} · {dayOf(line.at, studio.timeZone)}, {timeOf(line.at, studio.timeZone)}
+                    </Txt>
+                  </View>
+                  {line.personId !== null && (
+                    <Button
+                      label="Look"
+                      says={`Look at ${line.personName ?? 'the person'}`}
+                      onPress={() => router.push(`/people/${line.personId}`)}
+                    />
+                  )}
+                </View>
+              ))}
+            </View>
+          )
+        }
+      </Shown>
+    </Screen>
+  );
+};

@@ -1,0 +1,159 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import type { KitDto } from '@drubo/contracts';
+import { startKit } from '@drubo/core';
+import { KIT_LABELS } from '@drubo/core/explain';
+import { KIT_ITEMS, KIT_PLACES } from '@drubo/core/vocabulary';
+import type { KitItem } from '@drubo/core/vocabulary';
+import { RefusedError } from '../../data/api';
+import { newId } from '../../data/ids';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { refusalText } from '../../data/refusal';
+import { useEndpoint } from '../../data/use-endpoint';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { Confirm } from '../../ui/Confirm';
+import { Field } from '../../ui/Field';
+import { Problem } from '../../ui/Problem';
+import { Shown } from '../../ui/states';
+import { Ticks } from '../../ui/Ticks';
+import { Heading } from '../../ui/Txt';
+import { Screen } from '../shell/Screen';
+import { useSnack } from '../shell/SnackProvider';
+import { useStudio } from '../shell/StudioContext';
+import { GearLines, gearLinesOf, gearOf } from './GearLines';
+import { linesOf, piecesOf } from './kit-lines';
+import { KitLines } from './KitLines';
+import { LoadStrips } from './LoadStrips';
+
+const PLACE_LABELS = { studio: 'Studio', home: 'Home', hotel: 'Hotel' } as const;
+const ROOM = [
+  { value: 'hasSafeties', label: 'Safety bars or straps' },
+  { value: 'hasCollars', label: 'Collars' },
+  { value: 'hasFullDiscs', label: 'Full-size discs' },
+] as const;
+/** Weights are lines of their own; the rest may simply stand there. */
+const STANDING: readonly KitItem[] = KIT_ITEMS.filter(
+  (item) => !['dumbbell', 'dumbbell-pair', 'kettlebell', 'kettlebell-pair', 'barbell', 'trap-bar', 'small-plates'].includes(item),
+);
+
+/** A kit: what weighs, what has a height, what stands there; with every load it makes as it is typed. */
+export const KitEditorScreen = () => {
+  const { kitId } = useLocalSearchParams<{ kitId: string }>();
+  const { unit } = useStudio();
+  const query = useEndpoint('getStudio');
+  const [fresh] = useState(newId);
+  return (
+    <Shown what="the kit" query={query}>
+      {({ kits }) => {
+        const known = kits.find(({ id }) => id === kitId);
+        return <Editor key={known?.version ?? 0} given={known ?? emptyKit(fresh, unit)} />;
+      }}
+    </Shown>
+  );
+};
+
+const emptyKit = (id: string, unit: 'kg' | 'lb'): KitDto => {
+  const { items, pieces: _, machines: __, gear: ___, ...room } = startKit('home', unit);
+  return { id, version: 0, personId: null, name: '', pieces: [], machines: [], gear: [], items: [...items], ...room };
+};
+
+const Editor = ({ given }: { given: KitDto }) => {
+  const router = useRouter();
+  const writer = useWriter();
+  const snack = useSnack();
+  const { unit } = useStudio();
+  const { person } = useLocalSearchParams<{ person?: string }>();
+  const [kit, setKit] = useState(given);
+  const [lines, setLines] = useState(() => linesOf(given.pieces));
+  const [gearLines, setGearLines] = useState(() => gearLinesOf(given.gear, unit));
+  const [problem, setProblem] = useState<string | null>(null);
+  const [isAsking, setAsking] = useState(false);
+  const { pieces, problems } = useMemo(() => piecesOf(lines), [lines]);
+  const gear = gearOf(gearLines, unit);
+  const isReady = problems.every((one) => one === null) && gear !== null && kit.name.trim() !== '';
+  const back = person ? `/people/${person}/intake?step=places` : '/studio';
+  const change = (part: Partial<KitDto>) => setKit({ ...kit, ...part });
+  const save = async () => {
+    if (!gear) return;
+    const { id, version, ...form } = kit;
+    try {
+      const body = { version, kit: { ...form, pieces, gear } };
+      await writer.save({ endpointId: 'saveKit', params: { kitId: id }, body, aggregate: `kit:${id}` });
+      snack({ text: `${kit.name} is saved. Waiting sheets follow it.` });
+      router.replace(back as '/studio');
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+      setProblem(refusalText(error.reply));
+    }
+  };
+  const remove = async () => {
+    setAsking(false);
+    try {
+      await writer.save({ endpointId: 'removeKit', params: { kitId: kit.id }, body: {}, aggregate: `kit:${kit.id}` });
+      router.replace(back as '/studio');
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+      setProblem(refusalText(error.reply));
+    }
+  };
+  return (
+    <Screen
+      title={given.version === 0 ? 'New kit' : kit.name}
+      beside="Kit"
+      back={back}
+      footer={<Button look="main" label="Save the kit" disabled={!isReady || !writer.isReady} onPress={() => void save()} />}
+    >
+      <Problem text={problem} />
+      <Field label="Name" value={kit.name} onChangeText={(name) => change({ name })} />
+      <Choices
+        label="Where it stands"
+        options={KIT_PLACES.map((value) => ({ value, label: PLACE_LABELS[value] }))}
+        value={kit.place}
+        onChange={(place) => change({ place })}
+      />
+      <Heading>Weights</Heading>
+      <KitLines lines={lines} problems={problems} unit={unit} onChange={setLines} />
+      <Card>
+        <LoadStrips kit={{ pieces, machines: kit.machines, gear: gear ?? [] }} />
+      </Card>
+      <Heading>With a height</Heading>
+      <GearLines lines={gearLines} unit={unit} newId={newId} onChange={setGearLines} />
+      <Ticks
+        label="For the bar"
+        options={ROOM}
+        values={ROOM.map(({ value }) => value).filter((key) => kit[key])}
+        onChange={(values) =>
+          change({
+            hasSafeties: values.includes('hasSafeties'),
+            hasCollars: values.includes('hasCollars'),
+            hasFullDiscs: values.includes('hasFullDiscs'),
+          })
+        }
+      />
+      <Ticks
+        label="Also there"
+        options={STANDING.map((value) => ({ value, label: KIT_LABELS[value] }))}
+        values={kit.items}
+        onChange={(items) => change({ items })}
+      />
+      {given.version > 0 && (
+        <View style={{ paddingTop: SPACE.l }}>
+          <Button look="danger" label="Remove this kit" onPress={() => setAsking(true)} />
+        </View>
+      )}
+      {isAsking && (
+        <Confirm
+          title={`Remove ${kit.name}?`}
+          text="Sheets already done keep what they were done with."
+          yes="Remove"
+          onYes={() => void remove()}
+          onNo={() => setAsking(false)}
+        />
+      )}
+    </Screen>
+  );
+};

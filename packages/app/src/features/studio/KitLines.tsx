@@ -1,0 +1,93 @@
+import { StyleSheet, View } from 'react-native';
+import { MASS_UNITS, PIECE_TYPES } from '@drubo/core/vocabulary';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Choices } from '../../ui/Choices';
+import { Field } from '../../ui/Field';
+import { IconButton } from '../../ui/IconButton';
+import { Stepper } from '../../ui/Stepper';
+import { Heading } from '../../ui/Txt';
+import { PIECE_LABELS } from './kit-lines';
+import type { KitLine } from './kit-lines';
+
+const TYPES = PIECE_TYPES.filter((type): type is KitLine['type'] => type !== 'machine');
+const UNITS = MASS_UNITS.map((value) => ({ value, label: value }));
+/** Bars are single, plates come for two sides, dumbbells in pairs. */
+const USUAL_OWNED: Record<KitLine['type'], number> = {
+  dumbbell: 2,
+  kettlebell: 1,
+  bar: 1,
+  'trap-bar': 1,
+  plate: 4,
+  'home-weight': 1,
+};
+
+/** Weights as lines of text: a whole rack is one line. */
+export const KitLines = ({
+  lines,
+  problems,
+  unit,
+  onChange,
+}: {
+  lines: readonly KitLine[];
+  problems: readonly (string | null)[];
+  unit: KitLine['unit'];
+  onChange(lines: KitLine[]): void;
+}) => {
+  const change = (at: number, part: Partial<KitLine>) =>
+    onChange(lines.map((line, other) => (other === at ? { ...line, ...part } : line)));
+  return (
+    <View style={styles.column}>
+      {lines.map((line, at) => (
+        <View key={at} role="group" aria-label={`${PIECE_LABELS[line.type]}, line ${at + 1}`} style={styles.line}>
+          <View style={styles.head}>
+            <Heading level={3} kind="label" style={styles.grow}>
+              {PIECE_LABELS[line.type]}
+            </Heading>
+            <IconButton
+              icon="close"
+              says={`Take away: ${PIECE_LABELS[line.type]} ${line.text}`}
+              onPress={() => onChange(lines.filter((_, other) => other !== at))}
+            />
+          </View>
+          <Field
+            label="Sizes"
+            unit={line.unit}
+            value={line.text}
+            onChangeText={(text) => change(at, { text })}
+            help="As 2–30 by 2, or 4; 8; 12"
+            error={line.text === '' ? undefined : (problems[at] ?? undefined)}
+          />
+          <View style={styles.row}>
+            <Stepper
+              label="Of each"
+              value={String(line.owned)}
+              onDown={line.owned > 1 ? () => change(at, { owned: line.owned - 1 }) : null}
+              onUp={line.owned < 50 ? () => change(at, { owned: line.owned + 1 }) : null}
+            />
+            <Choices label="Printed in" options={UNITS} value={line.unit} onChange={(value) => change(at, { unit: value })} />
+          </View>
+        </View>
+      ))}
+      <View style={styles.row}>
+        {TYPES.map((type) => (
+          <Button
+            key={type}
+            icon="plus"
+            label={PIECE_LABELS[type]}
+            says={`Add ${PIECE_LABELS[type].toLowerCase()}`}
+            onPress={() => onChange([...lines, { type, text: '', unit, owned: USUAL_OWNED[type] }])}
+          />
+        ))}
+      </View>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  column: { gap: SPACE.l },
+  line: { gap: SPACE.xs },
+  head: { flexDirection: 'row', alignItems: 'center' },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'flex-end' },
+});

@@ -1,0 +1,97 @@
+import type { KitDto } from '@drubo/contracts';
+import { readSizes } from '@drubo/core';
+import type { KitPiece, SizesProblem } from '@drubo/core';
+import { formatNumber, KIT_LABELS } from '@drubo/core/explain';
+import type { MassUnit } from '@drubo/core/vocabulary';
+
+/** Sizes of one type of weight as a rack is described: a line of text, its unit, how many there are of each. */
+export interface KitLine {
+  type: KitPiece['type'];
+  text: string;
+  unit: MassUnit;
+  owned: number;
+}
+
+export const PIECE_LABELS: Record<KitPiece['type'], string> = {
+  dumbbell: 'Dumbbells',
+  kettlebell: 'Kettlebells',
+  bar: 'Bars',
+  'trap-bar': 'Trap bars',
+  plate: 'Plates',
+  'home-weight': 'Weights at home',
+};
+
+const PROBLEMS: Record<SizesProblem, string> = {
+  empty: 'has no size yet',
+  'not-a-number': 'is not a size: write 8, or 2–30 by 2',
+  'not-above-zero': 'must be more than 0',
+  'too-heavy': 'must be at most 500',
+  falls: 'must rise: the lower size comes first',
+  step: 'needs a step above 0',
+  'too-many': 'would be more than 60 sizes',
+};
+
+/** Fewest sizes in even steps that are written as a range. */
+const RANGE_FROM = 3;
+const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
+
+/** Sizes as they are written: even runs as a range, the rest one by one. */
+const writeSizes = (sizes: readonly number[]): string => {
+  const parts: string[] = [];
+  let at = 0;
+  while (at < sizes.length) {
+    const from = sizes[at] ?? 0;
+    const by = (sizes[at + 1] ?? from) - from;
+    let end = at;
+    while (end + 1 < sizes.length && same((sizes[end + 1] ?? 0) - (sizes[end] ?? 0), by)) end += 1;
+    const isRange = end - at + 1 >= RANGE_FROM;
+    parts.push(
+      isRange
+        ? `${formatNumber(from, 3)}–${formatNumber(sizes[end] ?? from, 3)} by ${formatNumber(by, 3)}`
+        : formatNumber(from, 3),
+    );
+    at = isRange ? end + 1 : at + 1;
+  }
+  return parts.join('; ');
+};
+
+/** A kit's pieces as lines to edit. */
+export const linesOf = (pieces: readonly KitPiece[]): KitLine[] => {
+  const groups = new Map<string, KitPiece[]>();
+  for (const piece of pieces) {
+    const key = `${piece.type} ${piece.owned} ${piece.unit}`;
+    groups.set(key, [...(groups.get(key) ?? []), piece]);
+  }
+  return [...groups.values()].flatMap((group) => {
+    const [first] = group;
+    if (!first) return [];
+    const sizes = group.map(({ value }) => value).sort((a, b) => a - b);
+    return [{ type: first.type, unit: first.unit, owned: first.owned, text: writeSizes(sizes) }];
+  });
+};
+
+/** What lines come to: the pieces, and for each line what is wrong with it. */
+export const piecesOf = (lines: readonly KitLine[]): { pieces: KitPiece[]; problems: (string | null)[] } => {
+  const pieces = new Map<string, KitPiece>();
+  const problems = lines.map(({ type, text, unit, owned }): string | null => {
+    const read = readSizes(text);
+    if (!read.ok) return `${read.part === '' ? '' : `“${read.part}” `}${PROBLEMS[read.problem]}`;
+    const twice = read.sizes.find((value) => pieces.has(`${type}-${value}${unit}`));
+    if (twice !== undefined) return `${formatNumber(twice, 3)} ${unit} stands in another line already`;
+    for (const value of read.sizes)
+      pieces.set(`${type}-${value}${unit}`, { id: `${type}-${value}${unit}`, type, value, unit, owned });
+    return null;
+  });
+  return { pieces: [...pieces.values()], problems };
+};
+
+/** A kit in one quiet line. */
+export const kitLine = ({ pieces, gear, items, hasSafeties }: KitDto): string =>
+  [
+    ...linesOf(pieces).map(({ type, text, unit }) => `${PIECE_LABELS[type].toLowerCase()} ${text} ${unit}`),
+    ...gear.map(({ item, heightCm }) => `${KIT_LABELS[item]}${heightCm === null ? '' : ` ${formatNumber(heightCm, 0)} cm`}`),
+    ...items.slice(0, 8).map((item) => KIT_LABELS[item]),
+    hasSafeties ? 'safety bars' : null,
+  ]
+    .filter((part) => part !== null)
+    .join(' · ') || 'nothing yet';

@@ -1,0 +1,3 @@
+export { ActivityScreen } from './ActivityScreen';
+export { KitEditorScreen } from './KitEditorScreen';
+export { StudioScreen } from './StudioScreen';

@@ -1,0 +1,44 @@
+import { StyleSheet, View } from 'react-native';
+import { SPACE } from '../theme/tokens';
+import { Chip } from './Chip';
+import { Txt } from './Txt';
+
+const TEN = Array.from({ length: 11 }, (_, at) => at);
+
+/** 0 to 10 as chips; pressing the chosen one again means not asked. */
+export const Scale = ({
+  label,
+  says,
+  value,
+  onChange,
+}: {
+  label: string;
+  /** What one number is called, as in "Pain". */
+  says: string;
+  value: number | null;
+  onChange(value: number | null): void;
+}) => (
+  <View role="group" aria-label={label} style={styles.group}>
+    <Txt kind="small" tone="quiet">
+      {label}
+      {value === null ? ': not asked' : `: ${value} of 10`}
+    </Txt>
+    <View style={styles.row}>
+      {TEN.map((at) => (
+        <Chip
+          key={at}
+          label={String(at)}
+          says={`${says} ${at} of 10`}
+          tone={at > 2 ? 'clay' : 'moss'}
+          chosen={value === at}
+          onPress={() => onChange(value === at ? null : at)}
+        />
+      ))}
+    </View>
+  </View>
+);
+
+const styles = StyleSheet.create({
+  group: { gap: SPACE.xs },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});

@@ -1,0 +1,48 @@
+import { StyleSheet, View } from 'react-native';
+import { SPACE } from '../theme/tokens';
+import { Chip } from './Chip';
+import { Txt } from './Txt';
+
+/** Any number of a few things, as chips that are pressed or not. */
+export const Ticks = <Value extends string>({
+  label,
+  help,
+  options,
+  values,
+  tone,
+  onChange,
+}: {
+  label: string;
+  help?: string;
+  options: readonly { value: Value; label: string }[];
+  values: readonly Value[];
+  tone?: 'moss' | 'clay' | 'saffron';
+  onChange(values: Value[]): void;
+}) => {
+  const toggle = (value: Value) =>
+    onChange(values.includes(value) ? values.filter((other) => other !== value) : [...values, value]);
+  return (
+    <View role="group" aria-label={label} style={styles.group}>
+      <Txt kind="small" tone="quiet">
+        {label}
+        {help ? `. ${help}` : ''}
+      </Txt>
+      <View style={styles.row}>
+        {options.map(({ value, label: text }) => (
+          <Chip
+            key={value}
+            label={text}
+            chosen={values.includes(value)}
+            onPress={() => toggle(value)}
+            {...(tone ? { tone } : {})}
+          />
+        ))}
+      </View>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  group: { gap: SPACE.xs },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});
