@@ -48,6 +48,29 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.goto(`${demo.url}/moves/own/new?from=step-up`);
     await expect(page.getByRole('button', { name: 'Add this movement' })).toBeVisible();
     await expectNoViolations(page, 'a movement of one’s own');
+    await page.goto(`${demo.url}/studio/kit/lamp-works-kit`);
+    await expect(page.getByRole('button', { name: 'Save the kit' })).toBeVisible();
+    await expectNoViolations(page, 'kit');
+    expect(await smallTargets(page.getByRole('main'))).toEqual([]);
+    for (const step of ['training', 'places', 'health', 'limits', 'watch', 'sheet']) {
+      await page.goto(`${demo.url}/people/corm-person/intake?step=${step}`);
+      await expect(page.getByRole('group', { name: 'Steps' })).toBeVisible();
+      await expectNoViolations(page, `first visit, ${step}`);
+      expect(await smallTargets(page.getByRole('main'))).toEqual([]);
+    }
+    for (const [where, ready] of [
+      ['screening', 'What it means'],
+      ['health', 'Measures'],
+      ['staircases', 'History of moves'],
+      ['referral', 'About: Corm Wray'],
+    ] as const) {
+      await page.goto(`${demo.url}/people/corm-person/${where}`);
+      await expect(page.getByText(ready).first()).toBeVisible();
+      await expectNoViolations(page, where);
+    }
+    await page.goto(`${demo.url}/studio/activity`);
+    await expect(page.getByRole('heading', { name: 'Nothing yet' })).toBeVisible();
+    await expectNoViolations(page, 'who did what');
     await page.goto(`${demo.url}/people`);
     await page.getByRole('link', { name: /Yusra Feld/ }).click();
     await expect(page.getByRole('heading', { name: 'Yusra Feld', level: 1 })).toBeVisible();

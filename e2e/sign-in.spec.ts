@@ -36,6 +36,43 @@ test('a first trainer sets up the studio, signs out, and back in', async ({ page
   await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
 });
 
+test('a second trainer joins with a code that works once, and changes the password', async ({ page, browser, studio }) => {
+  await page.goto(studio.url);
+  await page.getByLabel('Studio name').fill('Quay Room');
+  await page.getByLabel('Your name').fill('Ines Varga');
+  await page.getByLabel('Name you sign in with').fill('ines');
+  await page.getByLabel('Password').fill('a long quiet pier');
+  await page.getByRole('button', { name: 'Create the studio' }).click();
+  await page.getByRole('link', { name: 'Studio' }).click();
+  await page.getByRole('button', { name: 'Invite a trainer' }).click();
+  const code = await page.getByText(/^[A-Z2-9]{10}$/).textContent();
+
+  const other = await (await browser.newContext()).newPage();
+  const join = async (name: string) => {
+    await other.goto(studio.url);
+    await other.getByRole('button', { name: 'I have a code' }).click();
+    await other.getByLabel('Code').fill(code ?? '');
+    await other.getByLabel('Your name').fill(name);
+    await other.getByLabel('Name you sign in with').fill(name.toLowerCase());
+    await other.getByLabel('Password', { exact: true }).fill('another long one');
+    await other.getByRole('button', { name: 'Join' }).click();
+  };
+  await join('Mirko');
+  await expect(other.getByRole('heading', { name: 'Nobody is booked' })).toBeVisible();
+  await other.getByRole('link', { name: 'Studio' }).click();
+  await expect(other.getByText('Ines Varga · signs in as ines')).toBeVisible();
+  await other.getByLabel('Now').fill('not this one at all');
+  await other.getByLabel('New').fill('a third and longer one');
+  await other.getByRole('button', { name: 'Change it' }).click();
+  await expect(other.getByRole('alert').filter({ hasText: 'not your current password' })).toBeVisible();
+  await other.getByLabel('Now').fill('another long one');
+  await other.getByRole('button', { name: 'Change it' }).click();
+  await expect(other.getByText('Your password is changed.', { exact: false })).toBeVisible();
+  await other.getByRole('button', { name: 'Sign out Mirko' }).click();
+  await join('Again');
+  await expect(other.getByRole('alert').filter({ hasText: 'unknown, used or too old' })).toBeVisible();
+});
+
 test('the demo opens with one button', async ({ trainer }) => {
   await expect(trainer.getByRole('link', { name: 'Marit Sole' })).toBeVisible();
 });

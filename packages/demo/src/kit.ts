@@ -15,3 +15,13 @@ export const LAMP_WORKS_KIT: PlaceKit = {
   machines: [],
   gear: defaultKit('kg').gear,
 };
+
+/** The pilot's front room: two dumbbells, a sofa, a stair, and a rucksack with books. */
+export const CORM_HOME: PlaceKit = {
+  ...startKit('home', 'kg'),
+  pieces: [
+    { id: 'dumbbell-6kg', type: 'dumbbell', value: 6, unit: 'kg', owned: 2 },
+    { id: 'home-weight-5kg', type: 'home-weight', value: 5, unit: 'kg', owned: 1 },
+  ],
+  gear: [{ id: 'sofa-43', item: 'sofa', heightCm: 43, owned: 1 }],
+};

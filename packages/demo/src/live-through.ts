@@ -1,13 +1,16 @@
 import type { Bundle } from '@drubo/contracts/bundle';
 import { sessionIdFor } from '@drubo/contracts';
-import { addDays, dayNumber, daysBetween, loadsForVariation } from '@drubo/core';
-import type { Dose, Kit } from '@drubo/core';
+import type { KitDto } from '@drubo/contracts';
+import { addDays, allowedLoads, dayNumber, daysBetween, roomOf } from '@drubo/core';
+import type { Dose } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { decideSession, PAIN_NOT_ASKED, planSheet, standOn, trackAfter } from '@drubo/core/judging';
 import type { ExerciseLog, JudgeContext, PastExercise, PlannedItem, Track } from '@drubo/core/judging';
 import { daysOn } from './calendar';
 import type { Story } from './cast';
+import { knownOn } from './files';
+import type { PersonFile } from './files';
 import { diceFor } from './dice';
 import { liftSets } from './lift';
 
@@ -54,7 +57,12 @@ const strengthOn = ({ strength, gainPerWeek, weeks, events }: Story, date: strin
 };
 
 /** Runs a person through their weeks with the real planning, coaching and deciding code. */
-export const liveThrough = (story: Story, kit: Kit, today: string, seed: number): Life => {
+export const liveThrough = (
+  story: Story,
+  { kit, file }: { kit: KitDto; file: PersonFile | null },
+  today: string,
+  seed: number,
+): Life => {
   const dice = diceFor(seed, story.key);
   const life: Life = { sheets: [], sessions: [], sets: [], tracks: [], decisions: [] };
   const days = trainingDays(story, today);
@@ -62,20 +70,33 @@ export const liveThrough = (story: Story, kit: Kit, today: string, seed: number)
   const past = new Map<string, PastExercise[]>();
   const pastOf = (variationId: string): readonly PastExercise[] => past.get(variationId) ?? [];
   const { goal, trainingAge, massKg } = story.person;
-  const context: JudgeContext = {
+  const place = file?.intake.places[0];
+  const safety = {
+    isHome: kit.place !== 'studio',
+    isAlone: place?.isAlone ?? false,
+    hasSafeties: kit.hasSafeties,
+    hasSpotter: place?.hasSpotter ?? false,
+    hasPractisedBailOut: place?.hasPractisedBailOut ?? true,
+  };
+  const contextOn = (date: string): JudgeContext => ({
     catalogue: builtInCatalogue,
     kit,
-    room: null,
+    room: roomOf(kit, kit.items),
     person: { goal, trainingAge, massKg },
-    limits: [],
+    limits: knownOn(file, story, date).health.limits,
+    safety,
     pain: PAIN_NOT_ASKED,
-  };
+  });
   let tracks: Track[] = [];
 
   const plan = (sessionsDone: number, date: string) => {
     const last = days[sessionsDone - 1];
+    const { screening } = knownOn(file, story, date);
     return planSheet({
-      context,
+      context: contextOn(date),
+      starts: screening?.starts ?? [],
+      aids: screening?.aids ?? {},
+      minutes: story.person.minutes,
       tracks,
       stage: {
         sessionsDone,
@@ -92,13 +113,14 @@ export const liveThrough = (story: Story, kit: Kit, today: string, seed: number)
     const startedAt = `${date}T${story.time}:00.000Z`;
     const sheet: Sheet = { ...sheetOf(story, number, plan(number, date), startedAt), state: 'done' };
     const sessionId = sessionIdFor(sheet.id, 0);
+    const context = contextOn(date);
     const logs = sheet.items.map((item): ExerciseLog => {
       const variation = getVariation(builtInCatalogue, item.variationId);
       const { values, method, dose } = item;
       const bodyKg = variation.bodyMassShare * (massKg ?? 70);
       const base = starting.get(variation.id) ?? firstCapacity(variation, dose, bodyKg) / strengthOn(story, date, today);
       starting.set(variation.id, base);
-      const loads = loadsForVariation(kit, variation, values);
+      const loads = allowedLoads(kit, context.limits, variation, values);
       const exercise = { variation, values, dose, method, loads, context, past: pastOf(variation.id), day: dayNumber(date) };
       const sets = liftSets({
         story,

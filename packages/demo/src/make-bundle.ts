@@ -1,10 +1,14 @@
 import { BUNDLE_VERSION } from '@drubo/contracts/bundle';
 import type { Bundle } from '@drubo/contracts/bundle';
+import type { KitDto } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
+import type { PlaceKit } from '@drubo/core';
 import { daysOn } from './calendar';
 import { CAST } from './cast';
 import type { Story } from './cast';
-import { LAMP_WORKS_KIT } from './kit';
+import { fileOf } from './files';
+import type { PersonFile } from './files';
+import { CORM_HOME, LAMP_WORKS_KIT } from './kit';
 import { liveThrough } from './live-through';
 import { lampWorksMovements } from './movements';
 
@@ -27,24 +31,50 @@ const bookingsOf = (story: Story, today: string): Bundle['bookings'] => {
 /** Who comes when, on and after a day. */
 export const demoBookings = (today: string): Bundle['bookings'] => CAST.flatMap((story) => bookingsOf(story, today));
 
+const asKit = (id: string, name: string, personId: string | null, kit: PlaceKit): KitDto => {
+  const { pieces, machines, gear, items, ...room } = kit;
+  return {
+    id,
+    version: 1,
+    personId,
+    name,
+    pieces: [...pieces],
+    machines: [...machines],
+    gear: [...gear],
+    items: [...items],
+    ...room,
+  };
+};
+
+/** Everybody who was asked trains somewhere: in the studio under Tove's eye, or alone at home. */
+const withPlace = (file: PersonFile | null, kit: KitDto): PersonFile | null => {
+  if (!file) return null;
+  const isHome = kit.place === 'home';
+  const place = {
+    kitId: kit.id,
+    isAlone: isHome,
+    hasSpotter: !isHome,
+    hasPractisedBailOut: !isHome,
+    safetyBarCm: null,
+    hookCm: null,
+  };
+  return { ...file, intake: { ...file.intake, places: [place] } };
+};
+
 /**
  * The demo studio on a given day: two racks in a converted lamp factory on the invented island of Skarrow, eight
  * invented people, months of logs for four of them. The same day and seed give the same bundle.
  */
 export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
-  const { pieces, machines, gear, items, ...room } = LAMP_WORKS_KIT;
-  const kit = {
-    id: 'lamp-works-kit',
-    name: 'Lamp works, both racks',
-    pieces: [...pieces],
-    machines: [...machines],
-    gear: [...gear],
-    items: [...items],
-    version: 1,
-    personId: null,
-    ...room,
-  };
-  const lives = CAST.map((story) => liveThrough(story, kit, today, seed));
+  const studioKit = asKit('lamp-works-kit', 'Lamp works, both racks', null, LAMP_WORKS_KIT);
+  const cormHome = asKit('corm-home-kit', 'Corm Wray’s home', 'corm-person', CORM_HOME);
+  const files = CAST.map((story) => ({
+    story,
+    file: withPlace(fileOf(story, today), story.key === 'corm' ? cormHome : studioKit),
+  }));
+  const lives = files.map(({ story, file }) =>
+    liveThrough(story, { kit: story.key === 'corm' ? cormHome : studioKit, file }, today, seed),
+  );
   const exportedAt = `${today}T05:00:00.000Z`;
   return {
     format: 'drubo-bundle',
@@ -52,7 +82,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     exportedAt,
     studio: { id: 'lamp-works-skarrow', name: 'The Lamp Works, Skarrow', unit: 'kg', timeZone: 'Atlantic/Faroe' },
     trainers: [{ id: 'trainer-tove', name: 'Tove Lindmark', loginName: 'tove' }],
-    kits: [kit],
+    kits: [studioKit, cormHome],
     people: CAST.map((story) => ({
       id: `${story.key}-person`,
       version: 1,
@@ -61,8 +91,8 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
       archivedAt: null,
       createdAt: `${addDays(today, -7 * story.weeks - 2)}T10:00:00.000Z`,
     })),
-    intakes: [],
-    records: [],
+    intakes: files.flatMap(({ story, file }) => (file ? [{ personId: `${story.key}-person`, fields: file.intake }] : [])),
+    records: files.flatMap(({ file }) => file?.records ?? []),
     bookings: demoBookings(today),
     sheets: lives.flatMap((life) => life.sheets),
     sessions: lives.flatMap((life) => life.sessions),

@@ -3,6 +3,7 @@ import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native'
 import { Dialog, Portal } from 'react-native-paper';
 import { SPACE, FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { Problem } from './Problem';
 import { useDialogFocus } from './use-dialog-focus';
 
 interface Props {
@@ -10,6 +11,8 @@ interface Props {
   onClose(): void;
   children: ReactNode;
   actions?: ReactNode;
+  /** What was refused, beside the buttons where it can't be scrolled out of sight. */
+  problem?: string | null;
 }
 
 /** A dialog that closes on Escape and outside taps, scrolls when it is long, and names itself. */
@@ -30,7 +33,7 @@ export const Modal = (props: Props) => {
 };
 
 /** What stands inside. A component of its own, because a portal's content is mounted later than the portal. */
-const Frame = ({ title, onClose, children, actions }: Props) => {
+const Frame = ({ title, onClose, children, actions, problem }: Props) => {
   const palette = usePalette();
   const root = useDialogFocus(onClose);
   const { height } = useWindowDimensions();
@@ -40,6 +43,11 @@ const Frame = ({ title, onClose, children, actions }: Props) => {
       <Dialog.ScrollArea style={[styles.area, { maxHeight: height * 0.66, borderColor: palette.hairline }]}>
         <ScrollView contentContainerStyle={styles.content}>{children}</ScrollView>
       </Dialog.ScrollArea>
+      {problem ? (
+        <View style={styles.problem}>
+          <Problem text={problem} />
+        </View>
+      ) : null}
       {actions ? <View style={styles.actions}>{actions}</View> : null}
     </View>
   );
@@ -52,5 +60,6 @@ const styles = StyleSheet.create({
   title: { fontFamily: FONTS.heading, fontSize: 22, marginTop: SPACE.l, marginBottom: SPACE.s },
   area: { paddingHorizontal: SPACE.l, marginBottom: 0 },
   content: { gap: SPACE.l, paddingVertical: SPACE.m },
+  problem: { paddingHorizontal: SPACE.l, paddingTop: SPACE.m },
   actions: { flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'flex-end', gap: SPACE.s, padding: SPACE.l },
 });

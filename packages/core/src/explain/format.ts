@@ -9,6 +9,17 @@ import type { MassUnit, PieceType, Stance } from '../vocabulary';
 /** A number with at most `digits` decimals and no trailing zeros. */
 export const formatNumber = (value: number, digits = 1): string => String(Number(value.toFixed(digits)));
 
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
+
+/**
+ * A calendar day as it is read in a sentence.
+ * @example formatDate('2026-03-05') // '5 Mar 2026'
+ */
+export const formatDate = (isoDay: string): string => {
+  const [year, month, day] = isoDay.split('-').map(Number);
+  return `${day ?? ''} ${MONTHS[(month ?? 1) - 1] ?? ''} ${year ?? ''}`;
+};
+
 /**
  * A mass in the trainer's unit, always with it.
  * @example formatMass(20.41, 'lb') // '45 lb'

@@ -1,3 +1,4 @@
+import { formatDate } from './format';
 import { PERSON_STATE_LABELS } from './health-labels';
 import type { PersonState } from '../vocabulary';
 
@@ -25,11 +26,11 @@ const list = (title: string, lines: readonly string[]): string[] =>
  */
 export const referralNote = (given: Referral): string =>
   [
-    `${given.studioName}, ${given.today}`,
+    `${given.studioName}, ${formatDate(given.today)}`,
     '',
     `About: ${given.personName}`,
     '',
-    `I train ${given.personName} with loads for the lower body. Until you have seen them I hold them at: ${PERSON_STATE_LABELS[given.state].toLowerCase()}.`,
+    `I train ${given.personName} with loads for the lower body. Until I hear from you: ${PERSON_STATE_LABELS[given.state].toLowerCase()}.`,
     ...list('On record:', given.reasons),
     ...list('Seen when they moved (an observation, not a diagnosis):', given.seen),
     ...list('What they would train:', given.training),

@@ -15,8 +15,7 @@ export const isClean = (seen: Seen, task: ScreeningTaskId): boolean => {
 };
 
 /** The side a one-sided task is about. */
-const sideOf = (task: ScreeningTaskId): Side =>
-  task.endsWith('-left') ? 'left' : task.endsWith('-right') ? 'right' : 'both';
+const sideOf = (task: ScreeningTaskId): Side => (task.endsWith('-left') ? 'left' : task.endsWith('-right') ? 'right' : 'both');
 
 /** A finding for each of the tasks that shows a fault. */
 export const forFault = (

@@ -51,6 +51,16 @@ const OneView = ({
             <Path d={`M${OUTLINE.middle} 78V150`} stroke={palette.quiet} strokeWidth={2} strokeDasharray="4 6" fill="none" />
           )}
         </Svg>
+        {(['left', 'right'] as const).map((side) => (
+          <Txt
+            key={side}
+            kind="small"
+            tone="quiet"
+            style={[styles.side, (side === 'left') === (view === 'front') ? { right: 0 } : { left: 0 }]}
+          >
+            {side}
+          </Txt>
+        ))}
         {BODY_AREAS.filter((area) => area.view === view).map((area) => {
           const mark = marks.find(({ areaId }) => areaId === area.id);
           return (
@@ -94,6 +104,7 @@ const styles = StyleSheet.create({
   row: { flexDirection: 'row', justifyContent: 'center', flexWrap: 'wrap', gap: SPACE.s },
   column: { alignItems: 'center' },
   target: { position: 'absolute', width: TARGET.usual, height: TARGET.usual, alignItems: 'center', justifyContent: 'center' },
+  side: { position: 'absolute', bottom: 0 },
   dot: { width: 16, height: 16, borderRadius: 8, borderWidth: 2 },
   marked: { minWidth: 32, height: 32, borderRadius: 16, borderWidth: 2, alignItems: 'center', justifyContent: 'center' },
 });

@@ -12,7 +12,6 @@ import { DateTimeField } from '../../ui/DateTimeField';
 import { Field } from '../../ui/Field';
 import { readNumber } from '../../ui/measure';
 import { Modal } from '../../ui/Modal';
-import { Problem } from '../../ui/Problem';
 import { Scale } from '../../ui/Scale';
 import { Ticks } from '../../ui/Ticks';
 import { Txt } from '../../ui/Txt';
@@ -62,6 +61,7 @@ export const ClearanceDialog = ({
     <Modal
       title="Cleared by"
       onClose={onClose}
+      problem={problem}
       actions={
         <>
           <Button label="Cancel" onPress={onClose} />
@@ -141,7 +141,6 @@ export const ClearanceDialog = ({
         onChange={(painUpTo) => scope({ painUpTo })}
       />
       <Field label="Their words" multiline value={clearance.note} onChangeText={(note) => change({ note })} />
-      <Problem text={problem} />
     </Modal>
   );
 };

@@ -17,7 +17,7 @@ import { FirstSheetStep } from './FirstSheetStep';
 import { HealthPanel } from './HealthPanel';
 import { LimitsPanel } from './LimitsPanel';
 import { PlacesPanel } from './PlacesPanel';
-import { nextOpen, STEPS } from './steps';
+import { nextOpen, openIn, STEPS } from './steps';
 import type { StepId } from './steps';
 import { TrainingPanel } from './TrainingPanel';
 
@@ -47,6 +47,9 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
     router.setParams({ step: to });
   };
   const next = STEPS[at + 1];
+  const open = openIn(detail);
+  // Limits and the sheet are never done: there may always be one more.
+  const isDone = (one: StepId) => open[one] === null && one !== 'limits' && one !== 'sheet';
   return (
     <Screen
       title={current.title}
@@ -55,7 +58,7 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
       footer={
         <View style={styles.footer}>
           <Button grow label="Later" says="Go on later" onPress={() => router.replace(`/people/${personId}`)} />
-          {next ? <Button grow look="main" label={`Next: ${next.title}`} onPress={() => go(next.id)} /> : null}
+          {next ? <Button grow look="main" label="Next" says={`Next: ${next.title}`} onPress={() => go(next.id)} /> : null}
         </View>
       }
     >
@@ -63,8 +66,8 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
         {STEPS.map((one, number) => (
           <Chip
             key={one.id}
-            label={String(number + 1)}
-            says={`Step ${number + 1}: ${one.title}`}
+            label={isDone(one.id) ? `${number + 1} ✓` : String(number + 1)}
+            says={`Step ${number + 1}: ${one.title}${isDone(one.id) ? ', done' : ''}`}
             chosen={one.id === id}
             onPress={() => go(one.id)}
           />

@@ -10,7 +10,6 @@ import { Choices } from '../../ui/Choices';
 import { DateTimeField } from '../../ui/DateTimeField';
 import { Field } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
-import { Problem } from '../../ui/Problem';
 import { Scale } from '../../ui/Scale';
 import { Ticks } from '../../ui/Ticks';
 import { Txt } from '../../ui/Txt';
@@ -63,6 +62,7 @@ export const LimitDialog = ({
     <Modal
       title={isKnown ? 'How is it today?' : 'What is it?'}
       onClose={onClose}
+      problem={problem}
       actions={
         <>
           {isKnown ? <Button label="It is gone" onPress={onGone} /> : <Button label="Cancel" onPress={onClose} />}
@@ -113,7 +113,6 @@ export const LimitDialog = ({
         onChange={(since) => change({ since: since === '' ? null : since })}
       />
       <Field label="Note" multiline value={limit.note} onChangeText={(note) => change({ note })} />
-      <Problem text={problem} />
     </Modal>
   );
 };

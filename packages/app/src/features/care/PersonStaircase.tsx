@@ -82,9 +82,11 @@ export const PersonStaircase = ({
                       : 'starts here'
                     : here && rung.stage < here.stage
                       ? 'behind them'
-                      : access?.state === 'restricted'
-                        ? 'open, within bounds'
-                        : 'open';
+                      : here && rung.stage > here.stage
+                        ? 'not earned yet'
+                        : access?.state === 'restricted'
+                          ? 'open, within bounds'
+                          : 'open';
               const setting = settingOf(builtInCatalogue, rung);
               return (
                 <View

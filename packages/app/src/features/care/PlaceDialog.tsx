@@ -4,7 +4,6 @@ import type { Ladder, Rung } from '@drubo/core/catalogue';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
-import { Problem } from '../../ui/Problem';
 import { Txt } from '../../ui/Txt';
 
 /** Placing somebody by hand: asked why, because somebody will ask three weeks later. */
@@ -30,6 +29,7 @@ export const PlaceDialog = ({
     <Modal
       title={`Place on ${findVariation(builtInCatalogue, rung.variationId)?.name ?? rung.variationId}`}
       onClose={onClose}
+      problem={problem}
       actions={
         <>
           <Button label="Cancel" onPress={onClose} />
@@ -41,7 +41,6 @@ export const PlaceDialog = ({
         {name} stands on stage {rung.stage} of {ladder.name} from now on. The next sheet starts it with a first dose.
       </Txt>
       <Field label="Why" value={why} onChangeText={setWhy} help="Kept and shown with the move." />
-      <Problem text={problem} />
     </Modal>
   );
 };

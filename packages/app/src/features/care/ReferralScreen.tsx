@@ -61,23 +61,17 @@ const Note = ({ detail }: { detail: PersonDetailDto }) => {
     snack({ text: 'Copied.' });
   };
   return (
-    <Screen
-      title="Referral note"
-      beside={person.name}
-      back={`/people/${person.id}/health`}
-      footer={
-        <View style={{ flexDirection: 'row', gap: SPACE.s }}>
-          <Button grow label="Copy" says="Copy the note" onPress={() => void copy()} />
-          <Button
-            grow
-            look="main"
-            label="Print"
-            says="Print the note"
-            onPress={() => printText(`Referral, ${person.name}`, note)}
-          />
-        </View>
-      }
-    >
+    <Screen title="Referral note" beside={person.name} back={`/people/${person.id}/health`}>
+      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        <Button grow label="Copy" says="Copy the note" onPress={() => void copy()} />
+        <Button
+          grow
+          look="main"
+          label="Print"
+          says="Print the note"
+          onPress={() => printText(`Referral, ${person.name}`, note)}
+        />
+      </View>
       <Card>
         <Txt>{note}</Txt>
       </Card>

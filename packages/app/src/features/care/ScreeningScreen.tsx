@@ -100,10 +100,10 @@ const Screening = ({ detail }: { detail: PersonDetailDto }) => {
       <Problem text={writer.problem} />
       {task ? (
         <View style={isWide ? styles.wide : styles.column}>
-          <View style={styles.grow}>
+          <View style={isWide && styles.grow}>
             <TaskCard key={task.id} task={task} seen={seen} onChange={setSeen} />
           </View>
-          <View style={[styles.grow, styles.column]} aria-live="polite">
+          <View style={[styles.column, isWide && styles.grow]} aria-live="polite">
             <Heading level={3}>What it means</Heading>
             {own.length + ankles.length === 0 ? (
               <Txt tone="quiet">Nothing seen here yet.</Txt>

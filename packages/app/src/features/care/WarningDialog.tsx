@@ -9,7 +9,6 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Field } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
-import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
 
 const LEVELS: Record<WarningLevel, string> = {
@@ -55,13 +54,17 @@ export const WarningDialog = ({
   const answer = sign ? answerTo(sign.id) : undefined;
   if (sign && answer) {
     return (
-      <Modal title={LEVELS[sign.level]} onClose={onClose} actions={<Button look="main" label="Close" onPress={onClose} />}>
+      <Modal
+        title={LEVELS[sign.level]}
+        onClose={onClose}
+        problem={problem}
+        actions={<Button look="main" label="Close" onPress={onClose} />}
+      >
         <Txt kind="bold">{sign.sign}</Txt>
         <Txt kind="heading" tone="clay" role="alert">
           {answer.instruction}
         </Txt>
         <AtHand care={care} />
-        <Problem text={problem} />
         <Txt kind="small" tone="quiet">
           Kept on their record. Hard work waits until you record who cleared them, for what, until when. Drubo does not diagnose.
         </Txt>

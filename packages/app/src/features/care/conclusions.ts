@@ -1,6 +1,6 @@
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { LADDERS, scaleOf } from '@drubo/core/knowledge';
-import { formatLeverValue } from '@drubo/core/movement-words';
+import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
 import type { ScreeningResult, Seen } from '@drubo/core/screening';
 import type { FaultId, LeverId, LeverValue, ScreeningTaskId } from '@drubo/core/vocabulary';
 
@@ -14,7 +14,7 @@ export const startWords = ({ starts }: ScreeningResult): { ladder: string; start
     return ladder && rung ? [{ ladder: ladder.name, start: `${nameOf(rung.variationId)}, stage ${rung.stage}` }] : [];
   });
 
-/** Settings the screening asks for, in words: heels 25 mm. */
+/** Settings the screening asks for, in words: 'heel lift 25 mm'. */
 export const aidWords = ({ aids }: ScreeningResult): string[] =>
   Object.entries(aids).flatMap(([ladderId, values]) =>
     (Object.entries(values) as [LeverId, LeverValue][]).map(([lever, value]) => {
@@ -22,7 +22,7 @@ export const aidWords = ({ aids }: ScreeningResult): string[] =>
       const scale = ladder?.rungs
         .flatMap(({ variationId }) => findVariation(builtInCatalogue, variationId) ?? [])
         .flatMap((variation) => scaleOf(variation, lever) ?? [])[0];
-      return formatLeverValue(lever, value, scale?.unit ?? null);
+      return `${LEVER_WORDS[lever].label.toLowerCase()} ${formatLeverValue(lever, value, scale?.unit ?? null)}`;
     }),
   );
 

@@ -4,6 +4,7 @@ import { SPACE } from '../../theme/tokens';
 import { minutesBetween } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { Heading, Txt } from '../../ui/Txt';
+import { goBack } from '../shell/go-back';
 import { QueueMark } from '../shell/QueueMark';
 import { useNow } from './use-now';
 
@@ -28,11 +29,7 @@ export const LiveHeader = ({
   const left = budgetMinutes - gone;
   return (
     <View style={styles.row}>
-      <IconButton
-        icon="close"
-        says="Leave; the session goes on"
-        onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}
-      />
+      <IconButton icon="close" says="Leave; the session goes on" onPress={() => goBack(router, '/')} />
       <View style={styles.name}>
         <Heading level={1} numberOfLines={1}>
           {name}

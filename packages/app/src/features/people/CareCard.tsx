@@ -27,11 +27,14 @@ export const CareCard = ({ detail }: { detail: PersonDetailDto }) => {
   const { id } = detail.person;
   const writer = usePersonWriter(id);
   const { care } = detail.nextSheet;
+  // Nobody asked: that is not the same as nothing found.
+  const isUnknown = care.state === 'train' && care.questions.some(({ code }) => code === 'readiness-not-asked');
+  const title = isUnknown ? 'Health not asked yet' : PERSON_STATE_LABELS[care.state];
   const lines = explain(care.reasons.slice(0, SHOWN));
   return (
-    <Card edge={STATE_EDGE[care.state]}>
+    <Card edge={isUnknown ? 'saffron' : STATE_EDGE[care.state]}>
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
-        <Heading style={{ flexGrow: 1 }}>{PERSON_STATE_LABELS[care.state]}</Heading>
+        <Heading style={{ flexGrow: 1 }}>{title}</Heading>
         {care.reasons.length > 0 && <WhyDot about={PERSON_STATE_LABELS[care.state]} reasons={care.reasons} />}
       </View>
       {lines.map(({ text }, at) => (

@@ -5,6 +5,7 @@ import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { IconButton } from '../../ui/IconButton';
 import { Heading, Txt } from '../../ui/Txt';
+import { goBack } from './go-back';
 import { QueueMark } from './QueueMark';
 import { useWide } from './use-wide';
 
@@ -32,13 +33,7 @@ export const Screen = ({
   return (
     <View role="main" style={[styles.fill, { backgroundColor: palette.ground }]}>
       <View style={styles.head}>
-        {back !== undefined && (
-          <IconButton
-            icon="back"
-            says="Back"
-            onPress={() => (router.canGoBack() ? router.back() : router.replace(back as '/'))}
-          />
-        )}
+        {back !== undefined && <IconButton icon="back" says="Back" onPress={() => goBack(router, back)} />}
         <View style={styles.titles}>
           <Heading level={1} kind="title" numberOfLines={1}>
             {title}

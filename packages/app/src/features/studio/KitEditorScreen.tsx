@@ -117,9 +117,11 @@ const Editor = ({ given }: { given: KitDto }) => {
       />
       <Heading>Weights</Heading>
       <KitLines lines={lines} problems={problems} unit={unit} onChange={setLines} />
-      <Card>
-        <LoadStrips kit={{ pieces, machines: kit.machines, gear: gear ?? [] }} />
-      </Card>
+      {pieces.length > 0 && (
+        <Card>
+          <LoadStrips kit={{ pieces, machines: kit.machines, gear: gear ?? [] }} />
+        </Card>
+      )}
       <Heading>With a height</Heading>
       <GearLines lines={gearLines} unit={unit} newId={newId} onChange={setGearLines} />
       <Ticks

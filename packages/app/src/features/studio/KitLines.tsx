@@ -56,7 +56,7 @@ export const KitLines = ({
             value={line.text}
             onChangeText={(text) => change(at, { text })}
             help="As 2–30 by 2, or 4; 8; 12"
-            error={line.text === '' ? undefined : (problems[at] ?? undefined)}
+            error={problems[at] ?? undefined}
           />
           <View style={styles.row}>
             <Stepper

@@ -74,6 +74,8 @@ export const linesOf = (pieces: readonly KitPiece[]): KitLine[] => {
 export const piecesOf = (lines: readonly KitLine[]): { pieces: KitPiece[]; problems: (string | null)[] } => {
   const pieces = new Map<string, KitPiece>();
   const problems = lines.map(({ type, text, unit, owned }): string | null => {
+    // A line nobody wrote in yet adds nothing.
+    if (text.trim() === '') return null;
     const read = readSizes(text);
     if (!read.ok) return `${read.part === '' ? '' : `“${read.part}” `}${PROBLEMS[read.problem]}`;
     const twice = read.sizes.find((value) => pieces.has(`${type}-${value}${unit}`));

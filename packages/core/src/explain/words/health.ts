@@ -1,4 +1,4 @@
-import { formatMass } from '../format';
+import { formatDate, formatMass } from '../format';
 import { BODY_SIDE_LABELS, RANGE_LABELS, READINESS_ASKS, ROLE_LABELS } from '../health-labels';
 import { KIT_LABELS, LIMIT_LABELS } from '../labels';
 import type { Side } from '../../vocabulary';
@@ -12,19 +12,22 @@ const felt = (severity: number | null): string => (severity === null ? '' : ` at
 /** Why a person may train, with what held back, in words. */
 export const HEALTH_WORDS: WordsFor<HealthReasons> = {
   'flag-answer': (v) => `Answered yes: “${READINESS_ASKS[v.question]}”. A clinician has to look first.`,
-  'flag-sign': (v) => `Warning sign on ${v.on}: ${v.sign}. A clinician has to look first.`,
-  'flag-pressure': (v) => `Blood pressure ${v.systolic}/${v.diastolic} mmHg on ${v.on}.`,
+  'flag-sign': (v) => `Warning sign on ${formatDate(v.on)}: ${v.sign}. A clinician has to look first.`,
+  'flag-pressure': (v) => `Blood pressure ${v.systolic}/${v.diastolic} mmHg on ${formatDate(v.on)}.`,
   'limit-by-answer': (v) => `Answered yes: “${READINESS_ASKS[v.question]}”. Treated as: ${LIMIT_LABELS[v.limit]}.`,
-  'limit-on-record': (v) => `${sentence(LIMIT_LABELS[v.limit])}${onSide(v.side)}${felt(v.severity)}, asked ${v.askedOn}.`,
+  'limit-on-record': (v) =>
+    `${sentence(LIMIT_LABELS[v.limit])}${onSide(v.side)}${felt(v.severity)}, asked ${formatDate(v.askedOn)}.`,
   'limit-ask-again': (v) =>
     `Ask again: ${LIMIT_LABELS[v.limit]}${onSide(v.side)}. Last asked ${v.days} days ago; it holds until you answer.`,
-  'surgery-on-record': (v) => `Operation: ${v.procedure}, ${v.on}${onSide(v.side)}. Only what a clearance lists is open.`,
+  'surgery-on-record': (v) =>
+    `Operation: ${v.procedure}, ${formatDate(v.on)}${onSide(v.side)}. Only what a clearance lists is open.`,
   'guardian-missing': (v) =>
     v.age >= 18
       ? 'May still be under 18: a guardian’s consent is not on record.'
       : `${v.age} years: a guardian’s consent is not on record.`,
-  'cleared-by': (v) => `Cleared by: ${ROLE_LABELS[v.role].toLowerCase()}, until ${v.until}.`,
-  'clearance-ended': (v) => `The clearance by ${ROLE_LABELS[v.role].toLowerCase()} ended on ${v.until}. Is there a new one?`,
+  'cleared-by': (v) => `Cleared by: ${ROLE_LABELS[v.role].toLowerCase()}, until ${formatDate(v.until)}.`,
+  'clearance-ended': (v) =>
+    `The clearance by ${ROLE_LABELS[v.role].toLowerCase()} ended on ${formatDate(v.until)}. Is there a new one?`,
   'pressure-ask-again': (v) => `Blood pressure was last measured ${v.days} days ago.`,
   'readiness-not-asked': (v) =>
     `${v.open} ${v.open === 1 ? 'health question is' : 'health questions are'} not asked yet. Nothing is assumed from that.`,

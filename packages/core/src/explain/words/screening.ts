@@ -1,4 +1,4 @@
-import { formatNumber } from '../format';
+import { formatDate, formatNumber } from '../format';
 import { BODY_SIDE_LABELS, TASK_WORDS } from '../health-labels';
 import { FAULT_LABELS, LIMIT_LABELS } from '../labels';
 import type { ScreeningReasons } from '../../vocabulary/reason-codes/screening';
@@ -25,7 +25,7 @@ export const SCREENING_WORDS: WordsFor<ScreeningReasons> = {
   'not-seen': (v) => `${TASK_WORDS[v.task].name} could not be judged, so nothing is assumed.`,
   'start-usual': (v, c) => `${c.nameOf(v.variationId)} is the usual start here; nothing seen speaks against it.`,
   'start-by-screening': () => 'The start comes from what was seen when they moved.',
-  'start-by-hand': (v) => `You placed them here on ${v.on}.`,
+  'start-by-hand': (v) => `You placed them here on ${formatDate(v.on)}.`,
   'start-lower': (v, c) => `${c.nameOf(v.to)} instead of ${c.nameOf(v.from)}: the hardest that is open.`,
   'left-for-minutes': (v, c) =>
     `${c.nameOf(v.variationId)} would make it ${formatNumber(v.minutes, 0)} minutes, over the ${v.budget} there are.`,
