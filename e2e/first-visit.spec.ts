@@ -117,7 +117,7 @@ test('a warning sign is two taps away on the floor, says one thing to do, and ho
   await page.getByLabel('Look for a sign').fill('calf');
   await page.getByRole('button', { name: 'Hot, swollen joint or calf' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'A clinician has to see this today.' })).toBeVisible();
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Finish the session' }).click();
   await page
     .getByRole('button', { name: /^Finish/ })

@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { PersonDetailDto } from '@drubo/contracts';
-import { useEndpoint } from '../../data/use-endpoint';
+import { usePerson } from '../../data/use-person';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { Button } from '../../ui/Button';
 import { todayIn } from '../../ui/days';
@@ -17,7 +17,7 @@ import { MeasuresPanel } from './MeasuresPanel';
 /** Everything of a person's health in one place: the state, clearances, limits, questions, measures. */
 export const HealthScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
-  const query = useEndpoint('getPerson', { params: { personId } });
+  const query = usePerson(personId);
   return (
     <Shown what="this person" query={query}>
       {(detail) => <Health detail={detail} />}
@@ -30,21 +30,27 @@ const Health = ({ detail }: { detail: PersonDetailDto }) => {
   const { studio } = useStudio();
   const today = todayIn(studio.timeZone);
   const { id, name } = detail.person;
-  const writer = usePersonWriter(id);
+  // One writer a part, so that a refusal is told where it happened and once.
+  const [clearance, limits, questions, measures] = [
+    usePersonWriter(id),
+    usePersonWriter(id),
+    usePersonWriter(id),
+    usePersonWriter(id),
+  ];
   return (
     <Screen title="Health and limits" beside={name} back={`/people/${id}`}>
-      <Problem text={writer.problem} />
-      <ClearancePanel detail={detail} writer={writer} today={today} />
+      <ClearancePanel detail={detail} writer={clearance} today={today} />
       <Button label="Referral note" onPress={() => router.push(`/people/${id}/referral`)} />
       {detail.intake.consentOn !== null && (
         <>
           <Heading>Limits</Heading>
-          <LimitsPanel detail={detail} writer={writer} today={today} />
+          <LimitsPanel detail={detail} writer={limits} today={today} />
         </>
       )}
       <Heading>Questions</Heading>
-      <HealthPanel intake={detail.intake} writer={writer} today={today} />
-      <MeasuresPanel detail={detail} writer={writer} today={today} />
+      <Problem text={questions.problem} />
+      <HealthPanel intake={detail.intake} writer={questions} today={today} />
+      <MeasuresPanel detail={detail} writer={measures} today={today} />
     </Screen>
   );
 };

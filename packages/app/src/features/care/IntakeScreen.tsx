@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
-import { useEndpoint } from '../../data/use-endpoint';
+import { usePerson } from '../../data/use-person';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -24,7 +24,7 @@ import { TrainingPanel } from './TrainingPanel';
 /** A first visit in short steps. Everything is kept as it is tapped; leave and come back at any step. */
 export const IntakeScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
-  const query = useEndpoint('getPerson', { params: { personId } });
+  const query = usePerson(personId);
   return (
     <Shown what="this person" query={query}>
       {(detail) => <Intake detail={detail} />}
@@ -37,7 +37,8 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
   const { studio } = useStudio();
   const { step } = useLocalSearchParams<{ step?: string }>();
   const { id: personId, name } = detail.person;
-  const writer = usePersonWriter(personId);
+  // One writer a part, so that a refusal is told where it happened and once.
+  const [writer, clearance, limits] = [usePersonWriter(personId), usePersonWriter(personId), usePersonWriter(personId)];
   const today = todayIn(studio.timeZone);
   const id = STEPS.find((known) => known.id === step)?.id ?? nextOpen(detail);
   const at = STEPS.findIndex((known) => known.id === id);
@@ -79,14 +80,14 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
       {id === 'health' && (
         <>
           <HealthPanel intake={detail.intake} writer={writer} today={today} />
-          {detail.nextSheet.care.state !== 'train' && <ClearancePanel detail={detail} writer={writer} today={today} />}
+          {detail.nextSheet.care.state !== 'train' && <ClearancePanel detail={detail} writer={clearance} today={today} />}
         </>
       )}
       {id === 'limits' &&
         (detail.intake.consentOn === null ? (
           <AskConsent onPress={() => go('health')} />
         ) : (
-          <LimitsPanel detail={detail} writer={writer} today={today} />
+          <LimitsPanel detail={detail} writer={limits} today={today} />
         ))}
       {id === 'watch' &&
         (detail.intake.consentOn === null ? <AskConsent onPress={() => go('health')} /> : <Watch personId={personId} />)}

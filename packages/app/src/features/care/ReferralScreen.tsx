@@ -7,7 +7,7 @@ import { formatLoad, formatSets, referralNote } from '@drubo/core/explain';
 import { healthPicture } from '@drubo/core/limits';
 import { readScreening } from '@drubo/core/screening';
 import { printText } from '../../data/print-text';
-import { useEndpoint } from '../../data/use-endpoint';
+import { usePerson } from '../../data/use-person';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -22,7 +22,7 @@ import { useStudio } from '../shell/StudioContext';
 /** A short note to a clinician, to print or to send: what was seen, no diagnosis. */
 export const ReferralScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
-  const query = useEndpoint('getPerson', { params: { personId } });
+  const query = usePerson(personId);
   return (
     <Shown what="this person" query={query}>
       {(detail) => <Note detail={detail} />}

@@ -7,7 +7,7 @@ import { TASK_WORDS } from '@drubo/core/explain';
 import { readScreening, TASKS } from '@drubo/core/screening';
 import type { Seen } from '@drubo/core/screening';
 import { newId } from '../../data/ids';
-import { useEndpoint } from '../../data/use-endpoint';
+import { usePerson } from '../../data/use-person';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -28,7 +28,7 @@ const NOTHING_SEEN: Seen = { tasks: {}, kneeToWallCm: { left: null, right: null 
 /** Watching somebody move, one task at a time, with what it means forming beside it. */
 export const ScreeningScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
-  const query = useEndpoint('getPerson', { params: { personId } });
+  const query = usePerson(personId);
   return (
     <Shown what="this person" query={query}>
       {(detail) => <Screening detail={detail} />}

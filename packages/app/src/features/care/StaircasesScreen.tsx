@@ -14,6 +14,7 @@ import { accessTo } from '@drubo/core/selection';
 import type { Situation } from '@drubo/core/selection';
 import { newId } from '../../data/ids';
 import { useEndpoint } from '../../data/use-endpoint';
+import { usePerson } from '../../data/use-person';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
@@ -30,7 +31,7 @@ import { PlaceDialog } from './PlaceDialog';
 /** Every ladder of a person: where they stand, what earns the next, what is locked and why. */
 export const StaircasesScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
-  const query = useEndpoint('getPerson', { params: { personId } });
+  const query = usePerson(personId);
   return (
     <Shown what="this person" query={query}>
       {(detail) => <Staircases detail={detail} />}

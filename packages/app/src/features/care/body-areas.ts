@@ -37,8 +37,8 @@ export const BODY_AREAS: readonly BodyArea[] = [
   ...place('knee', 'front', 26, 322, ['knee-front']),
   ...place('ankle', 'front', 26, 402, ['ankle-stiff', 'ankle-achilles-calf-foot']),
   ...place('neck', 'back', 0, 62, ['neck']),
-  ...place('low back', 'back', 0, 172, ['low-back-bending', 'low-back-arching']),
-  ...place('outer hip', 'back', 38, 216, ['hip-outer']),
+  ...place('low back', 'back', 0, 170, ['low-back-bending', 'low-back-arching']),
+  ...place('outer hip', 'back', 38, 222, ['hip-outer']),
   ...place('back of thigh', 'back', 26, 280, ['hamstring-sit-bone']),
   ...place('calf, Achilles or foot', 'back', 26, 372, ['ankle-achilles-calf-foot']),
 ];

@@ -7,7 +7,7 @@ import { cmToInches } from '@drubo/core';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { sheetWithCommands } from '../../data/offline/overlay';
 import { useCommands } from '../../data/offline/QueueProvider';
-import { useEndpoint } from '../../data/use-endpoint';
+import { usePerson } from '../../data/use-person';
 import { useSheetProgress, useStart } from '../../data/use-start';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -42,7 +42,7 @@ const factsOf = ({ person }: PersonDetailDto, unit: MassUnit): string =>
 /** One person: the next sheet first, then bookings, where things stand, what was done, and their details. */
 export const PersonScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
-  const query = useEndpoint('getPerson', { params: { personId } });
+  const query = usePerson(personId);
   return (
     <Shown what="this person" query={query}>
       {(detail) => <PersonPage detail={detail} />}

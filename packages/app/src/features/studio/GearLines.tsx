@@ -1,39 +1,14 @@
 import { StyleSheet, View } from 'react-native';
-import type { KitGear } from '@drubo/core';
 import { KIT_LABELS } from '@drubo/core/explain';
 import type { KitItem, MassUnit } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { IconButton } from '../../ui/IconButton';
-import { lengthFromCm, lengthToCm, lengthUnit, readNumber } from '../../ui/measure';
-
-/** A thing with a height as it is typed. */
-export interface GearLine {
-  id: string;
-  item: KitItem;
-  text: string;
-  owned: number;
-}
+import { lengthUnit, readNumber } from '../../ui/measure';
+import type { GearLine } from './gear-lines';
 
 const WITH_HEIGHT: readonly KitItem[] = ['box', 'bench', 'low-step', 'sofa', 'chair', 'block'];
-
-export const gearLinesOf = (gear: readonly KitGear[], unit: MassUnit): GearLine[] =>
-  gear.map(({ id, item, heightCm, owned }) => ({
-    id,
-    item,
-    owned,
-    text: heightCm === null ? '' : String(Math.round(lengthFromCm(heightCm, unit) * 10) / 10),
-  }));
-
-/** The gear as it is stored; null while a height isn't a number. */
-export const gearOf = (lines: readonly GearLine[], unit: MassUnit): KitGear[] | null => {
-  const gear = lines.map(({ id, item, text, owned }) => {
-    const height = readNumber(text);
-    return height === undefined ? null : { id, item, owned, heightCm: height === null ? null : lengthToCm(height, unit) };
-  });
-  return gear.every((one) => one !== null) ? gear : null;
-};
 
 /** Boxes, benches, steps and seats with their heights. */
 export const GearLines = ({

@@ -1,0 +1,58 @@
+import type { KitPiece } from '@drubo/core';
+import { defaultKit } from '@drubo/core';
+import { aKit } from '../../../tests/builders';
+import { gearLinesOf, gearOf } from './gear-lines';
+import { kitLine, linesOf, piecesOf } from './kit-lines';
+
+const byId = (pieces: readonly KitPiece[]) => [...pieces].sort((a, b) => a.id.localeCompare(b.id));
+
+describe('a kit as lines', () => {
+  it.each(['kg', 'lb'] as const)('the usual rack in %s reads back as it was', (unit) => {
+    const { pieces } = defaultKit(unit);
+    expect(byId(piecesOf(linesOf(pieces)).pieces)).toEqual(byId(pieces));
+  });
+
+  it('an even run is one range, odd ones stand by themselves', () => {
+    const piece = (value: number): KitPiece => ({ id: `dumbbell-${value}kg`, type: 'dumbbell', value, unit: 'kg', owned: 2 });
+    expect(linesOf([2, 4, 6, 8, 10, 16].map(piece))).toEqual([{ type: 'dumbbell', unit: 'kg', owned: 2, text: '2–10 by 2; 16' }]);
+  });
+
+  it('a size in two lines is told where it is written again; an empty line adds nothing', () => {
+    const line = { type: 'plate', unit: 'kg', owned: 4 } as const;
+    const { pieces, problems } = piecesOf([
+      { ...line, text: '5' },
+      { ...line, text: '2.5; 5' },
+      { ...line, text: '' },
+    ]);
+    expect(problems).toEqual([null, '5 kg stands in another line already', null]);
+    expect(pieces).toHaveLength(1);
+  });
+
+  it('pounds and kilograms of one number are two sizes', () => {
+    const { problems } = piecesOf([
+      { type: 'plate', unit: 'kg', owned: 2, text: '10' },
+      { type: 'plate', unit: 'lb', owned: 2, text: '10' },
+    ]);
+    expect(problems).toEqual([null, null]);
+  });
+
+  it('a kit in one line names what catches the bar', () => {
+    expect(kitLine(aKit())).toContain('safety bars');
+    expect(kitLine({ ...aKit(), pieces: [], gear: [], items: [], hasSafeties: false })).toBe('nothing yet');
+  });
+});
+
+describe('things with a height', () => {
+  it('are read in the trainer’s unit and kept in ours', () => {
+    // Source: 1 in = 2.54 cm (1959 agreement).
+    const lines = gearLinesOf([{ id: 'box-1', item: 'box', heightCm: 50.8, owned: 1 }], 'lb');
+    expect(lines).toMatchObject([{ text: '20' }]);
+    expect(gearOf(lines, 'lb')).toEqual([{ id: 'box-1', item: 'box', heightCm: 50.8, owned: 1 }]);
+  });
+
+  it('nothing is made of a height that is no number; an empty one was not measured', () => {
+    const line = { id: 'box-1', item: 'box', owned: 1 } as const;
+    expect(gearOf([{ ...line, text: 'knee' }], 'kg')).toBeNull();
+    expect(gearOf([{ ...line, text: '' }], 'kg')).toMatchObject([{ heightCm: null }]);
+  });
+});
