@@ -73,7 +73,7 @@ test('somebody who answers yes to a warning sign is held until a clearance says 
   await expect(page.getByRole('button', { name: 'Held: see a clinician first' })).toBeDisabled();
   await page.getByRole('button', { name: 'Open the next sheet' }).click();
   await expect(page.getByRole('heading', { name: 'Nothing on this sheet' })).toBeVisible();
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
 
   await page.getByRole('button', { name: 'Health and limits' }).click();
   await page.getByRole('button', { name: 'Record a clearance' }).click();
@@ -83,7 +83,7 @@ test('somebody who answers yes to a warning sign is held until a clearance says 
   for (const family of ['Squat', 'Hinge']) await dialog.getByRole('button', { name: family, exact: true }).click();
   await page.getByRole('button', { name: 'Record the clearance' }).click();
   await expect(page.getByRole('heading', { name: 'Train with limits' })).toBeVisible();
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(page.getByText('Goblet squat')).toBeVisible();
   await expect(page.getByText('Split squat')).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Start the session' })).toBeEnabled();
@@ -97,7 +97,7 @@ test('a screening left half way goes on where it was, and the next one says what
   await page.getByRole('button', { name: 'Clean' }).click();
   await page.getByRole('button', { name: 'Next', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Squat, from the front' })).toBeVisible();
-  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
   await page.getByRole('button', { name: 'Watch them move' }).click();
   await expect(page.getByRole('heading', { name: 'Squat, from the front' })).toBeVisible();
   const visit = firstVisit(page);
@@ -119,15 +119,8 @@ test('a warning sign is two taps away on the floor, says one thing to do, and ho
   await expect(page.getByRole('alert').filter({ hasText: 'A clinician has to see this today.' })).toBeVisible();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Finish the session' }).click();
-  await page
-    .getByRole('button', { name: /^Finish/ })
-    .last()
-    .click();
-  await page
-    .getByRole('link', { name: 'People' })
-    .or(page.getByRole('button', { name: 'Back' }))
-    .first()
-    .click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Finish', exact: true }).click();
+  await expect(page.getByRole('button', { name: /make the next sheet/ })).toBeVisible();
   await page.goto(new URL('/people', page.url()).href);
   await page.getByRole('link', { name: /Nell Haverty/ }).click();
   await expect(page.getByRole('heading', { name: 'See a clinician first' })).toBeVisible();

@@ -1,4 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { usePerson } from '../../data/use-person';
@@ -40,7 +41,9 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
   // One writer a part, so that a refusal is told where it happened and once.
   const [writer, clearance, limits] = [usePersonWriter(personId), usePersonWriter(personId), usePersonWriter(personId)];
   const today = todayIn(studio.timeZone);
-  const id = STEPS.find((known) => known.id === step)?.id ?? nextOpen(detail);
+  // Where it opened, so that an answer doesn't turn the page by itself.
+  const [opened] = useState(() => nextOpen(detail));
+  const id = STEPS.find((known) => known.id === step)?.id ?? opened;
   const at = STEPS.findIndex((known) => known.id === id);
   const current = STEPS[at] ?? STEPS[0];
   const go = (to: StepId) => {
