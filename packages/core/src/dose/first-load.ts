@@ -45,7 +45,10 @@ export const firstLoad = (
     return { load: lightest, why: [reason('load-mass-unknown', { loadKg: lightest.externalKg }, 'house-default')] };
   }
   const guessKg = share * person.massKg;
-  const load = snapDown(loads, guessKg) ?? UNLOADED;
+  // A counterweight is an aid that has to be there: the lightest will do where the guess is lighter than anything.
+  const least = positionOf(variation, settings) === 'counterweight' ? loads.find(({ externalKg }) => externalKg > 0) : undefined;
+  const snapped = snapDown(loads, guessKg) ?? UNLOADED;
+  const load = snapped.externalKg === 0 ? (least ?? snapped) : snapped;
   const values = { share, bodyMassKg: person.massKg, guessKg, loadKg: load.externalKg };
   return { load, why: [reason('load-first-guess', values, 'common-practice')] };
 };

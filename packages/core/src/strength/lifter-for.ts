@@ -10,6 +10,8 @@ const NOT_ESTIMATED = new Set(['power', 'prep', 'trunk', 'finisher']);
 export const isEstimable = (variation: Pick<Variation, 'family' | 'seconds' | 'bodyMassShare' | 'loadPositions'>): boolean =>
   !NOT_ESTIMATED.has(variation.family) &&
   variation.seconds === null &&
+  // A counterweight is an aid: more of it makes the squat easier.
+  variation.loadPositions[0] !== 'counterweight' &&
   (variation.bodyMassShare > 0 || variation.loadPositions.some((position) => position !== 'none'));
 
 /** Load guessed when body mass is unknown, kg. House default: the lightest anyone is likely to start with. */

@@ -64,7 +64,11 @@ const first = new WeakMap<SheetItemDto, 'left' | 'right'>();
 export const firstSideOf = (detail: Pick<SessionDetailDto, 'session' | 'sheet'>, item: SheetItemDto, variation: Variation) => {
   const known = first.get(item);
   if (known) return known;
-  const { side } = firstSide(factsOf(detail, item, variation));
+  // Before anything was done here, the side the screening found weaker or stiffer starts.
+  const { side } =
+    item.past.length === 0 && detail.sheet.care.weakerSide !== null
+      ? { side: detail.sheet.care.weakerSide }
+      : firstSide(factsOf(detail, item, variation));
   first.set(item, side);
   return side;
 };
