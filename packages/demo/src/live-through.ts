@@ -77,6 +77,8 @@ export const liveThrough = (
     hasSafeties: kit.hasSafeties,
     hasSpotter: place?.hasSpotter ?? false,
     hasPractisedBailOut: place?.hasPractisedBailOut ?? true,
+    hasCollars: kit.hasCollars,
+    hasFullDiscs: kit.hasFullDiscs,
   };
   const contextOn = (date: string): JudgeContext => ({
     catalogue: builtInCatalogue,

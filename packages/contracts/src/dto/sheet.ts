@@ -71,6 +71,8 @@ export const placeSafety = z.object({
   hasSafeties: z.boolean(),
   hasSpotter: z.boolean(),
   hasPractisedBailOut: z.boolean(),
+  hasCollars: z.boolean(),
+  hasFullDiscs: z.boolean(),
 });
 
 /** What has to be at hand while somebody trains. */

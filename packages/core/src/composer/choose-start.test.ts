@@ -126,7 +126,15 @@ describe('a first sheet', () => {
   });
 
   it('alone keeps three in reserve', () => {
-    const safety = { isHome: false, isAlone: true, hasSafeties: true, hasSpotter: false, hasPractisedBailOut: true };
+    const safety = {
+      isHome: false,
+      isAlone: true,
+      hasSafeties: true,
+      hasSpotter: false,
+      hasPractisedBailOut: true,
+      hasCollars: true,
+      hasFullDiscs: true,
+    };
     const stage = { sessionsDone: 30, dayOfTraining: 200, daysSinceLast: 3 };
     const person = { goal: 'get-stronger', trainingAge: 'advanced', massKg: 80 } as const;
     const { items } = planWholeSheet(sheetInput({ context: aJudgeContext({ person, safety }), stage }));

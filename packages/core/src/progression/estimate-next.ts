@@ -1,9 +1,10 @@
 import { mustBeLoaded } from '../catalogue';
 import type { Dose } from '../dose';
+import { limitOn } from '../limits';
 import { chooseNext, isEstimable, lifterFor, pastSessions, replay } from '../strength';
 import type { Checkpoint, LoggedExercise, NextSetContext, PastSession } from '../strength';
 import { isPerSide } from '../vocabulary';
-import type { Reason, Side } from '../vocabulary';
+import type { LimitState, Reason, Side } from '../vocabulary';
 import { mayGoBeyond } from './step-up';
 import type { ExerciseLog, PastExercise } from './types';
 
@@ -76,9 +77,11 @@ export const withToday = (log: ExerciseLog): readonly PastExercise[] => {
   return made;
 };
 
-/** Whether rises are held to the careful bound: a limit that speaks of the movement, or the load held in front or overhead. */
+const HOLDS_BACK: ReadonlySet<LimitState> = new Set(['locked', 'restricted']);
+
+/** Whether rises are held to the careful bound: a limit that holds the movement back, a pregnancy, or the load held in front or overhead. */
 const isCautious = ({ variation, context }: EstimateFrom): boolean =>
-  context.limits.length > 0 ||
+  context.limits.some((limit) => limit.limit === 'pregnancy' || HOLDS_BACK.has(limitOn(variation, [limit]).state)) ||
   variation.loadPositions.some((position) => position === 'overhead' || position === 'front-bar' || position === 'rack');
 
 /**

@@ -9,7 +9,15 @@ import type { PlaceSafety } from '.';
 const NOTHING: Kit = { pieces: [], machines: [], gear: [] };
 const studio = defaultKit('kg');
 const studioRoom = roomOf(studio, KIT_PRESETS[0].items);
-const alone: PlaceSafety = { isHome: false, isAlone: true, hasSafeties: false, hasSpotter: false, hasPractisedBailOut: true };
+const alone: PlaceSafety = {
+  isHome: false,
+  isAlone: true,
+  hasSafeties: false,
+  hasSpotter: false,
+  hasPractisedBailOut: true,
+  hasCollars: true,
+  hasFullDiscs: true,
+};
 const at = (id: string, safety: PlaceSafety) =>
   accessTo(getVariation(builtInCatalogue, id), { kit: studio, room: studioRoom, limits: [], safety });
 
@@ -23,6 +31,9 @@ describe('a bar over the body', () => {
     ['in company, has practised bailing out', 'back-squat', { isAlone: false }, 'open'],
     ['in company, nobody practised anything', 'back-squat', { isAlone: false, hasPractisedBailOut: false }, 'restricted'],
     ['in company with a spotter', 'back-squat', { isAlone: false, hasPractisedBailOut: false, hasSpotter: true }, 'open'],
+    ['a pull from the floor with small discs', 'deadlift', { hasFullDiscs: false }, 'restricted'],
+    ['a bar without collars', 'romanian-deadlift', { hasCollars: false }, 'restricted'],
+    ['a pull with discs and collars', 'deadlift', {}, 'open'],
     ['a bell in front of the chest needs none of it', 'goblet-squat', {}, 'open'],
   ])('%s', (_name, id, over, state) => expect(at(id, { ...alone, ...over }).state).toBe(state));
 });
@@ -59,6 +70,8 @@ it('less kit, fewer things in the room or a less safe place never opens a moveme
         hasSafeties: fc.boolean(),
         hasSpotter: fc.boolean(),
         hasPractisedBailOut: fc.boolean(),
+        hasCollars: fc.boolean(),
+        hasFullDiscs: fc.boolean(),
       }),
       (variation, pieces, items, place) => {
         const full = { kit: studio, room: roomOf(studio, KIT_ITEMS), limits: [] };

@@ -6,7 +6,7 @@ import { limitOn } from '../limits';
 import type { PersonLimit } from '../limits';
 import { reason } from '../vocabulary';
 import type { KitItem, LimitState, Reason } from '../vocabulary';
-import { barSafety } from './place-safety';
+import { barCautions, barSafety } from './place-safety';
 import type { PlaceSafety } from './place-safety';
 
 /** What a movement has to get past: the person's limits, the kit at the place, and what makes a bar safe there. */
@@ -42,11 +42,13 @@ const kitReasons = (variation: Variation, { kit, room }: Situation): Reason[] =>
  * @example accessTo(backSquat, { kit, room, limits: [], safety: homeAlone }).state // 'locked'
  */
 export const accessTo = (variation: Variation, situation: Situation): Access => {
+  const cautions = situation.safety ? barCautions(variation, situation.safety) : [];
   const limited = limitOn(variation, situation.limits);
   const kit = kitReasons(variation, situation);
   const bar = situation.safety ? barSafety(variation, situation.safety) : { locks: null, restricts: null };
   const reasons = [...limited.reasons, ...kit, ...(bar.locks ? [bar.locks] : []), ...(bar.restricts ? [bar.restricts] : [])];
   if (limited.state === 'locked' || bar.locks) return { state: 'locked', reasons, isKit: false };
   if (kit.length > 0) return { state: 'locked', reasons, isKit: true };
-  return { state: bar.restricts ? 'restricted' : limited.state, reasons, isKit: false };
+  const isBounded = bar.restricts !== null || cautions.length > 0;
+  return { state: isBounded ? 'restricted' : limited.state, reasons, isKit: false };
 };

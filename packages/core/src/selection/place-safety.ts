@@ -12,6 +12,9 @@ export interface PlaceSafety {
   hasSpotter: boolean;
   /** Has practised getting out from under a missed rep. */
   hasPractisedBailOut: boolean;
+  hasCollars: boolean;
+  /** Discs of about 45 cm; smaller ones start a bar on the floor lower. */
+  hasFullDiscs: boolean;
 }
 
 const FREE_BAR: readonly TraitId[] = ['back-bar', 'front-rack'];
@@ -36,4 +39,13 @@ export const barSafety = (variation: Variation, place: PlaceSafety): { locks: Re
     locks: null,
     restricts: isWatched ? null : reason('bar-wants-spotter', { variationId: variation.id }, 'common-practice'),
   };
+};
+
+/** What the bar itself asks for: collars always, and full-size discs or blocks where it is pulled from the floor. */
+export const barCautions = (variation: Variation, place: PlaceSafety): Reason[] => {
+  const isBar = variation.kit.some((need) => need.includes('barbell'));
+  if (!isBar) return [];
+  const collars = place.hasCollars ? [] : [reason('bar-without-collars', { variationId: variation.id }, 'common-practice')];
+  const isPull = variation.traits.includes('floor-pull') && !place.hasFullDiscs;
+  return [...collars, ...(isPull ? [reason('small-discs', { variationId: variation.id }, 'common-practice')] : [])];
 };

@@ -57,6 +57,8 @@ export const personPicture = async (scope: Scope, person: PersonRow, today: stri
       hasSpotter: place?.hasSpotter ?? false,
       // Somebody who was never asked is taken to train under the trainer's eye.
       hasPractisedBailOut: place?.hasPractisedBailOut ?? true,
+      hasCollars: kit.hasCollars,
+      hasFullDiscs: kit.hasFullDiscs,
     },
   };
 };

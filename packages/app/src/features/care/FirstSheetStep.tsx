@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
@@ -9,6 +10,7 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList, useExplain, WhyDot } from '../../ui/Why';
+import { proportionsOf } from './proportions';
 import { STATE_EDGE } from './state-words';
 import { openIn, STEPS } from './steps';
 
@@ -17,6 +19,7 @@ export const FirstSheetStep = ({ detail }: { detail: PersonDetailDto }) => {
   const router = useRouter();
   const explain = useExplain();
   const { nextSheet } = detail;
+  const segments = useMemo(() => proportionsOf(detail), [detail]);
   const open = openIn(detail);
   const missing = STEPS.flatMap(({ id, title }) => (open[id] === null ? [] : [`${title}: ${open[id]}`]));
   return (
@@ -30,7 +33,7 @@ export const FirstSheetStep = ({ detail }: { detail: PersonDetailDto }) => {
         return (
           <Card key={id}>
             <View style={{ flexDirection: 'row', gap: SPACE.m, alignItems: 'center' }}>
-              <Figure variation={variation} values={values} depth={0.9} width={72} height={72} />
+              <Figure variation={variation} values={values} segments={segments} depth={0.9} width={72} height={72} />
               <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
                 <Txt kind="bold">{variation.name}</Txt>
                 <Txt kind="label">

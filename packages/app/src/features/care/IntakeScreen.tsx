@@ -17,6 +17,7 @@ import { ClearancePanel } from './ClearancePanel';
 import { FirstSheetStep } from './FirstSheetStep';
 import { HealthPanel } from './HealthPanel';
 import { LimitsPanel } from './LimitsPanel';
+import { MeasuresPanel } from './MeasuresPanel';
 import { PlacesPanel } from './PlacesPanel';
 import { nextOpen, openIn, STEPS } from './steps';
 import type { StepId } from './steps';
@@ -39,7 +40,12 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
   const { step } = useLocalSearchParams<{ step?: string }>();
   const { id: personId, name } = detail.person;
   // One writer a part, so that a refusal is told where it happened and once.
-  const [writer, clearance, limits] = [usePersonWriter(personId), usePersonWriter(personId), usePersonWriter(personId)];
+  const [writer, clearance, limits, measures] = [
+    usePersonWriter(personId),
+    usePersonWriter(personId),
+    usePersonWriter(personId),
+    usePersonWriter(personId),
+  ];
   const today = todayIn(studio.timeZone);
   // Where it opened, so that an answer doesn't turn the page by itself.
   const [opened] = useState(() => nextOpen(detail));
@@ -78,7 +84,12 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
         ))}
       </View>
       <Problem text={writer.problem} />
-      {id === 'training' && <TrainingPanel detail={detail} writer={writer} />}
+      {id === 'training' && (
+        <>
+          <TrainingPanel detail={detail} writer={writer} />
+          <MeasuresPanel detail={detail} writer={measures} today={today} />
+        </>
+      )}
       {id === 'places' && <PlacesPanel detail={detail} writer={writer} />}
       {id === 'health' && (
         <>

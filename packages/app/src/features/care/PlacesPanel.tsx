@@ -12,6 +12,7 @@ import { Chip } from '../../ui/Chip';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../shell/StudioContext';
 import { kitLine } from '../studio/kit-lines';
+import { BarHeights } from './BarHeights';
 
 type Place = IntakeDto['places'][number];
 
@@ -96,6 +97,13 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
               />
             ))}
           </View>
+          {kit.hasSafeties && (
+            <BarHeights
+              key={`${place.safetyBarCm}-${place.hookCm}`}
+              place={place}
+              onSave={(heights) => save(places.map((other) => (other.kitId === kit.id ? { ...other, ...heights } : other)))}
+            />
+          )}
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
             {kit.personId !== null && (
               <Button

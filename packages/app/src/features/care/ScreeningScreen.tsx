@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
@@ -12,6 +12,7 @@ import { usePersonWriter } from '../../data/use-person-writer';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { todayIn } from '../../ui/days';
+import { Field } from '../../ui/Field';
 import { Problem } from '../../ui/Problem';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
@@ -20,6 +21,7 @@ import { Screen } from '../shell/Screen';
 import { useStudio } from '../shell/StudioContext';
 import { useWide } from '../shell/use-wide';
 import { aidWords, startWords } from './conclusions';
+import { proportionsOf } from './proportions';
 import { ScreeningSummary } from './ScreeningSummary';
 import { TaskCard } from './TaskCard';
 
@@ -47,8 +49,10 @@ const Screening = ({ detail }: { detail: PersonDetailDto }) => {
   const [draft] = useState(() => screenings.find(({ fields }) => !fields.done) ?? null);
   const [recordId] = useState(() => draft?.id ?? newId());
   const [seen, setSeen] = useState<Seen>(draft?.fields.seen ?? NOTHING_SEEN);
+  const [note, setNote] = useState(draft?.fields.note ?? '');
   const [at, setAt] = useState(() => (draft ? firstOpen(draft.fields.seen) : 0));
   const shanks = recordsOf(detail.records, 'measure').flatMap(({ fields }) => fields.shankCm ?? []);
+  const segments = useMemo(() => proportionsOf(detail), [detail]);
   const result = readScreening(seen, { heightCm, massKg, shankCm: shanks.at(-1) ?? null });
   const before = screenings.filter(({ fields, id }) => fields.done && id !== recordId).at(-1)?.fields.seen ?? null;
   const task = TASKS[at];
@@ -57,7 +61,7 @@ const Screening = ({ detail }: { detail: PersonDetailDto }) => {
       kind: 'screening',
       on: today,
       seen: seen as FieldsOf<'screening'>['seen'],
-      note: '',
+      note,
       done,
     };
     return writer.saveRecord(recordId, fields);
@@ -101,7 +105,7 @@ const Screening = ({ detail }: { detail: PersonDetailDto }) => {
       {task ? (
         <View style={isWide ? styles.wide : styles.column}>
           <View style={isWide && styles.grow}>
-            <TaskCard key={task.id} task={task} seen={seen} onChange={setSeen} />
+            <TaskCard key={task.id} task={task} seen={seen} segments={segments} onChange={setSeen} />
           </View>
           <View style={[styles.column, isWide && styles.grow]} aria-live="polite">
             <Heading level={3}>What it means</Heading>
@@ -119,7 +123,10 @@ const Screening = ({ detail }: { detail: PersonDetailDto }) => {
           </View>
         </View>
       ) : (
-        <ScreeningSummary detail={detail} seen={seen} before={before} result={result} writer={writer} today={today} />
+        <>
+          <Field label="A comment" multiline value={note} onChangeText={setNote} onBlur={() => void keep(true)} />
+          <ScreeningSummary detail={detail} seen={seen} before={before} result={result} writer={writer} today={today} />
+        </>
       )}
     </Screen>
   );

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import type { Segments } from '@drubo/core';
 import { getVariation, builtInCatalogue } from '@drubo/core/catalogue';
 import { BODY_SIDE_LABELS, FAULT_LABELS, LIMIT_LABELS, TASK_WORDS } from '@drubo/core/explain';
 import type { ScreeningTask, Seen, SeenTask } from '@drubo/core/screening';
@@ -15,7 +16,18 @@ import { PainPicker } from './PainPicker';
 const NOTHING: SeenTask = { state: 'judged', faults: [], pains: [] };
 
 /** One task: what to ask for, what to look at, and big chips for what is seen. */
-export const TaskCard = ({ task, seen, onChange }: { task: ScreeningTask; seen: Seen; onChange(seen: Seen): void }) => {
+export const TaskCard = ({
+  task,
+  seen,
+  segments,
+  onChange,
+}: {
+  task: ScreeningTask;
+  seen: Seen;
+  /** The person's own proportions. */
+  segments: Segments;
+  onChange(seen: Seen): void;
+}) => {
   const [isPain, setPain] = useState(false);
   const { ask, watch } = TASK_WORDS[task.id];
   const given = seen.tasks[task.id];
@@ -29,6 +41,7 @@ export const TaskCard = ({ task, seen, onChange }: { task: ScreeningTask; seen: 
         <Figure
           variation={getVariation(builtInCatalogue, task.variationId)}
           depth={task.id === 'bridge' ? 0 : 0.9}
+          segments={segments}
           width={120}
           height={120}
         />

@@ -1,6 +1,7 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { EMPTY_INTAKE } from '@drubo/contracts';
 import type { PersonRecordDto, RecordFields } from '@drubo/contracts';
+import { SEGMENTS } from '@drubo/core';
 import { READINESS_GROUPS } from '@drubo/core/explain';
 import { TASKS } from '@drubo/core/screening';
 import type { Seen } from '@drubo/core/screening';
@@ -14,6 +15,7 @@ import { areasOf, BODY_AREAS, OUTLINE } from './body-areas';
 import { ClearancePanel } from './ClearancePanel';
 import { changeBetween } from './conclusions';
 import { LimitsPanel } from './LimitsPanel';
+import { proportionsOf } from './proportions';
 import { ReadinessForm } from './ReadinessForm';
 import { nextOpen } from './steps';
 import { TaskCard } from './TaskCard';
@@ -154,7 +156,7 @@ describe('a task of the screening', () => {
   const nothing: Seen = { tasks: {}, kneeToWallCm: { left: null, right: null } };
   const changed = (name: string, seen = nothing): Seen => {
     const onChange = jest.fn();
-    show(<TaskCard task={task} seen={seen} onChange={onChange} />);
+    show(<TaskCard task={task} seen={seen} segments={SEGMENTS} onChange={onChange} />);
     fireEvent.press(screen.getByRole('button', { name }));
     return onChange.mock.calls[0][0] as Seen;
   };
@@ -175,11 +177,32 @@ describe('a task of the screening', () => {
 
   it('the knee to the wall takes a decimal comma; an emptied field is not measured', () => {
     const onChange = jest.fn();
-    show(<TaskCard task={TASKS.at(-1)!} seen={nothing} onChange={onChange} />);
+    show(<TaskCard task={TASKS.at(-1)!} seen={nothing} segments={SEGMENTS} onChange={onChange} />);
     fireEvent.changeText(screen.getByLabelText('Left (cm)'), '9,5');
     expect(onChange).toHaveBeenLastCalledWith(expect.objectContaining({ kneeToWallCm: { left: 9.5, right: null } }));
     fireEvent.changeText(screen.getByLabelText('Left (cm)'), '');
     expect(onChange).toHaveBeenLastCalledWith(expect.objectContaining({ kneeToWallCm: { left: null, right: null } }));
+  });
+});
+
+describe('the figure’s proportions', () => {
+  const measure = (over: object) =>
+    record(`m-${JSON.stringify(over)}`, {
+      kind: 'measure',
+      on: TODAY,
+      massKg: null,
+      heightCm: null,
+      thighCm: null,
+      shankCm: null,
+      trunkCm: null,
+      ...over,
+    });
+  it('take what was measured as a share of height, the table for the rest, nothing without a height', () => {
+    const person = aPerson({ heightCm: 170 });
+    const own = proportionsOf({ person, records: [measure({ thighCm: 51 })] });
+    expect(own.thigh).toBeCloseTo(0.3, 6);
+    expect(own.shank).toBe(SEGMENTS.shank);
+    expect(proportionsOf({ person: aPerson({ heightCm: null }), records: [measure({ thighCm: 51 })] })).toBe(SEGMENTS);
   });
 });
 

@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay, minutesBetween } from '../../ui/days';
 import { Txt } from '../../ui/Txt';
+import { WarningButton } from '../care/WarningButton';
 import { Screen } from '../shell/Screen';
 import { useSnack } from '../shell/SnackProvider';
 import { useWide } from '../shell/use-wide';
@@ -70,6 +71,7 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
       title="Review"
       beside={review.personName}
       back={`/people/${session.personId}`}
+      actions={<WarningButton personId={session.personId} sessionId={session.id} />}
       footer={
         open ? (
           <Button

@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Empty, Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
+import { WarningButton } from '../care/WarningButton';
 import { Screen } from '../shell/Screen';
 import { useWide } from '../shell/use-wide';
 import { CareStrip } from './CareStrip';
@@ -39,7 +40,13 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
   }));
   const minutes = sheetMinutes(timed);
   return (
-    <Screen title={sheet.personName} beside="Next sheet" back={`/people/${sheet.personId}`} footer={<Footer sheet={sheet} />}>
+    <Screen
+      title={sheet.personName}
+      beside="Next sheet"
+      back={`/people/${sheet.personId}`}
+      actions={<WarningButton personId={sheet.personId} care={sheet.care} />}
+      footer={<Footer sheet={sheet} />}
+    >
       {sheet.state === 'next' ? null : (
         <Card edge="saffron">
           <Txt>

@@ -29,6 +29,8 @@ import { GearLines } from './GearLines';
 import { linesOf, piecesOf } from './kit-lines';
 import { KitLines } from './KitLines';
 import { LoadStrips } from './LoadStrips';
+import { machineLinesOf, machinesOf } from './machine-lines';
+import { MachineLines } from './MachineLines';
 
 const PLACE_LABELS = { studio: 'Studio', home: 'Home', hotel: 'Hotel' } as const;
 const ROOM = [
@@ -73,16 +75,18 @@ const Editor = ({ given }: { given: KitDto }) => {
   const [gearLines, setGearLines] = useState(() => gearLinesOf(given.gear, unit));
   const [problem, setProblem] = useState<string | null>(null);
   const [isAsking, setAsking] = useState(false);
+  const [machineLines, setMachineLines] = useState(() => machineLinesOf(given.machines));
   const { pieces, problems } = useMemo(() => piecesOf(lines), [lines]);
+  const { machines, problems: machineProblems } = useMemo(() => machinesOf(machineLines), [machineLines]);
   const gear = gearOf(gearLines, unit);
-  const isReady = problems.every((one) => one === null) && gear !== null && kit.name.trim() !== '';
+  const isReady = [...problems, ...machineProblems].every((one) => one === null) && gear !== null && kit.name.trim() !== '';
   const back = person ? `/people/${person}/intake?step=places` : '/studio';
   const change = (part: Partial<KitDto>) => setKit({ ...kit, ...part });
   const save = async () => {
     if (!gear) return;
     const { id, version, ...form } = kit;
     try {
-      const body = { version, kit: { ...form, pieces, gear } };
+      const body = { version, kit: { ...form, pieces, machines, gear } };
       await writer.save({ endpointId: 'saveKit', params: { kitId: id }, body, aggregate: `kit:${id}` });
       snack({ text: `${kit.name} is saved. Waiting sheets follow it.` });
       router.replace(back as '/studio');
@@ -120,9 +124,11 @@ const Editor = ({ given }: { given: KitDto }) => {
       <KitLines lines={lines} problems={problems} unit={unit} onChange={setLines} />
       {pieces.length > 0 && (
         <Card>
-          <LoadStrips kit={{ pieces, machines: kit.machines, gear: gear ?? [] }} />
+          <LoadStrips kit={{ pieces, machines, gear: gear ?? [] }} />
         </Card>
       )}
+      <Heading>Machines</Heading>
+      <MachineLines lines={machineLines} problems={machineProblems} unit={unit} newId={newId} onChange={setMachineLines} />
       <Heading>With a height</Heading>
       <GearLines lines={gearLines} unit={unit} newId={newId} onChange={setGearLines} />
       <Ticks

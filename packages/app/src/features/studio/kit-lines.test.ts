@@ -3,6 +3,7 @@ import { defaultKit } from '@drubo/core';
 import { aKit } from '../../../tests/builders';
 import { gearLinesOf, gearOf } from './gear-lines';
 import { kitLine, linesOf, piecesOf } from './kit-lines';
+import { machineLinesOf, machinesOf } from './machine-lines';
 
 const byId = (pieces: readonly KitPiece[]) => [...pieces].sort((a, b) => a.id.localeCompare(b.id));
 
@@ -55,4 +56,35 @@ describe('things with a height', () => {
     expect(gearOf([{ ...line, text: 'knee' }], 'kg')).toBeNull();
     expect(gearOf([{ ...line, text: '' }], 'kg')).toMatchObject([{ heightCm: null }]);
   });
+});
+
+describe('machines', () => {
+  const line = {
+    id: 'm1',
+    item: 'leg-press',
+    name: 'By the window',
+    text: '10–30 by 10',
+    start: '20',
+    unit: 'kg',
+    assists: false,
+  } as const;
+  it('have their own steps and what moves with nothing set; they read back as they were', () => {
+    const { machines, problems } = machinesOf([line]);
+    expect(problems).toEqual([null]);
+    expect(machines).toMatchObject([{ steps: [{ kg: 10 }, { kg: 20 }, { kg: 30 }], startKg: 20 }]);
+    expect(machinesOf(machineLinesOf(machines)).machines).toEqual(machines);
+  });
+  it('pounds are kept in kilograms, labels as printed', () => {
+    // Source: 1 lb = 0.45359237 kg (1959 agreement).
+    const { machines } = machinesOf([{ ...line, unit: 'lb', start: '' }]);
+    expect(machines[0]?.steps[0]).toEqual({ label: '10', kg: expect.closeTo(4.5359, 4) });
+    expect(machines[0]?.startKg).toBe(0);
+  });
+  it('without steps, or starting at a word, it is not saved', () =>
+    expect(
+      machinesOf([
+        { ...line, text: '' },
+        { ...line, start: 'heavy' },
+      ]).problems,
+    ).toEqual(['has no size yet', 'starts at something that is not a number']));
 });

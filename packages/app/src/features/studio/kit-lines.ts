@@ -21,7 +21,8 @@ export const PIECE_LABELS: Record<KitPiece['type'], string> = {
   'home-weight': 'Weights at home',
 };
 
-const PROBLEMS: Record<SizesProblem, string> = {
+/** What is wrong with a line of sizes. */
+export const PROBLEMS: Record<SizesProblem, string> = {
   empty: 'has no size yet',
   'not-a-number': 'is not a size: write 8, or 2–30 by 2',
   'not-above-zero': 'must be more than 0',
@@ -36,7 +37,7 @@ const RANGE_FROM = 3;
 const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
 
 /** Sizes as they are written: even runs as a range, the rest one by one. */
-const writeSizes = (sizes: readonly number[]): string => {
+export const writeSizes = (sizes: readonly number[]): string => {
   const parts: string[] = [];
   let at = 0;
   while (at < sizes.length) {

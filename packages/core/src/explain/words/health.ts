@@ -39,6 +39,8 @@ export const HEALTH_WORDS: WordsFor<HealthReasons> = {
   'bar-without-safeties': (v) => `${v.alone ? 'Alone' : 'At home'} and no safety bars: no free bar over the body.`,
   'bar-wants-spotter': () =>
     'No safety bars, no spotter, and getting out from under the bar not practised: arrange one of them first.',
+  'bar-without-collars': () => 'No collars here: both ends of the bar need one before anything is loaded.',
+  'small-discs': () => 'Small discs start the bar lower than usual: blocks under them, or count the deficit.',
   disliked: (v, c) => `${c.nameOf(v.variationId)} is not liked.`,
   'reserve-alone': (v) => `Alone or at home: ${v.reserve} in reserve instead of ${v.usualReserve}.`,
   'load-cleared-up-to': (v, c) => `The clearance goes to ${formatMass(v.maxLoadKg, c.unit)}, so ${load(v.loadKg, c.unit)}.`,

@@ -22,6 +22,8 @@ export interface HealthReasons {
   'kit-no-load': { variationId: string };
   'bar-without-safeties': { alone: boolean };
   'bar-wants-spotter': { variationId: string };
+  'bar-without-collars': { variationId: string };
+  'small-discs': { variationId: string };
   disliked: { variationId: string };
   'reserve-alone': { reserve: number; usualReserve: number };
   'load-cleared-up-to': { maxLoadKg: number; loadKg: number };
@@ -46,6 +48,8 @@ export const HEALTH_CODES: Record<keyof HealthReasons, true> = {
   'kit-no-load': true,
   'bar-without-safeties': true,
   'bar-wants-spotter': true,
+  'bar-without-collars': true,
+  'small-discs': true,
   disliked: true,
   'reserve-alone': true,
   'load-cleared-up-to': true,

@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { IntakeDto } from '@drubo/contracts';
+import { formatNumber } from '@drubo/core/explain';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { lengthFromCm, lengthToCm, lengthUnit, readNumber } from '../../ui/measure';
+import { useStudio } from '../shell/StudioContext';
+
+type Place = IntakeDto['places'][number];
+
+/** How high the safety bars and the hooks stand for this person, so that nobody looks for it again. */
+export const BarHeights = ({ place, onSave }: { place: Place; onSave(heights: Pick<Place, 'safetyBarCm' | 'hookCm'>): void }) => {
+  const { unit } = useStudio();
+  const shown = (cm: number | null) => (cm === null ? '' : formatNumber(lengthFromCm(cm, unit), 1));
+  const [safety, setSafety] = useState(shown(place.safetyBarCm));
+  const [hook, setHook] = useState(shown(place.hookCm));
+  const read = (text: string): number | null | undefined => {
+    const value = readNumber(text);
+    return typeof value === 'number' ? lengthToCm(value, unit) : value;
+  };
+  const [safetyBarCm, hookCm] = [read(safety), read(hook)];
+  const isChanged = safety !== shown(place.safetyBarCm) || hook !== shown(place.hookCm);
+  const field = (label: string, text: string, set: (text: string) => void, cm: number | null | undefined) => (
+    <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+      <Field
+        label={label}
+        unit={lengthUnit(unit)}
+        inputMode="decimal"
+        value={text}
+        onChangeText={set}
+        error={cm === undefined ? `must be a number in ${lengthUnit(unit)}` : undefined}
+      />
+    </View>
+  );
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        {field('Safety bars at', safety, setSafety, safetyBarCm)}
+        {field('Hooks at', hook, setHook, hookCm)}
+      </View>
+      {isChanged && safetyBarCm !== undefined && hookCm !== undefined && (
+        <Button label="Save the heights" onPress={() => onSave({ safetyBarCm, hookCm })} />
+      )}
+    </View>
+  );
+};

@@ -1,0 +1,40 @@
+import { useState } from 'react';
+import type { CareDto } from '@drubo/contracts';
+import { newId } from '../../data/ids';
+import { usePersonWriter } from '../../data/use-person-writer';
+import { todayIn } from '../../ui/days';
+import { IconButton } from '../../ui/IconButton';
+import { useStudio } from '../shell/StudioContext';
+import { WarningDialog } from './WarningDialog';
+
+const NOBODY: Pick<CareDto, 'contact' | 'medicine'> = { contact: null, medicine: '' };
+
+/** Warning signs in the head of a screen about one person. */
+export const WarningButton = ({
+  personId,
+  care = NOBODY,
+  sessionId = null,
+}: {
+  personId: string;
+  care?: Pick<CareDto, 'contact' | 'medicine'>;
+  sessionId?: string | null;
+}) => {
+  const { studio } = useStudio();
+  const writer = usePersonWriter(personId);
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <IconButton framed icon="warning" says="Warning signs" onPress={() => setOpen(true)} />
+      {isOpen && (
+        <WarningDialog
+          care={care}
+          problem={writer.problem}
+          onSign={({ id: sign }) =>
+            void writer.saveRecord(newId(), { kind: 'sign', sign, on: todayIn(studio.timeZone), sessionId, note: '' })
+          }
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </>
+  );
+};

@@ -1,0 +1,90 @@
+import { StyleSheet, View } from 'react-native';
+import { KIT_LABELS } from '@drubo/core/explain';
+import type { MassUnit } from '@drubo/core/vocabulary';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Chip } from '../../ui/Chip';
+import { Field } from '../../ui/Field';
+import { IconButton } from '../../ui/IconButton';
+import { Heading } from '../../ui/Txt';
+import { MACHINES } from './machine-lines';
+import type { MachineLine } from './machine-lines';
+
+/** Machines with their own steps. Their numbers are never compared with another machine's. */
+export const MachineLines = ({
+  lines,
+  problems,
+  unit,
+  newId,
+  onChange,
+}: {
+  lines: readonly MachineLine[];
+  problems: readonly (string | null)[];
+  unit: MassUnit;
+  newId(): string;
+  onChange(lines: MachineLine[]): void;
+}) => {
+  const change = (at: number, part: Partial<MachineLine>) =>
+    onChange(lines.map((line, other) => (other === at ? { ...line, ...part } : line)));
+  return (
+    <View style={styles.column}>
+      {lines.map((line, at) => (
+        <View key={line.id} role="group" aria-label={`${KIT_LABELS[line.item]}, machine ${at + 1}`} style={styles.line}>
+          <View style={styles.head}>
+            <Heading level={3} kind="label" style={styles.grow}>
+              {KIT_LABELS[line.item]}
+            </Heading>
+            <IconButton
+              icon="close"
+              says={`Take away: ${line.name || KIT_LABELS[line.item]}`}
+              onPress={() => onChange(lines.filter((_, other) => other !== at))}
+            />
+          </View>
+          <Field label="Which one" value={line.name} onChangeText={(name) => change(at, { name })} />
+          <Field
+            label="Its steps"
+            unit={line.unit}
+            value={line.text}
+            onChangeText={(text) => change(at, { text })}
+            help="As 5–100 by 5"
+            error={line.text === '' ? undefined : (problems[at] ?? undefined)}
+          />
+          <Field
+            label="Moves with nothing set"
+            unit={line.unit}
+            inputMode="decimal"
+            value={line.start}
+            onChangeText={(start) => change(at, { start })}
+            help="An empty sled or carriage; empty for none."
+          />
+          <View style={styles.wrap}>
+            <Chip
+              label="Takes weight off the person"
+              chosen={line.assists}
+              onPress={() => change(at, { assists: !line.assists })}
+            />
+          </View>
+        </View>
+      ))}
+      <View style={styles.wrap}>
+        {MACHINES.map((item) => (
+          <Button
+            key={item}
+            icon="plus"
+            label={KIT_LABELS[item]}
+            says={`Add a machine: ${KIT_LABELS[item]}`}
+            onPress={() => onChange([...lines, { id: newId(), item, name: '', text: '', start: '', unit, assists: false }])}
+          />
+        ))}
+      </View>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  column: { gap: SPACE.l },
+  line: { gap: SPACE.xs },
+  head: { flexDirection: 'row', alignItems: 'center' },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});
