@@ -69,6 +69,7 @@ test('a second trainer joins with a code that works once, and changes the passwo
   await other.getByRole('button', { name: 'Change it' }).click();
   await expect(other.getByText('Your password is changed.', { exact: false })).toBeVisible();
   await other.getByRole('button', { name: 'Sign out Mirko' }).click();
+  await expect(other.getByRole('button', { name: 'Sign in' })).toBeVisible();
   await join('Again');
   await expect(other.getByRole('alert').filter({ hasText: 'unknown, used or too old' })).toBeVisible();
 });

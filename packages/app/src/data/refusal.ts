@@ -20,6 +20,7 @@ const FIELD_WORDS: Record<string, string> = {
   'contact.name': 'Whom to call',
   'contact.phone': 'Phone',
   text: 'The note',
+  version: 'Its version',
   why: 'Why',
 };
 

@@ -1,3 +1,3 @@
-import { LiveScreen } from '../../features/live/LiveScreen';
+import { FetchedLiveScreen } from '../../features/shell/fetched';
 
-export default LiveScreen;
+export default FetchedLiveScreen;

@@ -1,3 +1,3 @@
-import { FetchedMove } from '../../features/moves/fetched';
+import { FetchedMoveScreen } from '../../features/shell/fetched';
 
-export default FetchedMove;
+export default FetchedMoveScreen;

@@ -1,3 +1,3 @@
-import { FetchedLayout } from '../../features/moves/fetched';
+import { FetchedMovesLayout } from '../../features/shell/fetched';
 
-export default FetchedLayout;
+export default FetchedMovesLayout;

@@ -1,3 +1,3 @@
-import { FetchedMoves } from '../../features/moves/fetched';
+import { FetchedMovesScreen } from '../../features/shell/fetched';
 
-export default FetchedMoves;
+export default FetchedMovesScreen;

@@ -1,3 +1,3 @@
-import { NewPersonScreen } from '../../features/people/EditPersonScreen';
+import { FetchedNewPersonScreen } from '../../features/shell/fetched';
 
-export default NewPersonScreen;
+export default FetchedNewPersonScreen;

@@ -1,3 +1,3 @@
-import { ReviewScreen } from '../../features/review/ReviewScreen';
+import { FetchedReviewScreen } from '../../features/shell/fetched';
 
-export default ReviewScreen;
+export default FetchedReviewScreen;

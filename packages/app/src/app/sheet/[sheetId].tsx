@@ -1,3 +1,3 @@
-import { SheetScreen } from '../../features/sheet/SheetScreen';
+import { FetchedSheetScreen } from '../../features/shell/fetched';
 
-export default SheetScreen;
+export default FetchedSheetScreen;

@@ -1,3 +1,3 @@
-import { FetchedActivity } from '../../features/studio/fetched';
+import { FetchedActivityScreen } from '../../features/shell/fetched';
 
-export default FetchedActivity;
+export default FetchedActivityScreen;

@@ -1,3 +1,3 @@
-import { FetchedStudio } from '../../features/studio/fetched';
+import { FetchedStudioScreen } from '../../features/shell/fetched';
 
-export default FetchedStudio;
+export default FetchedStudioScreen;

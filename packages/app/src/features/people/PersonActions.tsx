@@ -61,8 +61,16 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
 
   return (
     <View style={{ flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' }}>
-      <Button label="First visit" says="First visit, step by step" onPress={() => router.push(`/people/${person.id}/intake`)} />
-      <Button label="Watch them move" onPress={() => router.push(`/people/${person.id}/screening`)} />
+      {!isArchived && (
+        <>
+          <Button
+            label="First visit"
+            says="First visit, step by step"
+            onPress={() => router.push(`/people/${person.id}/intake`)}
+          />
+          <Button label="Watch them move" onPress={() => router.push(`/people/${person.id}/screening`)} />
+        </>
+      )}
       <Button label="Edit details" onPress={() => router.push(`/people/${person.id}/edit`)} />
       <Button label={isArchived ? 'Restore' : 'Archive'} disabled={!writer.isReady} onPress={() => void archive()} />
       <Button

@@ -61,7 +61,7 @@ describe('the form', () => {
     mockWriter.save.mockRejectedValue(new RefusedError(409, { code: 'stale-version', message: 'Changed elsewhere.', fields }));
     show(<PersonForm person={aPerson()} />);
     await press('Save');
-    await waitFor(() => expect(screen.getByText('Changed elsewhere. version is 3, the current one is 4.')).toBeTruthy());
+    await waitFor(() => expect(screen.getByText('Changed elsewhere. Its version is 3, the current one is 4.')).toBeTruthy());
   });
 });
 

@@ -9,6 +9,7 @@ import { RefusedError } from '../../data/api';
 import { newId } from '../../data/ids';
 import { personAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
+import { refusalText } from '../../data/refusal';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
@@ -55,10 +56,7 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
       } else router.replace(person ? `/people/${personId}` : `/people/${personId}/intake`);
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;
-      const [field] = error.reply.fields ?? [];
-      setError('root', {
-        message: [error.reply.message, field && `${field.path.replace('body.', '')} ${field.message}.`].filter(Boolean).join(' '),
-      });
+      setError('root', { message: refusalText(error.reply) });
     }
   });
   const errors = formState.errors as Record<string, { message?: string } | undefined>;

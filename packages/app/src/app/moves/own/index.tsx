@@ -1,3 +1,3 @@
-import { FetchedOwn } from '../../../features/moves/fetched';
+import { FetchedOwnScreen } from '../../../features/shell/fetched';
 
-export default FetchedOwn;
+export default FetchedOwnScreen;

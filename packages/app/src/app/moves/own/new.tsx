@@ -1,3 +1,3 @@
-import { FetchedOwnForm } from '../../../features/moves/fetched';
+import { FetchedOwnFormScreen } from '../../../features/shell/fetched';
 
-export default FetchedOwnForm;
+export default FetchedOwnFormScreen;

@@ -1,3 +1,3 @@
-import { EditPersonScreen } from '../../../features/people/EditPersonScreen';
+import { FetchedEditPersonScreen } from '../../../features/shell/fetched';
 
-export default EditPersonScreen;
+export default FetchedEditPersonScreen;

@@ -1,3 +1,3 @@
-import { FetchedHealth } from '../../../features/care/fetched';
+import { FetchedHealthScreen } from '../../../features/shell/fetched';
 
-export default FetchedHealth;
+export default FetchedHealthScreen;

@@ -1,3 +1,3 @@
-import { PersonScreen } from '../../../features/people/PersonScreen';
+import { FetchedPersonScreen } from '../../../features/shell/fetched';
 
-export default PersonScreen;
+export default FetchedPersonScreen;

@@ -1,3 +1,3 @@
-import { FetchedIntake } from '../../../features/care/fetched';
+import { FetchedIntakeScreen } from '../../../features/shell/fetched';
 
-export default FetchedIntake;
+export default FetchedIntakeScreen;

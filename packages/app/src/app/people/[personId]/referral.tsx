@@ -1,3 +1,3 @@
-import { FetchedReferral } from '../../../features/care/fetched';
+import { FetchedReferralScreen } from '../../../features/shell/fetched';
 
-export default FetchedReferral;
+export default FetchedReferralScreen;

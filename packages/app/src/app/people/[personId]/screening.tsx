@@ -1,3 +1,3 @@
-import { FetchedScreening } from '../../../features/care/fetched';
+import { FetchedScreeningScreen } from '../../../features/shell/fetched';
 
-export default FetchedScreening;
+export default FetchedScreeningScreen;

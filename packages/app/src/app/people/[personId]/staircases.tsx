@@ -1,3 +1,3 @@
-import { FetchedStaircases } from '../../../features/care/fetched';
+import { FetchedStaircasesScreen } from '../../../features/shell/fetched';
 
-export default FetchedStaircases;
+export default FetchedStaircasesScreen;

@@ -1,3 +1,3 @@
-import { FetchedKitEditor } from '../../../features/studio/fetched';
+import { FetchedKitEditorScreen } from '../../../features/shell/fetched';
 
-export default FetchedKitEditor;
+export default FetchedKitEditorScreen;

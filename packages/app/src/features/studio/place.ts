@@ -1,3 +1,0 @@
-export { ActivityScreen } from './ActivityScreen';
-export { KitEditorScreen } from './KitEditorScreen';
-export { StudioScreen } from './StudioScreen';
