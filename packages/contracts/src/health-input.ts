@@ -1,4 +1,6 @@
 import type { Clearance, HealthInput, LimitOnRecord } from '@drubo/core/limits';
+import type { PlaceSafety } from '@drubo/core/selection';
+import type { KitDto } from './dto/dose';
 import type { FieldsOf, IntakeDto, PersonRecordDto, RecordKind } from './dto/health';
 
 /** Records of one kind that stand, newest save last. */
@@ -25,4 +27,18 @@ export const healthInputOf = (intake: IntakeDto, records: readonly PersonRecordD
     const { role, on, until, about, scope } = fields;
     return { id, role, on, until, about, scope };
   }),
+});
+
+/**
+ * What makes a bar safe where a person trains. Somebody nobody asked is taken to train in the trainer's sight, and to know
+ * the way out from under a bar.
+ */
+export const placeSafetyOf = (kit: KitDto, place: IntakeDto['places'][number] | undefined): PlaceSafety => ({
+  isHome: kit.place !== 'studio',
+  isAlone: place?.isAlone ?? false,
+  hasSafeties: kit.hasSafeties,
+  hasSpotter: place?.hasSpotter ?? false,
+  hasPractisedBailOut: place?.hasPractisedBailOut ?? true,
+  hasCollars: kit.hasCollars,
+  hasFullDiscs: kit.hasFullDiscs,
 });

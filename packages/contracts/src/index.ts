@@ -7,7 +7,7 @@ export { movementFields } from './dto/movement';
 export type { MovementDto } from './dto/movement';
 export { EMPTY_INTAKE, HEALTH_BOUNDS, HEALTH_FIELDS, intakeFields, recordFields } from './dto/health';
 export type { FieldsOf, IntakeDto, PersonRecordDto, RecordFields, RecordKind } from './dto/health';
-export { healthInputOf, recordsOf } from './health-input';
+export { healthInputOf, placeSafetyOf, recordsOf } from './health-input';
 export { isPossibleBody, PERSON_BOUNDS, personFields } from './dto/person';
 export type { BookingDto, PersonDto } from './dto/person';
 export type { KitDto } from './dto/dose';

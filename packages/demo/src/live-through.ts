@@ -1,5 +1,5 @@
 import type { Bundle } from '@drubo/contracts/bundle';
-import { sessionIdFor } from '@drubo/contracts';
+import { placeSafetyOf, sessionIdFor } from '@drubo/contracts';
 import type { KitDto } from '@drubo/contracts';
 import { addDays, allowedLoads, dayNumber, daysBetween, roomOf } from '@drubo/core';
 import type { Dose } from '@drubo/core';
@@ -70,16 +70,7 @@ export const liveThrough = (
   const past = new Map<string, PastExercise[]>();
   const pastOf = (variationId: string): readonly PastExercise[] => past.get(variationId) ?? [];
   const { goal, trainingAge, massKg } = story.person;
-  const place = file?.intake.places[0];
-  const safety = {
-    isHome: kit.place !== 'studio',
-    isAlone: place?.isAlone ?? false,
-    hasSafeties: kit.hasSafeties,
-    hasSpotter: place?.hasSpotter ?? false,
-    hasPractisedBailOut: place?.hasPractisedBailOut ?? true,
-    hasCollars: kit.hasCollars,
-    hasFullDiscs: kit.hasFullDiscs,
-  };
+  const safety = placeSafetyOf(kit, file?.intake.places[0]);
   const contextOn = (date: string): JudgeContext => ({
     catalogue: builtInCatalogue,
     kit,

@@ -7,7 +7,7 @@ export type { Kept } from './keep-to';
 export { LIMIT_BANDS, limitOn, loadCapFor } from './limit-on';
 export type { LimitAnswer, PersonLimit } from './limit-on';
 export { LIMIT_RULES } from './matrix';
-export { PAIN_BANDS, painBand } from './pain';
+export { PAIN_BANDS, PAIN_RISE_STOPS, painBand } from './pain';
 export type { PainBand } from './pain';
 export { PRESSURE_BANDS, pressureBand, READINESS_RULES } from './readiness';
 export type { ReadinessRule } from './readiness';

@@ -5,6 +5,9 @@
  */
 export const PAIN_BANDS = { safeUpTo: 2, acceptableUpTo: 5 } as const;
 
+/** A rise of this much over the start of the day stops the exercise, whatever the number. Basis: common practice. */
+export const PAIN_RISE_STOPS = 2;
+
 /** What a pain number asks for. `unknown`: nobody asked, so no rule may treat it as none. */
 export type PainBand = 'unknown' | 'safe' | 'ease' | 'stop';
 

@@ -1,4 +1,5 @@
 import { isSameMass } from '../kit';
+import { ESTIMATOR } from '../strength';
 import type { Tempo } from '../vocabulary';
 import type { ExerciseLog, PastExercise } from './types';
 import { workDone } from './work-done';
@@ -12,7 +13,6 @@ export interface SessionWork {
   capacityKg: number;
 }
 
-const USUAL_K = 30;
 /** Sessions looked back on: more than any rule about standing still asks for. */
 const LOOK_BACK = 12;
 
@@ -26,7 +26,9 @@ const workOf = (log: ExerciseLog, session: Pick<PastExercise, 'day' | 'sets' | '
   const at = done.rows.filter((row) => isSameMass(row.externalKg, loadKg));
   const reps = at.reduce((sum, row) => sum + row.reps, 0);
   const bodyKg = log.variation.bodyMassShare * (log.bodyMassKg ?? 0);
-  const best = Math.max(...done.rows.map((row) => (row.externalKg + bodyKg) * (1 + (row.reps + (row.reserve ?? 0)) / USUAL_K)));
+  const best = Math.max(
+    ...done.rows.map((row) => (row.externalKg + bodyKg) * (1 + (row.reps + (row.reserve ?? 0)) / ESTIMATOR.usualK)),
+  );
   return { day: session.day, loadKg, reps, capacityKg: best };
 };
 

@@ -6,6 +6,7 @@ export type { Choice, ChoiceKind } from './choose/choose';
 export type { SetTarget } from './choose/cost';
 export { sdOfStrength } from './estimator/belief';
 export { gapKind, layOffLoss } from './estimator/new-day';
+export { ESTIMATOR } from './estimator/params';
 export { predict } from './estimator/predict';
 export { replay, start } from './estimator/replay';
 export type { Checkpoint } from './estimator/replay';

@@ -1,5 +1,5 @@
-/** Limits a person may have. What each locks, restricts and favours stands in the limits room. */
-export const LIMITS = [
+/** Limits that are felt in a place of the body from 0 to 10. */
+export const SORE_LIMITS = [
   'knee-front',
   'hip-front',
   'hip-outer',
@@ -13,6 +13,12 @@ export const LIMITS = [
   'shoulder',
   'wrist',
   'grip',
+] as const;
+export type SoreLimitId = (typeof SORE_LIMITS)[number];
+
+/** Limits a person may have: sore places, then conditions and states. What each does stands in the limits room. */
+export const LIMITS = [
+  ...SORE_LIMITS,
   'balance',
   'fragile-bones',
   'loose-joints',
@@ -34,24 +40,6 @@ export type LimitId = (typeof LIMITS)[number];
 /** Limits that hold back everything until somebody with the right to says otherwise; a trainer can't set them by hand. */
 export const HOLDS = ['see-clinician', 'after-surgery', 'guardian-consent'] as const satisfies readonly LimitId[];
 export type HoldId = (typeof HOLDS)[number];
-
-/** Limits that are felt in a place of the body from 0 to 10. */
-export const SORE_LIMITS = [
-  'knee-front',
-  'hip-front',
-  'hip-outer',
-  'hamstring-sit-bone',
-  'groin',
-  'low-back-bending',
-  'low-back-arching',
-  'ankle-stiff',
-  'ankle-achilles-calf-foot',
-  'neck',
-  'shoulder',
-  'wrist',
-  'grip',
-] as const satisfies readonly LimitId[];
-export type SoreLimitId = (typeof SORE_LIMITS)[number];
 
 /** Sore places that have no left and right. */
 export const MIDDLE_LIMITS: readonly LimitId[] = ['low-back-bending', 'low-back-arching', 'neck'];

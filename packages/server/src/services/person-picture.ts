@@ -1,4 +1,4 @@
-import { healthInputOf, recordsOf } from '@drubo/contracts';
+import { healthInputOf, placeSafetyOf, recordsOf } from '@drubo/contracts';
 import type { CareDto, IntakeDto, KitDto, PersonRecordDto } from '@drubo/contracts';
 import { roomOf } from '@drubo/core';
 import { healthPicture } from '@drubo/core/limits';
@@ -50,16 +50,7 @@ export const personPicture = async (scope: Scope, person: PersonRow, today: stri
     screening: screeningOf(person, records),
     kit,
     room: roomOf(kit, kit.items),
-    safety: {
-      isHome: kit.place !== 'studio',
-      isAlone: place?.isAlone ?? false,
-      hasSafeties: kit.hasSafeties,
-      hasSpotter: place?.hasSpotter ?? false,
-      // Somebody who was never asked is taken to train under the trainer's eye.
-      hasPractisedBailOut: place?.hasPractisedBailOut ?? true,
-      hasCollars: kit.hasCollars,
-      hasFullDiscs: kit.hasFullDiscs,
-    },
+    safety: placeSafetyOf(kit, place),
   };
 };
 

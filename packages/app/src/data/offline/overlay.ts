@@ -34,7 +34,7 @@ export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredComm
 };
 
 /** A read may have begun this long before it arrived. */
-const READ_SLACK_MS = 15_000;
+export const READ_SLACK_MS = 15_000;
 
 const asRecord = ({ params, body, deviceId, deviceSeq, id }: StoredCommand, sheet: SheetDto): SetRecordDto => {
   const fields = body as unknown as Omit<BodyOf<'logSet'>, 'command'>;

@@ -1,8 +1,6 @@
 import type { BodyOf, PersonDetailDto, PersonRecordDto } from '@drubo/contracts';
+import { READ_SLACK_MS } from './overlay';
 import type { StoredCommand } from './types';
-
-/** A read may have begun this long before it arrived. */
-const READ_SLACK_MS = 15_000;
 
 const isOfPerson = ({ endpointId, params }: StoredCommand, personId: string): boolean =>
   (endpointId === 'saveIntake' || endpointId === 'saveRecord' || endpointId === 'setRecordRemoved') &&

@@ -7,10 +7,8 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
-import { linesOf, PIECE_LABELS } from './kit-lines';
+import { linesOf, PIECE_LABELS, PLACE_LABELS } from './kit-lines';
 import { LoadStrips } from './LoadStrips';
-
-const PLACES = { studio: 'Studio', home: 'Home', hotel: 'Hotel' } as const;
 
 /** What a place has, and on demand every load it makes. */
 export const KitCard = ({ kit }: { kit: KitDto }) => {
@@ -21,7 +19,7 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
     <Card>
       <Heading>Kit · {kit.name}</Heading>
       <Txt kind="small" tone="quiet">
-        {PLACES[kit.place]} · {kit.hasSafeties ? 'safety bars' : 'no safety bars'}
+        {PLACE_LABELS[kit.place]} · {kit.hasSafeties ? 'safety bars' : 'no safety bars'}
         {kit.hasCollars ? ' · collars' : ''}
       </Txt>
       {linesOf(kit.pieces.filter(({ owned }) => owned > 0)).map(({ type, owned, unit, text }) => (

@@ -26,13 +26,12 @@ import { useSnack } from '../shell/SnackProvider';
 import { useStudio } from '../shell/StudioContext';
 import { gearLinesOf, gearOf } from './gear-lines';
 import { GearLines } from './GearLines';
-import { linesOf, piecesOf } from './kit-lines';
+import { linesOf, piecesOf, PLACE_LABELS } from './kit-lines';
 import { KitLines } from './KitLines';
 import { LoadStrips } from './LoadStrips';
 import { machineLinesOf, machinesOf } from './machine-lines';
 import { MachineLines } from './MachineLines';
 
-const PLACE_LABELS = { studio: 'Studio', home: 'Home', hotel: 'Hotel' } as const;
 const ROOM = [
   { value: 'hasSafeties', label: 'Safety bars or straps' },
   { value: 'hasCollars', label: 'Collars' },

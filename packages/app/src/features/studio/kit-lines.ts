@@ -2,7 +2,7 @@ import type { KitDto } from '@drubo/contracts';
 import { readSizes } from '@drubo/core';
 import type { KitPiece, SizesProblem } from '@drubo/core';
 import { formatNumber, KIT_LABELS } from '@drubo/core/explain';
-import type { MassUnit } from '@drubo/core/vocabulary';
+import type { KitPlace, MassUnit } from '@drubo/core/vocabulary';
 
 /** Sizes of one type of weight as a rack is described: a line of text, its unit, how many there are of each. */
 export interface KitLine {
@@ -20,6 +20,8 @@ export const PIECE_LABELS: Record<KitPiece['type'], string> = {
   plate: 'Plates',
   'home-weight': 'Weights at home',
 };
+
+export const PLACE_LABELS: Record<KitPlace, string> = { studio: 'Studio', home: 'Home', hotel: 'Hotel' };
 
 /** What is wrong with a line of sizes. */
 export const PROBLEMS: Record<SizesProblem, string> = {

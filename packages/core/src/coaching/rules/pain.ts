@@ -1,12 +1,9 @@
-import { PAIN_BANDS, painBand } from '../../limits';
+import { PAIN_BANDS, PAIN_RISE_STOPS, painBand } from '../../limits';
 import { nextDown } from '../../kit';
 import { reason } from '../../vocabulary';
 import type { Reason } from '../../vocabulary';
 import { carriedOn } from '../next-set';
 import type { Advice, AdviceRule } from '../types';
-
-/** A rise of this much over the day's start stops the exercise. Basis: common practice. */
-const RISE_STOPS = 2;
 
 /** Pain first: above 5, or up by 2 from the start of the day, stop and swap; 3 to 5, or a set ended by it, lighter now. */
 export const pain: AdviceRule = {
@@ -17,7 +14,7 @@ export const pain: AdviceRule = {
     if (jointPain !== null && painBand(jointPain) === 'stop') {
       return stop(reason('pain-stop', { pain: jointPain, limit: PAIN_BANDS.acceptableUpTo }, 'pain-monitoring-thomee'));
     }
-    if (jointPain !== null && atStart !== null && jointPain - atStart >= RISE_STOPS) {
+    if (jointPain !== null && atStart !== null && jointPain - atStart >= PAIN_RISE_STOPS) {
       return stop(reason('pain-rose', { from: atStart, to: jointPain }, 'common-practice'));
     }
     const isEase = jointPain !== null && painBand(jointPain) === 'ease' && !(clearedUpTo !== null && jointPain <= clearedUpTo);

@@ -4,6 +4,7 @@ import { snapDown } from '../../kit';
 import type { Kit } from '../../kit';
 import { isDoubtful } from '../../log';
 import type { SetRecord } from '../../log';
+import { ESTIMATOR } from '../../strength';
 import { isPerSide } from '../../vocabulary';
 import type { PastExercise } from '../types';
 
@@ -26,8 +27,6 @@ export interface GateEvidence {
   isMet: boolean;
 }
 
-/** Reps to failure per unit of load over capability, for work at another load: the usual k of the strength model. */
-const USUAL_K = 30;
 /** Arms that give out with this much in reserve in the legs have met the load. Basis: common practice. */
 const ARMS_RESERVE = 3;
 
@@ -69,9 +68,14 @@ const counts = (set: SetRecord, target: GateTarget, bodyLoadKg: number): boolean
   return gripMet || repsAt(target.loadKg + bodyLoadKg, set.externalKg + bodyLoadKg, set.reps) >= target.reps - 1e-9;
 };
 
-/** Reps another load would have allowed for the same effort; more load counts for more reps, less for fewer. */
+const { usualK } = ESTIMATOR;
+
+/**
+ * Reps another load would have allowed for the same effort, by the usual k of the strength model; more load counts for
+ * more reps, less for fewer.
+ */
 const repsAt = (wantedKg: number, doneKg: number, reps: number): number =>
-  wantedKg <= 0 || Math.abs(wantedKg - doneKg) < 0.001 ? reps : USUAL_K * ((doneKg * (1 + reps / USUAL_K)) / wantedKg - 1);
+  wantedKg <= 0 || Math.abs(wantedKg - doneKg) < 0.001 ? reps : usualK * ((doneKg * (1 + reps / usualK)) / wantedKg - 1);
 
 /** What each session showed toward a gate, oldest first. One-sided sets count when both sides do. */
 export const gateEvidence = (

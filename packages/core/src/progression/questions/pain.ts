@@ -1,12 +1,10 @@
-import { PAIN_BANDS, painBand } from '../../limits';
+import { PAIN_BANDS, PAIN_RISE_STOPS, painBand } from '../../limits';
 import { reason } from '../../vocabulary';
 import type { Reason } from '../../vocabulary';
 import { easeOneStep } from '../ease';
 import type { ExerciseLog, Question } from '../types';
 import { worstPain } from '../worst-pain';
 
-/** A rise of this much over the start of the day stops the exercise, whatever the number. Basis: common practice. */
-const RISE_STOPS = 2;
 /** Cleared and settled pain up to here is borne. */
 const BORNE_UP_TO = 3;
 
@@ -34,7 +32,7 @@ const stops = ({ context }: ExerciseLog, worst: number | null): Reason | null =>
   if (painBand(worst) === 'stop') {
     return reason('pain-stop', { pain: worst, limit: PAIN_BANDS.acceptableUpTo }, 'pain-monitoring-thomee');
   }
-  if (atStart !== null && worst - atStart >= RISE_STOPS)
+  if (atStart !== null && worst - atStart >= PAIN_RISE_STOPS)
     return reason('pain-rose', { from: atStart, to: worst }, 'common-practice');
   return null;
 };
