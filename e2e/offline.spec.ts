@@ -91,6 +91,8 @@ test('what the server refuses is shown, kept, and blocks nothing else', async ({
   const live = livePage(page);
   await live.logSet();
   const sessionId = page.url().split('/').at(-1) ?? '';
+  // The first set is the server's before the network goes, so that only the second is refused.
+  await expect.poll(async () => (await setsOnServer(page)).length).toBe(1);
   await context.setOffline(true);
   await live.logSet();
   // Meanwhile another phone discards the session.
