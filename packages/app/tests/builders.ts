@@ -1,7 +1,8 @@
 import { EMPTY_INTAKE } from '@drubo/contracts';
 import type { CareDto, PersonDetailDto, PersonDto, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
 import { defaultKit, startKit } from '@drubo/core';
-import { PAIN_NOT_ASKED, planSheet } from '@drubo/core/judging';
+import { planSheet } from '@drubo/core/composing';
+import { PAIN_NOT_ASKED } from '@drubo/core/judging';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import { aSet } from '@drubo/core/testing';
 import type { StoredCommand } from '../src/data/offline/types';
@@ -48,6 +49,15 @@ export const aSheet = (over: Partial<SheetDto> = {}): SheetDto => ({
   attempt: 0,
   state: 'next',
   minutes: 30,
+  shape: 'straight-sets',
+  intent: 'build',
+  splitDay: null,
+  minutesBudget: 45,
+  kitId: null,
+  blocks: [{ id: 'b0', role: 'main', kind: 'straight', roundRestSeconds: 0 }],
+  isShaped: false,
+  forDate: null,
+  gaveUp: [],
   fittedTo: PERSON,
   schools: {},
   items: planSheet({
@@ -59,6 +69,7 @@ export const aSheet = (over: Partial<SheetDto> = {}): SheetDto => ({
     pastOf: () => [],
   }).map(({ trackDose: _, dose, ...item }) => ({
     id: `item-${item.slot}-1`,
+    blockId: 'b0',
     ...item,
     // Feelers have tests of their own.
     feelers: 0,
@@ -168,5 +179,6 @@ export const aPersonDetail = (over: Partial<PersonDetailDto> = {}): PersonDetail
   intake: EMPTY_INTAKE,
   records: [],
   kits: [aKit()],
+  later: [],
   ...over,
 });

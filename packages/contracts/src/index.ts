@@ -12,8 +12,12 @@ export { isPossibleBody, PERSON_BOUNDS, personFields } from './dto/person';
 export type { BookingDto, PersonDto } from './dto/person';
 export type { KitDto } from './dto/dose';
 export { dose as doseSchema, kitFields, kitForm } from './dto/dose';
-export { sessionIdFor } from './dto/sheet';
-export type { CareDto, LastTimeDto, SheetDto, SheetItemDto } from './dto/sheet';
+export { sessionIdFor, sheetContent } from './dto/sheet';
+export type { CareDto, ContentItemDto, LastTimeDto, SheetBlockDto, SheetContentDto, SheetDto, SheetItemDto } from './dto/sheet';
+export { templateForm } from './dto/composing';
+export type { ComposingDto, TemplateDto } from './dto/composing';
+export { contentOfSheet } from './sheet-content';
+export { sheetInputOf } from './sheet-input';
 export type { SetRecordDto } from './dto/set';
 export type { LadderMoveDto, StandingDto } from './dto/standing';
 export type {

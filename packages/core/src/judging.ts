@@ -1,8 +1,6 @@
 // What judges a session and plans the next: the server's, and the review's and the live screen's, loaded with them.
 export { adviseAfterSet, adviseFirstSet, firstSide, fitIntoTime, painAdvice, swapTo } from './coaching';
 export type { Advice, AdviceInput, NextSet } from './coaching';
-export { planSheet, planWholeSheet, trackAfter } from './composer';
-export type { LeftOff, PlannedItem, PlannedSheet, SheetInput, Track } from './composer';
 export {
   alternativesTo,
   decideExercise,

@@ -5,8 +5,10 @@ import { addDays, allowedLoads, dayNumber, daysBetween, roomOf } from '@drubo/co
 import type { Dose } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { decideSession, PAIN_NOT_ASKED, planSheet, standOn, trackAfter } from '@drubo/core/judging';
-import type { ExerciseLog, JudgeContext, PastExercise, PlannedItem, Track } from '@drubo/core/judging';
+import { compose, planSheet, recentWork, trackAfter } from '@drubo/core/composing';
+import type { Block, PlannedItem, SheetInput, Track } from '@drubo/core/composing';
+import { decideSession, PAIN_NOT_ASKED, standOn } from '@drubo/core/judging';
+import type { ExerciseLog, JudgeContext, PastExercise } from '@drubo/core/judging';
 import { daysOn } from './calendar';
 import type { Story } from './cast';
 import { knownOn } from './files';
@@ -19,7 +21,21 @@ type Sheet = Bundle['sheets'][number];
 /** Everything one person leaves behind: sheets, sessions, sets, decisions and where they stand now. */
 export type Life = Pick<Bundle, 'sheets' | 'sessions' | 'sets' | 'tracks' | 'decisions'>;
 
-const sheetOf = (story: Story, number: number, planned: readonly PlannedItem[], createdAt: string): Sheet => {
+/** The arrangement of a sheet of big lifts alone. */
+const STRAIGHT = {
+  shape: 'straight-sets',
+  intent: 'build',
+  splitDay: null,
+  minutesBudget: null,
+  kitId: null,
+  blocks: [{ id: 'b0', role: 'main', kind: 'straight', roundRestSeconds: 0 }] as Block[],
+  isShaped: false,
+  forDate: null,
+} as const;
+
+type Arranged = Pick<Sheet, 'shape' | 'blocks'> & { items: readonly (PlannedItem & { blockId: string })[] };
+
+const sheetOf = (story: Story, number: number, { shape, blocks, items }: Arranged, createdAt: string): Sheet => {
   const id = `${story.key}-sheet-${String(number).padStart(3, '0')}`;
   return {
     id,
@@ -29,10 +45,15 @@ const sheetOf = (story: Story, number: number, planned: readonly PlannedItem[], 
     state: 'next',
     createdAt,
     plannedOn: createdAt.slice(0, 10),
-    items: planned.map(({ dose, chosenWhy, ...item }, position) => ({
-      id: `${id}-${item.slot}`,
+    ...STRAIGHT,
+    shape,
+    blocks,
+    items: items.map(({ dose, chosenWhy, ...item }, position) => ({
+      isOwn: false,
+      removed: false,
       position,
       ...item,
+      id: `${id}-${item.slot}`,
       chosenWhy: [...chosenWhy],
       proposed: dose,
       dose,
@@ -82,14 +103,17 @@ export const liveThrough = (
   });
   let tracks: Track[] = [];
 
-  const plan = (sessionsDone: number, date: string) => {
+  const inputOn = (sessionsDone: number, date: string): SheetInput => {
     const last = days[sessionsDone - 1];
     const { screening } = knownOn(file, story, date);
-    return planSheet({
+    return {
       context: contextOn(date),
       starts: screening?.starts ?? [],
       aids: screening?.aids ?? {},
-      minutes: story.person.minutes,
+      drills: screening?.drills ?? [],
+      dislikes: file?.intake.dislikes ?? [],
+      daysPerWeek: file?.intake.daysPerWeek ?? null,
+      secondGoal: file?.intake.secondGoal ?? null,
       tracks,
       stage: {
         sessionsDone,
@@ -99,12 +123,27 @@ export const liveThrough = (
       schools: {},
       day: dayNumber(date),
       pastOf,
-    });
+    };
+  };
+  const bigLifts = (sessionsDone: number, date: string): Arranged => ({
+    ...STRAIGHT,
+    items: planSheet(inputOn(sessionsDone, date)).map((item) => ({ ...item, blockId: 'b0' })),
+  });
+  /** What the coming sheet is composed from: the week that was, and the day they come next. */
+  const composed = (sessionsDone: number): Arranged => {
+    const recent = recentWork(
+      [...past].flatMap(([id, sessions]) =>
+        sessions
+          .filter(({ day }) => day > dayNumber(today) - 8)
+          .map(({ day, sets }) => ({ day, sets, variation: getVariation(builtInCatalogue, id) })),
+      ),
+    );
+    return compose({ ...inputOn(sessionsDone, today), recent }, { minutes: story.person.minutes });
   };
 
   days.forEach((date, number) => {
     const startedAt = `${date}T${story.time}:00.000Z`;
-    const sheet: Sheet = { ...sheetOf(story, number, plan(number, date), startedAt), state: 'done' };
+    const sheet: Sheet = { ...sheetOf(story, number, bigLifts(number, date), startedAt), state: 'done' };
     const sessionId = sessionIdFor(sheet.id, 0);
     const context = contextOn(date);
     const logs = sheet.items.map((item): ExerciseLog => {
@@ -160,7 +199,7 @@ export const liveThrough = (
   });
 
   const createdAt = `${today}T05:00:00.000Z`;
-  life.sheets.push(sheetOf(story, days.length, plan(days.length, today), createdAt));
+  life.sheets.push(sheetOf(story, days.length, composed(days.length), createdAt));
   life.tracks = tracks.map((track) => {
     const { variationId, values, dose } = track;
     const sessions = pastOf(variationId);

@@ -98,6 +98,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     sessions: lives.flatMap((life) => life.sessions),
     sets: lives.flatMap((life) => life.sets) as Bundle['sets'],
     tracks: lives.flatMap((life) => life.tracks),
+    templates: [],
     movements: lampWorksMovements(today),
     decisions: lives.flatMap((life) => life.decisions),
   };

@@ -1,4 +1,4 @@
-import { sessionIdFor } from '@drubo/contracts';
+import { contentOfSheet, sessionIdFor } from '@drubo/contracts';
 import type { BodyOf, FieldsOf, IntakeDto, SheetDto } from '@drubo/contracts';
 import { aCommand } from './harness';
 import type { TestClient } from './harness';
@@ -9,7 +9,8 @@ export const aPersonBody = (over: Partial<BodyOf<'savePerson'>> = {}): BodyOf<'s
   name: 'Test Person',
   massKg: 70,
   heightCm: 175,
-  schools: {},
+  // Without drills, so that a sheet holds just its big lifts.
+  schools: { order: 'straight-in' },
   goal: 'build-muscle',
   trainingAge: 'intermediate',
   minutes: 45,
@@ -109,6 +110,24 @@ export const aLimit = (over: Partial<FieldsOf<'limit'>> = {}): FieldsOf<'limit'>
   ...over,
 });
 
+/** A sheet as a template of its own. */
+export const aTemplateForm = (sheet: SheetDto, name = 'Usual Tuesday'): BodyOf<'saveTemplate'>['form'] => {
+  const { shape, intent, splitDay, minutesBudget, blocks, items } = contentOfSheet(sheet);
+  return {
+    name,
+    shape,
+    intent,
+    splitDay,
+    minutesBudget,
+    blocks,
+    items: items.map(({ blockId, slot, variationId, values, dose }) => ({ blockId, slot, variationId, values, dose })),
+  };
+};
+
+/** Slots of a sheet's big lifts, in order. */
+export const mainSlots = ({ items, blocks }: SheetDto): string[] =>
+  items.filter(({ blockId }) => blocks.find(({ id }) => id === blockId)?.role === 'main').map(({ slot }) => slot);
+
 /** Records that a person agreed to health notes. */
 export const consent = (client: TestClient, personId: string) =>
   client.call('saveIntake', { params: { personId }, body: { command: aCommand(), fields: { consentOn: '2026-11-23' } } });
@@ -158,6 +177,7 @@ export const fillStudio = async (client: TestClient, prefix: string) => {
     movementId: `${prefix}-movement-1`,
     kitId: `${prefix}-kit-0001`,
     recordId: `${prefix}-record-1`,
+    templateId: `${prefix}-template-1`,
   };
   await client.call('saveKit', { params: { kitId: ids.kitId }, body: { command: aCommand(), version: 0, kit: aKitForm() } });
   await client.call('saveMovement', { params: { movementId: ids.movementId }, body: aMovementBody() });
@@ -171,6 +191,10 @@ export const fillStudio = async (client: TestClient, prefix: string) => {
   await client.call('saveBooking', {
     params: { bookingId: ids.bookingId },
     body: { command: aCommand(), personId: ids.personId, date: '2026-11-23', time: '10:00' },
+  });
+  await client.call('saveTemplate', {
+    params: { templateId: ids.templateId },
+    body: { command: aCommand(), form: aTemplateForm(sheet) },
   });
   const { session } = await startOn(client, sheet);
   const [item] = sheet.items;

@@ -1,3 +1,4 @@
+import { contentOfSheet } from '@drubo/contracts';
 import { bundle as bundleSchema, BUNDLE_VERSION, upgradeBundle } from '@drubo/contracts/bundle';
 import type { Bundle } from '@drubo/contracts/bundle';
 import { importBundle } from '../src/transfer/import-bundle';
@@ -29,16 +30,18 @@ describe('a sheet that the engines can work from', () => {
   it('a method chosen by hand stays through planning again; a running sheet takes no edits', async () => {
     const { nextSheet } = await person();
     const item = nextSheet.items[1]!;
-    const edit = { params: { sheetId: nextSheet.id, itemId: item.id } };
-    const body = { command: aCommand(), version: nextSheet.version, dose: item.dose, method: 'two-for-two' } as const;
-    const edited = await anna.call('editSheetItem', { ...edit, body });
+    const edit = { params: { sheetId: nextSheet.id } };
+    const chosen = { ...item, method: 'two-for-two', methodChosen: true } as const;
+    const items = nextSheet.items.map((other) => (other === item ? chosen : other));
+    const body = { command: aCommand(), version: nextSheet.version, content: contentOfSheet({ ...nextSheet, items }) };
+    const edited = await anna.call('saveSheet', { ...edit, body });
     expect(edited.items[1]).toMatchObject({ method: 'two-for-two', methodChosen: true });
     await anna.call('savePerson', { params: { personId: 'person-judged' }, body: aPersonBody({ version: 1, massKg: 72 }) });
     const { nextSheet: again } = await person();
     expect(again.items[1]).toMatchObject({ method: 'two-for-two', methodChosen: true });
 
     const { session } = await startOn(anna, again);
-    const refused = await anna.refused('editSheetItem', {
+    const refused = await anna.refused('saveSheet', {
       ...edit,
       body: { ...body, command: aCommand(), version: again.version },
     });

@@ -1,5 +1,6 @@
+import { contentOfSheet } from '@drubo/contracts';
 import type { BodyOf, EndpointId, ParamsOf, QueryOf } from '@drubo/contracts';
-import { aKitForm, aLimit, aMovementBody, anIntake, aPersonBody, aSetBody } from './fixture';
+import { aKitForm, aLimit, aMovementBody, anIntake, aPersonBody, aSetBody, aTemplateForm } from './fixture';
 import type { Filled } from './fixture';
 import { aCommand, PASSWORD } from './harness';
 
@@ -11,6 +12,8 @@ export const samplesFor = (on: Filled): Samples => {
   const ofPerson = { params: { personId: on.personId }, query: {} };
   const ofRecord = { params: { personId: on.personId, recordId: on.recordId }, query: {} };
   const ofMovement = { params: { movementId: on.movementId }, query: {} };
+  const ofSheet = { params: { sheetId: on.sheet.id }, query: {} };
+  const ofTemplate = { params: { templateId: on.templateId }, query: {} };
   const ofSession = { params: { sessionId: on.sessionId }, query: {} };
   const ofFinished = { params: { sessionId: on.finishedSessionId }, query: {} };
   const [finishedItem] = on.finishedItems;
@@ -73,11 +76,20 @@ export const samplesFor = (on: Filled): Samples => {
       body: { command: aCommand(), cancelled: true },
     },
     getSheet: { params: { sheetId: on.sheet.id }, query: {}, body: undefined },
-    editSheetItem: {
-      params: { sheetId: on.sheet.id, itemId: on.item.id },
-      query: {},
-      body: { command: aCommand(), version: 1, dose: on.item.dose },
+    saveSheet: {
+      ...ofSheet,
+      body: { command: aCommand(), version: on.sheet.version, content: contentOfSheet(on.sheet) },
     },
+    getComposing: { ...ofSheet, body: undefined },
+    copySheet: {
+      params: { sheetId: on.sheet.id, copyId: `${on.sheet.id}-copy` },
+      query: {},
+      body: { command: aCommand(), on: '2026-12-03' },
+    },
+    removeCopy: { ...ofSheet, body: { command: aCommand() } },
+    listTemplates: bare,
+    saveTemplate: { ...ofTemplate, body: { command: aCommand(), form: aTemplateForm(on.sheet) } },
+    removeTemplate: { ...ofTemplate, body: { command: aCommand() } },
     bringBack: { params: { sheetId: on.sheet.id, slot: 'squat' }, query: {}, body: { command: aCommand(), version: 1 } },
     startSession: {
       ...ofSession,

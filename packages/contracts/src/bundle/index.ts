@@ -8,15 +8,22 @@ import { choice, decision, SESSION_STATES } from '../dto/session';
 import { setRecord } from '../dto/set';
 import { standing } from '../dto/standing';
 import { studioFields } from '../dto/studio';
+import { templateForm } from '../dto/composing';
+import { SHEET_STATES, sheetShape } from '../dto/sheet';
 import { METHODS, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 4;
+export const BUNDLE_VERSION = 5;
 
 const item = z.object({
   id,
   position: z.int().min(0),
-  slot: z.string().max(40),
+  blockId: z.string().max(20),
+  /** Whether the trainer put it there or changed it. */
+  isOwn: z.boolean(),
+  /** Taken off the sheet; kept because sets of a discarded try point at it. */
+  removed: z.boolean(),
+  slot: z.string().max(60),
   variationId: z.string().max(80),
   values: leverValues,
   method: z.enum(METHODS),
@@ -31,7 +38,7 @@ const item = z.object({
 
 const track = z.object({
   personId: id,
-  slot: z.string().max(40),
+  slot: z.string().max(60),
   variationId: z.string().max(80),
   values: leverValues,
   method: z.enum(METHODS),
@@ -62,9 +69,13 @@ export const bundle = z.object({
       personId: id,
       version,
       attempt: z.int().min(0),
-      state: z.enum(['next', 'started', 'done']),
+      state: z.enum(SHEET_STATES),
       createdAt: instant,
       plannedOn: localDate,
+      ...sheetShape,
+      minutesBudget: sheetShape.minutesBudget.nullable(),
+      isShaped: z.boolean(),
+      forDate: localDate.nullable(),
       items: z.array(item),
     }),
   ),
@@ -83,6 +94,7 @@ export const bundle = z.object({
   ),
   sets: z.array(setRecord),
   tracks: z.array(track),
+  templates: z.array(z.object({ id, version, form: templateForm, savedAt: instant })),
   /** The studio's own movements, every revision. */
   movements: z.array(movement),
   decisions: z.array(z.object({ id, sessionId: id, itemId: id, decidedAt: instant, proposal: decision, chosen: choice })),
@@ -95,7 +107,7 @@ const rows = (list: unknown): Record<string, unknown>[] =>
 
 /**
  * What lifts a bundle of one version to the next. Version 1 knew no movements of a studio's own; version 2 no settings,
- * methods chosen by hand, feeler sets, machines, gear or schools; version 3 no intake, records or places.
+ * methods chosen by hand, feeler sets, machines, gear or schools; version 3 no intake, records or places; version 4 no blocks, shapes or templates.
  */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
@@ -122,6 +134,28 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
     intakes: [],
     records: [],
   }),
+  4: (file) => ({
+    ...file,
+    version: 5,
+    templates: [],
+    sheets: rows(file['sheets']).map((sheet) => ({
+      ...OLD_SHAPE,
+      ...sheet,
+      items: rows(sheet['items']).map((given) => ({ blockId: 'b0', isOwn: false, removed: false, ...given })),
+    })),
+  }),
+};
+
+/** A sheet of before version 5: exercises one after another. */
+const OLD_SHAPE = {
+  shape: 'straight-sets',
+  intent: 'build',
+  splitDay: null,
+  minutesBudget: null,
+  kitId: null,
+  blocks: [{ id: 'b0', role: 'main', kind: 'straight', roundRestSeconds: 0 }],
+  isShaped: false,
+  forDate: null,
 };
 
 /** What a kit of before version 4 was taken for: a studio with what studios have. */

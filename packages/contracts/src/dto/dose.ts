@@ -28,6 +28,7 @@ const doseShape = z.strictObject({
   repsHigh: z.int().min(1).max(100),
   repsBeyond: z.int().min(0).max(5),
   repsAim: z.int().min(1).max(100).optional(),
+  seconds: z.int().min(5, 'must be at least 5 s').max(600, 'must be at most 600 s').optional(),
   load,
   tempo,
   restSeconds: z.int().min(0).max(900),

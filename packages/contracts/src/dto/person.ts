@@ -19,6 +19,7 @@ export const schools = z.strictObject({
   box: z.enum(SCHOOLS.box).optional(),
   grip: z.enum(SCHOOLS.grip).optional(),
   rack: z.enum(SCHOOLS.rack).optional(),
+  order: z.enum(SCHOOLS.order).optional(),
 });
 
 /** What the trainer types in. Null means not asked. */

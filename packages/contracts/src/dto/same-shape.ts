@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import type { CustomVariation } from '@drubo/core/catalogue';
 import type { Dose, DoseWhy, ImplementUse, KitGear, KitMachine, KitPiece, Load, SetRecord } from '@drubo/core';
 import type { Alternative, Decision, PastExercise, Standing } from '@drubo/core/judging';
+import type { Block, RecentWork, Track } from '@drubo/core/composing';
 import type { PersonLimit, ClearanceScope } from '@drubo/core/limits';
 import type { Seen } from '@drubo/core/screening';
 import type { PlaceSafety } from '@drubo/core/selection';
@@ -9,7 +10,8 @@ import type { Schools } from '@drubo/core/vocabulary';
 import type { dose, doseWhy, implementUse, kitGear, kitMachine, kitPiece, load } from './dose';
 import type { clearanceScope, seen } from './health';
 import type { schools } from './person';
-import type { pastExercise, personLimit, placeSafety } from './sheet';
+import type { composing } from './composing';
+import type { pastExercise, personLimit, placeSafety, sheetBlock } from './sheet';
 import type { movement } from './movement';
 import type { alternative, decision } from './session';
 import type { setRecord } from './set';
@@ -48,12 +50,18 @@ export type WireMatchesCore = [
   Same<z.infer<typeof seen>, Seen>,
   Same<z.infer<typeof personLimit>, PersonLimit>,
   Same<z.infer<typeof placeSafety>, PlaceSafety>,
+  Same<z.infer<typeof sheetBlock>, Block>,
+  Same<z.infer<typeof composing>['tracks'][number], Track>,
+  Same<z.infer<typeof composing>['recent'][number], RecentWork>,
 ];
 
 const allTrue = <T extends readonly true[]>(...flags: T): T => flags;
 
 /** Compiles only while every pair matches. */
 export const wireMatchesCore: WireMatchesCore = allTrue(
+  true,
+  true,
+  true,
   true,
   true,
   true,

@@ -1,6 +1,19 @@
 import { z } from 'zod';
-import { CAUTIONS, GOALS, LIMITS, METHODS, PERSON_STATES, SIDES, TRAINING_AGES } from '@drubo/core/vocabulary';
-import { id, instant, localDate, reason, version } from './basics';
+import {
+  BLOCK_KINDS,
+  CAUTIONS,
+  GOALS,
+  INTENTS,
+  LIMITS,
+  METHODS,
+  PERSON_STATES,
+  ROLES,
+  SESSION_SHAPES,
+  SIDES,
+  SPLIT_DAYS,
+  TRAINING_AGES,
+} from '@drubo/core/vocabulary';
+import { id, instant, localDate, reason, sentReason, version } from './basics';
 import { dose, doseWhy, kit, leverValues } from './dose';
 import { clearanceScope, intakeFields } from './health';
 import { schools } from './person';
@@ -25,8 +38,64 @@ export const pastExercise = z.object({
   sets: z.array(setRecord).readonly(),
 });
 
+/** A stretch of a session: one exercise after another, or a pair or circuit that goes round. */
+export const sheetBlock = z.strictObject({
+  id: z.string().min(1).max(20),
+  role: z.enum(ROLES),
+  kind: z.enum(BLOCK_KINDS),
+  /** Rest after each round, s. */
+  roundRestSeconds: z.int().min(0, 'must not be below 0 s').max(900, 'must be at most 900 s'),
+});
+export type SheetBlockDto = z.infer<typeof sheetBlock>;
+
+/** What a session is shaped by, beside its exercises. */
+export const sheetShape = {
+  shape: z.enum(SESSION_SHAPES),
+  intent: z.enum(INTENTS),
+  /** Which day of a two-day split; null: none. */
+  splitDay: z.enum(SPLIT_DAYS).nullable(),
+  /** Minutes there are. */
+  minutesBudget: z.int('must be whole minutes').min(5, 'must be at least 5 min').max(180, 'must be at most 180 min'),
+  /** Where it is trained; null: where the person usually trains. */
+  kitId: id.nullable(),
+  blocks: z.array(sheetBlock).max(40, 'at most 40 blocks'),
+};
+
+/** A place of a sheet that a track goes on in: a family, a muscle, a drill. */
+export const slotName = z.string().regex(/^[a-z0-9-]{1,60}$/, 'must be a slot name');
+
+/** An exercise as the trainer arranged it. What Drubo proposes for it, and why, is the server's to say. */
+export const contentItem = z.strictObject({
+  id,
+  blockId: z.string().min(1).max(20),
+  slot: slotName,
+  variationId: z.string().min(1).max(80),
+  values: leverValues,
+  method: z.enum(METHODS),
+  methodChosen: z.boolean(),
+  feelers: z.int().min(0).max(4),
+  dose,
+  chosenWhy: z.array(sentReason).max(30).readonly(),
+});
+export type ContentItemDto = z.infer<typeof contentItem>;
+
+const eachOnce = (names: readonly string[]): boolean => new Set(names).size === names.length;
+
+/** A whole sheet as it is saved: every edit sends all of it, so that undoing is saving what was. */
+export const sheetContent = z
+  .strictObject({ ...sheetShape, items: z.array(contentItem).max(40, 'at most 40 exercises') })
+  .refine(({ items }) => eachOnce(items.map((item) => item.id)), { path: ['items'], message: 'must hold each exercise once' })
+  .refine(({ items }) => eachOnce(items.map((item) => item.slot)), { path: ['items'], message: 'must hold each slot once' })
+  .refine(({ blocks }) => eachOnce(blocks.map((block) => block.id)), { path: ['blocks'], message: 'must hold each block once' })
+  .refine(({ items, blocks }) => items.every((item) => blocks.some((block) => block.id === item.blockId)), {
+    path: ['items'],
+    message: 'must stand in a block of the sheet',
+  });
+export type SheetContentDto = z.infer<typeof sheetContent>;
+
 export const sheetItem = z.object({
   id,
+  blockId: z.string(),
   slot: z.string(),
   variationId: z.string(),
   values: leverValues,
@@ -89,6 +158,9 @@ export const care = z.object({
 });
 export type CareDto = z.infer<typeof care>;
 
+/** `later`: a copy that waits for its day. */
+export const SHEET_STATES = ['next', 'started', 'done', 'later'] as const;
+
 export const sheet = z.object({
   id,
   personId: id,
@@ -101,8 +173,15 @@ export const sheet = z.object({
   version,
   /** How many sessions on this sheet were discarded; the next session's id carries it. */
   attempt: z.int().min(0),
-  state: z.enum(['next', 'started', 'done']),
+  state: z.enum(SHEET_STATES),
   minutes: z.int(),
+  ...sheetShape,
+  /** Whether the trainer arranged it by hand; until then Drubo may arrange it anew. */
+  isShaped: z.boolean(),
+  /** The day a copy is kept for; null for the sheet that comes next. */
+  forDate: localDate.nullable(),
+  /** What the proposal had no room for. */
+  gaveUp: z.array(reason).readonly(),
   items: z.array(sheetItem),
   leftOut: z.array(leftOutSlot),
   leftOff: z.array(leftOffSlot),

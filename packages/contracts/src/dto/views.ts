@@ -4,6 +4,7 @@ import { id, instant, localDate } from './basics';
 import { kit } from './dose';
 import { intake, personRecord } from './health';
 import { movement } from './movement';
+import { composing } from './composing';
 import { booking, person } from './person';
 import { session, sessionDetail } from './session';
 import { sheet } from './sheet';
@@ -54,6 +55,8 @@ export const personDetail = z.object({
   records: z.array(personRecord),
   /** Kits this person may train with: the studio's, and their own. */
   kits: z.array(kit),
+  /** Copies of sheets that wait for their day, the next first. */
+  later: z.array(z.object({ id, forDate: localDate, exercises: z.int() })),
 });
 export type PersonDetailDto = z.infer<typeof personDetail>;
 
@@ -63,6 +66,8 @@ export const offlinePack = z.object({
   people: z.array(person),
   floor,
   persons: z.array(personDetail),
+  /** What those people's next sheets are composed from. */
+  composing: z.array(z.object({ sheetId: id, composing })),
   sessions: z.array(sessionDetail),
   movements: z.array(movement),
 });

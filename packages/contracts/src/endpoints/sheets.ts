@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { MAIN_FAMILIES, METHODS } from '@drubo/core/vocabulary';
-import { command, id, version } from '../dto/basics';
-import { dose } from '../dto/dose';
-import { sheet } from '../dto/sheet';
+import { command, id, localDate, version } from '../dto/basics';
+import { composing, template, templateForm } from '../dto/composing';
+import { sheet, sheetContent, slotName } from '../dto/sheet';
 import { defineEndpoint } from './define';
 
 const sheetParams = z.strictObject({ sheetId: id });
@@ -18,22 +17,78 @@ export const sheetEndpoints = {
     reply: sheet,
     errors: ['not-found', 'erased'],
   }),
-  editSheetItem: defineEndpoint({
-    id: 'editSheetItem',
+  saveSheet: defineEndpoint({
+    id: 'saveSheet',
     method: 'PUT',
-    path: '/api/sheets/:sheetId/items/:itemId',
-    summary: "Change an exercise's numbers before the session starts",
+    path: '/api/sheets/:sheetId',
+    summary: 'Save a whole sheet as the trainer arranged it, before its session starts',
     target: 'needs-existing',
-    params: z.strictObject({ sheetId: id, itemId: id }),
-    body: z.strictObject({
-      command,
-      version,
-      dose,
-      /** How it progresses from now on; left out: as it was. */
-      method: z.enum(METHODS).optional(),
-    }),
+    params: sheetParams,
+    body: z.strictObject({ command, version, content: sheetContent }),
     reply: sheet,
-    errors: ['not-found', 'erased', 'stale-version', 'sheet-started'],
+    errors: ['not-found', 'erased', 'stale-version', 'sheet-started', 'locked-movement'],
+  }),
+  getComposing: defineEndpoint({
+    id: 'getComposing',
+    method: 'GET',
+    path: '/api/sheets/:sheetId/composing',
+    summary: 'What a session of this sheet’s person is composed from',
+    target: 'needs-existing',
+    params: sheetParams,
+    reply: composing,
+    errors: ['not-found', 'erased'],
+  }),
+  copySheet: defineEndpoint({
+    id: 'copySheet',
+    method: 'PUT',
+    path: '/api/sheets/:sheetId/copies/:copyId',
+    summary: 'Keep a copy of a sheet for another day of the same person',
+    target: 'creates',
+    params: z.strictObject({ sheetId: id, copyId: id }),
+    body: z.strictObject({ command, on: localDate }),
+    reply: sheet,
+    errors: ['not-found', 'erased'],
+  }),
+  removeCopy: defineEndpoint({
+    id: 'removeCopy',
+    method: 'POST',
+    path: '/api/sheets/:sheetId/remove',
+    summary: 'Take away a copy that waits for its day',
+    target: 'needs-existing',
+    params: sheetParams,
+    body: z.strictObject({ command }),
+    reply: z.object({ removed: z.literal(true) }),
+    errors: ['not-found', 'erased', 'sheet-started'],
+  }),
+  listTemplates: defineEndpoint({
+    id: 'listTemplates',
+    method: 'GET',
+    path: '/api/templates',
+    summary: 'Sessions kept to use again',
+    reply: z.array(template),
+    errors: [],
+  }),
+  saveTemplate: defineEndpoint({
+    id: 'saveTemplate',
+    method: 'PUT',
+    path: '/api/templates/:templateId',
+    summary: 'Keep a session to use again',
+    target: 'creates',
+    params: z.strictObject({ templateId: id }),
+    body: z.strictObject({ command, form: templateForm }),
+    reply: template,
+    errors: ['erased'],
+  }),
+  removeTemplate: defineEndpoint({
+    id: 'removeTemplate',
+    method: 'POST',
+    path: '/api/templates/:templateId/remove',
+    summary: 'Throw away a template',
+    target: 'needs-existing',
+    params: z.strictObject({ templateId: id }),
+    body: z.strictObject({ command }),
+    reply: z.object({ removed: z.literal(true) }),
+    errors: ['not-found'],
   }),
   bringBack: defineEndpoint({
     id: 'bringBack',
@@ -41,7 +96,7 @@ export const sheetEndpoints = {
     path: '/api/sheets/:sheetId/left-out/:slot',
     summary: 'Bring an exercise that was left out back onto the sheet',
     target: 'needs-existing',
-    params: z.strictObject({ sheetId: id, slot: z.enum(MAIN_FAMILIES) }),
+    params: z.strictObject({ sheetId: id, slot: slotName }),
     body: z.strictObject({ command, version }),
     reply: sheet,
     errors: ['not-found', 'erased', 'stale-version'],

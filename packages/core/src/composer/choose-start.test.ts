@@ -98,15 +98,6 @@ describe('where somebody starts', () => {
 });
 
 describe('a first sheet', () => {
-  it('fits the minutes by giving up its last exercises, and says so', () => {
-    const all = planWholeSheet(sheetInput({ minutes: 180 }));
-    const short = planWholeSheet(sheetInput({ minutes: 12 }));
-    expect(all.left).toEqual([]);
-    expect(short.items.length).toBeLessThan(all.items.length);
-    expect(short.items.map(({ slot }) => slot)).toEqual(all.items.slice(0, short.items.length).map(({ slot }) => slot));
-    expect(short.left.at(-1)?.reasons[0]?.code).toBe('left-for-minutes');
-  });
-
   it('stays under the load a clearance names', () => {
     const scope = {
       families: ['squat', 'hinge', 'lunge', 'bridge'],

@@ -25,7 +25,7 @@ export interface Start {
 }
 
 /** Ladders of each slot, the main one first, and the rung it usually starts on. House default. */
-const SLOT_LADDERS: Record<MainFamily, { ladders: readonly string[]; usual: string }> = {
+export const SLOT_LADDERS: Record<MainFamily, { ladders: readonly string[]; usual: string }> = {
   squat: { ladders: ['two-leg-squat', 'one-leg-squat', 'lateral'], usual: 'goblet' },
   hinge: { ladders: ['two-leg-hinge', 'one-leg-hinge'], usual: 'romanian-dumbbell' },
   lunge: { ladders: ['lunge'], usual: 'split' },
@@ -46,7 +46,8 @@ export const settingsWithin = (variation: Variation, access: Access): { values: 
   return { values, isKept: notKept.length === 0 };
 };
 
-interface Candidate {
+/** A rung that is open to somebody. */
+export interface Candidate {
   ladder: Ladder;
   rung: Rung;
   variation: Variation;
@@ -54,13 +55,13 @@ interface Candidate {
   isKept: boolean;
 }
 
-const ladderOf = (id: string): Ladder => {
+export const ladderOf = (id: string): Ladder => {
   const ladder = LADDERS.find((candidate) => candidate.id === id);
   if (!ladder) throw new Error(`chooseStart: no ladder "${id}"`);
   return ladder;
 };
 
-const candidatesOf = ({ context }: StartInput, ladder: Ladder, rungs: readonly Rung[]): Candidate[] =>
+export const candidatesOf = ({ context }: StartInput, ladder: Ladder, rungs: readonly Rung[]): Candidate[] =>
   rungs.flatMap((rung) => {
     const variation = findVariation(context.catalogue, rung.variationId);
     if (!variation) return [];
@@ -76,15 +77,34 @@ const descending = (target: string) => (a: Candidate, b: Candidate) =>
   Number(b.rung.id === target) - Number(a.rung.id === target) ||
   favouredBy(b).length - favouredBy(a).length;
 
-const limitsBehind = ({ access }: Candidate, code: 'limit-favours' | 'limit-restricts'): LimitId[] =>
+export const limitsBehind = ({ access }: Candidate, code: 'limit-favours' | 'limit-restricts'): LimitId[] =>
   access.reasons.flatMap((given) => (given.code === code ? [given.values.limit] : []));
-const favouredBy = (candidate: Candidate): LimitId[] => limitsBehind(candidate, 'limit-favours');
+export const favouredBy = (candidate: Candidate): LimitId[] => limitsBehind(candidate, 'limit-favours');
 
 /** A step down is worth it where the very limit that only keeps the best in bounds favours what stands there. */
 const preferFavoured = (best: Candidate, all: readonly Candidate[]): Candidate => {
   const held = limitsBehind(best, 'limit-restricts');
   const below = all.filter(({ rung }) => rung.stage === best.rung.stage - 1);
   return below.find((other) => favouredBy(other).some((limit) => held.includes(limit))) ?? best;
+};
+
+/** Where somebody stands in a family: its main ladder, the rung they train on at most, and the family's other ladders. */
+export interface FamilyStanding {
+  main: Ladder;
+  others: readonly Ladder[];
+  target: Rung;
+  screened: LadderStart | undefined;
+}
+
+/** @param ceiling where the person stands already; the screening and the usual start otherwise */
+export const standingFor = (slot: MainFamily, input: StartInput, ceiling: string | null = null): FamilyStanding => {
+  const { ladders, usual } = SLOT_LADDERS[slot];
+  const [main, ...others] = ladders.map(ladderOf);
+  if (!main) throw new Error(`standingFor: no ladder for ${slot}`);
+  const screened = input.starts.find(({ ladderId }) => ladderId === main.id);
+  const target = main.rungs.find(({ id }) => id === (ceiling ?? lower(main, screened?.rungId, usual)));
+  if (!target) throw new Error(`standingFor: no such rung on ${main.id}`);
+  return { main, others, target, screened };
 };
 
 /**
@@ -94,12 +114,7 @@ const preferFavoured = (best: Candidate, all: readonly Candidate[]): Candidate =
  * @param ceiling where the person stands already; the screening and the usual start otherwise
  */
 export const chooseStart = (slot: MainFamily, input: StartInput, ceiling: string | null = null): Start | null => {
-  const { ladders, usual } = SLOT_LADDERS[slot];
-  const [main, ...others] = ladders.map(ladderOf);
-  if (!main) return null;
-  const screened = input.starts.find(({ ladderId }) => ladderId === main.id);
-  const target = main.rungs.find(({ id }) => id === (ceiling ?? lower(main, screened?.rungId, usual)));
-  if (!target) throw new Error(`chooseStart: no such rung on ${main.id}`);
+  const { main, others, target, screened } = standingFor(slot, input, ceiling);
   const isLiked = ({ variationId }: Rung) => !input.dislikes.includes(variationId);
   const within = main.rungs.filter((rung) => rung.stage <= target.stage);
   const onTheWay = candidatesOf(
@@ -135,7 +150,8 @@ const beside = (input: StartInput, main: Ladder, others: readonly Ladder[], with
   ),
 ];
 
-const asStart = (input: StartInput, chosen: Candidate, target: Rung, screened: LadderStart | undefined): Start => {
+/** A candidate as a start, with what was passed over on the way to it. */
+export const asStart = (input: StartInput, chosen: Candidate, target: Rung, screened: LadderStart | undefined): Start => {
   const { variation, access, rung, ladder } = chosen;
   const isTarget = rung.variationId === target.variationId;
   const start = screened

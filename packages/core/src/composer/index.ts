@@ -1,7 +1,38 @@
 export { chooseStart } from './choose-start';
 export type { Start, StartInput } from './choose-start';
 export { planSheet, planWholeSheet } from './plan-sheet';
-export type { PlannedSheet, SheetInput } from './plan-sheet';
+export type { PlannedSheet } from './plan-sheet';
+export { planItem } from './plan-item';
 export { carryForward } from './carry-forward';
+export { carrySheet } from './carry-sheet';
+export type { Carried, WaitingItem } from './carry-sheet';
 export { trackAfter } from './track-after';
-export type { LeftOff, PlannedItem, Track } from './types';
+export { compose } from './compose';
+export type { Composition, Wish } from './compose';
+export { changesBetween } from './changes';
+export type { SheetChange } from './changes';
+export { blocksOf, minutesOf, timedBlocks } from './content';
+export type { Block, Content, ContentItem } from './content';
+export {
+  addItem,
+  evenRounds,
+  freeSlot,
+  moveItem,
+  moveTo,
+  pairWithNext,
+  removeItem,
+  replaceItem,
+  setRole,
+  setRoundRest,
+  unpair,
+} from './edits';
+export { fetchList } from './fetch-list';
+export type { FetchList } from './fetch-list';
+export { balanceOf, warningsOf } from './warnings';
+export type { Fix, Warning } from './warnings';
+export { recentWork } from './recent-work';
+export type { DoneExercise } from './recent-work';
+export { solve } from './solve';
+export type { Problem, Solution, SolverOption } from './solve';
+export type { ComposedItem } from './arrange';
+export type { LeftOff, PlannedItem, RecentWork, SheetInput, Track } from './types';

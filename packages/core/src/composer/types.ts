@@ -1,5 +1,42 @@
-import type { Dose, DoseWhy } from '../dose';
-import type { LeverValues, MethodId, Reason, Verdict } from '../vocabulary';
+import type { Dose, DoseWhy, Stage } from '../dose';
+import type { JudgeContext, PastExercise } from '../progression';
+import type { LadderStart } from '../screening';
+import type { EmphasisId, Family, Goal, LeverValues, MethodId, Reason, Schools, Verdict } from '../vocabulary';
+
+/** Hard sets of one earlier day, by muscle weighted by emphasis, and the families that were trained hard and loaded. */
+export interface RecentWork {
+  day: number;
+  hardSetsByMuscle: Partial<Record<EmphasisId, number>>;
+  heavyFamilies: readonly Family[];
+}
+
+/** What a sheet is planned from. `pastOf`: earlier sessions of a movement; `day` is today on their clock. */
+export interface SheetInput {
+  context: JudgeContext;
+  tracks: readonly Track[];
+  stage: Stage;
+  schools: Schools;
+  /** Where the screening starts each ladder, and the settings it asks for. Left out: not screened. */
+  starts?: readonly LadderStart[];
+  aids?: Readonly<Record<string, LeverValues>>;
+  /** Where the trainer placed the person by hand, oldest first. */
+  placed?: readonly { ladderId: string; rungId: string; on: string }[];
+  /** Movements the person would rather not do. */
+  dislikes?: readonly string[];
+  /** Drills the screening asks for. */
+  drills?: readonly string[];
+  /** How many days a week they come; left out: not asked. */
+  daysPerWeek?: number | null;
+  /** Beside the main goal; left out: none. */
+  secondGoal?: Goal | null;
+  /** Hard work of the last days, of any place. */
+  recent?: readonly RecentWork[];
+  day: number;
+  /** The day it will be trained, for rest between hard days; left out: the same. */
+  trainsOn?: number;
+  pastOf(variationId: string): readonly PastExercise[];
+}
+
 
 /** Where a person stands with one exercise slot. Reviews write it; a sheet reads it when it is made. */
 export interface Track {

@@ -1,6 +1,6 @@
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { defaultKit } from '../kit';
-import { GOALS } from '../vocabulary';
+import { GOALS, ROLES } from '../vocabulary';
 import {
   applyStage,
   blockSeconds,
@@ -11,7 +11,6 @@ import {
   minutesReason,
   ownPace,
   roleDose,
-  ROLES,
   roundsSeconds,
   schoolCues,
   schoolDose,
@@ -148,7 +147,7 @@ describe('sessions of other shapes', () => {
 
   it('the parts of the minutes add up to the whole', () => {
     const items = [{ ...drill(10, goblet), feelers: 2 }, drill(5, split)];
-    const { values } = minutesReason(items) as { values: Record<string, number> };
+    const { values } = minutesReason([{ kind: 'straight', items }]) as { values: Record<string, number> };
     const { exercises, ...parts } = values;
     expect(exercises).toBe(2);
     expect(Math.ceil(Object.values(parts).reduce((sum, part) => sum + part, 0) - 0.3)).toBe(sheetMinutes(items));

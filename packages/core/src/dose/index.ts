@@ -15,6 +15,8 @@ export { applyStage } from './stage';
 export type { Stage } from './stage';
 export {
   blockSeconds,
+  CHANGEOVER_SECONDS,
+  STATION_SECONDS,
   exerciseSeconds,
   minutesReason,
   ownPace,
@@ -25,7 +27,10 @@ export {
 } from './minutes';
 export type { TimedBlock, TimedItem } from './minutes';
 export { schoolCues, schoolDose, schoolValues } from './schools';
-export { ROLES, roleDose } from './roles';
-export type { Role, RoleDose } from './roles';
+export { roleDose } from './roles';
+export type { RoleDose } from './roles';
+export { doseInRole } from './dose-in-role';
+export { rampCount } from './ramps';
+export { lighterDose } from './lighter';
 export { volumeOf } from './volume';
 export type { Volume, VolumeItem } from './volume';

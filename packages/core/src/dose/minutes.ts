@@ -6,9 +6,11 @@ import { repsTop } from './types';
 import type { Dose } from './types';
 
 /** Seconds to put one exercise away and walk to the next. House default. */
-const CHANGEOVER_SECONDS = 45;
+export const CHANGEOVER_SECONDS = 45;
 /** Seconds to change a load and settle, for a ramp or feeler set besides its reps. House default. */
 const LEAD_IN_SECONDS = 60;
+/** Seconds from one exercise of a pair or circuit to the next. House default. */
+export const STATION_SECONDS = 10;
 
 /** One exercise of a sheet as time needs it. Feeler and ramp sets come before the work sets. */
 export interface TimedItem {
@@ -31,14 +33,17 @@ export interface TimedBlock {
  * @example setSeconds({ ...dose, repsHigh: 10 }, splitSquat) // 10 reps × 4 s × 2 sides = 80
  */
 export const setSeconds = (
-  dose: Pick<Dose, 'repsHigh' | 'repsBeyond' | 'tempo'>,
+  dose: Pick<Dose, 'repsHigh' | 'repsBeyond' | 'tempo' | 'seconds'>,
   variation: Pick<Variation, 'stance'> & Partial<Pick<Variation, 'seconds'>>,
-): number => (variation.seconds?.high ?? repsTop(dose) * secondsPerRep(dose.tempo)) * (isPerSide(variation.stance) ? 2 : 1);
+): number =>
+  (dose.seconds ?? variation.seconds?.high ?? repsTop(dose) * secondsPerRep(dose.tempo)) * (isPerSide(variation.stance) ? 2 : 1);
+
+const leadInSeconds = ({ feelers = 0, ramps = 0 }: TimedItem): number => (feelers + ramps) * LEAD_IN_SECONDS;
 
 /** Seconds of one exercise: set-up, lead-in sets, its sets at the top of the range, rest between sets. */
 export const exerciseSeconds = ({ dose, variation, feelers = 0, ramps = 0 }: TimedItem): number =>
   variation.setUpSeconds +
-  (feelers + ramps) * LEAD_IN_SECONDS +
+  leadInSeconds({ dose, variation, feelers, ramps }) +
   dose.sets * setSeconds(dose, variation) +
   Math.max(0, dose.sets - 1 + (feelers > 0 ? 1 : 0)) * dose.restSeconds;
 
@@ -57,7 +62,9 @@ export const blockSeconds = ({ kind, items, roundRestSeconds = 0 }: TimedBlock):
   if (kind === 'straight') {
     return items.reduce((sum, item) => sum + exerciseSeconds(item), 0) + Math.max(0, items.length - 1) * CHANGEOVER_SECONDS;
   }
-  return items.reduce((sum, { variation }) => sum + variation.setUpSeconds, 0) + roundsSeconds(items, roundRestSeconds);
+  const setUp = items.reduce((sum, item) => sum + item.variation.setUpSeconds + leadInSeconds(item), 0);
+  const changes = items.reduce((sum, { dose }) => sum + dose.sets, 0) * STATION_SECONDS;
+  return setUp + changes + roundsSeconds(items, roundRestSeconds);
 };
 
 /** Whole minutes a session of blocks takes, rounded up, with a changeover between two. Nothing: 0. */
@@ -72,20 +79,29 @@ export const sheetMinutes = (items: readonly TimedItem[], pace = 1): number =>
 
 const tenth = (seconds: number): number => Math.round(seconds / 6) / 10;
 
-/** What the minutes of straight exercises are made of, as a reason. They are rounded up to whole minutes in all. */
-export const minutesReason = (items: readonly TimedItem[]): Reason => {
+/** What the minutes of a session are made of, as a reason. They are rounded up to whole minutes in all. */
+export const minutesReason = (blocks: readonly TimedBlock[]): Reason => {
+  const items = blocks.flatMap((block) => block.items);
   const sum = (of: (item: TimedItem) => number): number => items.reduce((total, item) => total + of(item), 0);
-  const leadIn = ({ feelers = 0, ramps = 0 }: TimedItem): number => (feelers + ramps) * LEAD_IN_SECONDS;
-  const work = ({ dose, variation }: TimedItem): number => dose.sets * setSeconds(dose, variation);
+  const total = blocks.reduce((seconds, block) => seconds + blockSeconds(block), 0);
+  const setUp = sum(({ variation }) => variation.setUpSeconds);
+  const work = sum(({ dose, variation }) => dose.sets * setSeconds(dose, variation));
+  const leadIn = sum(leadInSeconds);
+  const stations = blocks.map(({ kind, items: inBlock }) =>
+    kind === 'straight'
+      ? Math.max(0, inBlock.length - 1) * CHANGEOVER_SECONDS
+      : inBlock.reduce((seconds, { dose }) => seconds + dose.sets * STATION_SECONDS, 0),
+  );
+  const within = stations.reduce((seconds, one) => seconds + one, 0);
   return reason(
     'minutes-sum',
     {
       exercises: items.length,
-      setUpMinutes: tenth(sum(({ variation }) => variation.setUpSeconds)),
-      leadInMinutes: tenth(sum(leadIn)),
-      workMinutes: tenth(sum(work)),
-      restMinutes: tenth(sum((item) => exerciseSeconds(item) - item.variation.setUpSeconds - leadIn(item) - work(item))),
-      changeMinutes: tenth(Math.max(0, items.length - 1) * CHANGEOVER_SECONDS),
+      setUpMinutes: tenth(setUp),
+      leadInMinutes: tenth(leadIn),
+      workMinutes: tenth(work),
+      restMinutes: tenth(total - setUp - leadIn - work - within),
+      changeMinutes: tenth(within + Math.max(0, blocks.length - 1) * CHANGEOVER_SECONDS),
     },
     'house-default',
   );

@@ -1,10 +1,6 @@
-import type { Goal, TrainingAge } from '../vocabulary';
+import type { Goal, Role, TrainingAge } from '../vocabulary';
 import { GOAL_DOSES } from './goal-table';
 import type { Dose } from './types';
-
-/** What an exercise is for in a session. */
-export const ROLES = ['prep', 'main', 'accessory', 'finisher'] as const;
-export type Role = (typeof ROLES)[number];
 
 /** The numbers of a dose a role sets. `seconds` for timed work. */
 export type RoleDose = Pick<Dose, 'sets' | 'repsLow' | 'repsHigh' | 'restSeconds' | 'reserve'> & {
@@ -13,7 +9,7 @@ export type RoleDose = Pick<Dose, 'sets' | 'repsLow' | 'repsHigh' | 'restSeconds
 
 /** Sets of helpers by training age. Common practice, no source. */
 const HELPER_SETS: Record<Exclude<Role, 'main'>, Record<TrainingAge, number>> = {
-  prep: { novice: 1, intermediate: 2, advanced: 2 },
+  prep: { novice: 1, intermediate: 1, advanced: 1 },
   accessory: { novice: 2, intermediate: 3, advanced: 3 },
   finisher: { novice: 1, intermediate: 2, advanced: 3 },
 };

@@ -12,6 +12,8 @@ export interface Dose {
   repsBeyond: number;
   /** Reps to aim at inside the range, where the engine has a view; left out: the top. */
   repsAim?: number | undefined;
+  /** Seconds of a timed set or a hold, a side where it is one-sided; then no reps are counted. Left out: counted in reps. */
+  seconds?: number | undefined;
   load: Load;
   tempo: Tempo;
   restSeconds: number;

@@ -80,9 +80,11 @@ export const formatSide = (side: BarSetup['side']): string =>
 export const formatRest = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`;
 
-/** A rep range: '8–12', or '8' when both ends meet. */
-export const formatReps = (dose: Pick<Dose, 'repsLow' | 'repsHigh' | 'repsBeyond'>): string =>
-  dose.repsLow === repsTop(dose) ? String(dose.repsLow) : `${dose.repsLow}–${repsTop(dose)}`;
+/** A rep range: '8–12', or '8' when both ends meet; '30 s' of a timed set. */
+export const formatReps = (dose: Pick<Dose, 'repsLow' | 'repsHigh' | 'repsBeyond' | 'seconds'>): string => {
+  if (dose.seconds !== undefined) return `${dose.seconds} s`;
+  return dose.repsLow === repsTop(dose) ? String(dose.repsLow) : `${dose.repsLow}–${repsTop(dose)}`;
+};
 
 /** The reps to aim at inside the range, where there is a view: ' (aim 10)'. */
 export const formatAim = (dose: Pick<Dose, 'repsAim' | 'repsHigh' | 'repsBeyond'>): string =>
@@ -97,7 +99,7 @@ export const formatDose = (dose: Dose, stance: Stance): string =>
   [
     formatSets(dose, stance),
     formatLoad(dose.load),
-    formatTempo(dose.tempo),
+    ...(dose.seconds === undefined ? [formatTempo(dose.tempo)] : []),
     `rest ${formatRest(dose.restSeconds)}`,
     `${dose.reserve} in reserve`,
   ].join(' · ');

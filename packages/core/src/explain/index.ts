@@ -46,3 +46,4 @@ export {
 } from './health-labels';
 export { referralNote } from './referral';
 export type { Referral } from './referral';
+export { INTENT_LABELS, ROLE_HEADINGS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from './sheet-labels';

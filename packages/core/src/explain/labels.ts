@@ -298,4 +298,8 @@ export const SCHOOL_LABELS: {
     answers: { 'palms-back': 'Both palms back', 'one-each-way': 'One palm each way', straps: 'Straps' },
   },
   rack: { question: 'Hands on a bar in front', answers: { fingers: 'Fingers under', crossed: 'Arms crossed', straps: 'Straps' } },
+  order: {
+    question: 'How a session begins',
+    answers: { 'prep-first': 'Drills first', 'straight-in': 'Straight to the lifts' },
+  },
 };

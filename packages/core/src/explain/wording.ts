@@ -1,5 +1,6 @@
 import type { ReasonValues } from '../vocabulary';
 import { COACH_WORDS } from './words/coach';
+import { COMPOSE_WORDS } from './words/compose';
 import { HEALTH_WORDS } from './words/health';
 import { JUDGE_WORDS } from './words/judge';
 import { KNOWLEDGE_WORDS } from './words/knowledge';
@@ -19,4 +20,5 @@ export const WORDING: WordsFor<ReasonValues> = {
   ...KNOWLEDGE_WORDS,
   ...HEALTH_WORDS,
   ...SCREENING_WORDS,
+  ...COMPOSE_WORDS,
 };

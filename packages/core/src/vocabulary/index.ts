@@ -39,6 +39,8 @@ export { SCREENING_TASKS, TASK_STATES } from './screening';
 export type { ScreeningTaskId, TaskState } from './screening';
 export { CLEAN_VALUES, FAULT_SEVERITIES, LOGGERS, RESERVE_SOURCES, SET_ENDINGS, SET_KINDS, SIDES } from './set-record';
 export type { Clean, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from './set-record';
+export { BLOCK_KINDS, INTENTS, ROLES, SESSION_SHAPES, SPLIT_DAYS } from './sheet';
+export type { BlockKind, Intent, Role, SessionShape, SplitDay } from './sheet';
 export { SCHOOL_IDS, SCHOOLS } from './schools';
 export type { SchoolId, Schools } from './schools';
 export { KIT_ITEMS, KIT_PLACES, MASS_UNITS, PIECE_TYPES, PLACES, STUDIO_ITEMS } from './kit';

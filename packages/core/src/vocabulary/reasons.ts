@@ -1,5 +1,7 @@
 import { COACH_CODES } from './reason-codes/coach';
 import type { CoachReasons } from './reason-codes/coach';
+import { COMPOSE_CODES } from './reason-codes/compose';
+import type { ComposeReasons } from './reason-codes/compose';
 import { HEALTH_CODES } from './reason-codes/health';
 import type { HealthReasons } from './reason-codes/health';
 import { JUDGE_CODES } from './reason-codes/judge';
@@ -18,7 +20,7 @@ import type { StrengthReasons } from './reason-codes/strength';
  * Codes are never reused or removed, because decisions store them. Wording lives in `explain/`.
  */
 export interface ReasonValues
-  extends PlanReasons, JudgeReasons, CoachReasons, StrengthReasons, KnowledgeReasons, HealthReasons, ScreeningReasons {}
+  extends PlanReasons, JudgeReasons, CoachReasons, StrengthReasons, KnowledgeReasons, HealthReasons, ScreeningReasons, ComposeReasons {}
 
 export type ReasonCode = keyof ReasonValues;
 
@@ -59,4 +61,5 @@ export const REASON_CODES = Object.keys({
   ...KNOWLEDGE_CODES,
   ...HEALTH_CODES,
   ...SCREENING_CODES,
+  ...COMPOSE_CODES,
 }) as readonly ReasonCode[];

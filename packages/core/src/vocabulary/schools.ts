@@ -11,6 +11,7 @@ export const SCHOOLS = {
   box: ['brush', 'sit'],
   grip: ['palms-back', 'one-each-way', 'straps'],
   rack: ['fingers', 'crossed', 'straps'],
+  order: ['prep-first', 'straight-in'],
 } as const satisfies Record<string, readonly string[]> & { progress: readonly MethodId[] };
 
 export type SchoolId = keyof typeof SCHOOLS;

@@ -12,7 +12,8 @@ import { listRecords, saveRecord, setRecordRemoved } from './people/records';
 import { logSet } from './sessions/log-set';
 import { acceptReview, getReview } from './sessions/review';
 import { discardSession, finishSession, getSession, startSession } from './sessions/session';
-import { bringBack, editSheetItem, getSheet } from './sheets/sheets';
+import { bringBack, copySheet, getComposing, getSheet, removeCopy, saveSheet } from './sheets/sheets';
+import { listTemplates, removeTemplate, saveTemplate } from './sheets/templates';
 import { removeKit, saveKit } from './studio/kits';
 import { getActivity } from './studio/activity';
 import { makeInvite } from './studio/invites';
@@ -55,7 +56,13 @@ export const handlers: Handlers = {
   saveBooking,
   setBookingCancelled,
   getSheet,
-  editSheetItem,
+  saveSheet,
+  getComposing,
+  copySheet,
+  removeCopy,
+  listTemplates,
+  saveTemplate,
+  removeTemplate,
   bringBack,
   startSession,
   getSession,

@@ -1,6 +1,8 @@
 import type { ChoiceDto, ReviewDto } from '@drubo/contracts';
-import { standOn, trackAfter } from '@drubo/core/judging';
-import type { ExerciseLog, Track } from '@drubo/core/judging';
+import { trackAfter } from '@drubo/core/composing';
+import type { Track } from '@drubo/core/composing';
+import { standOn } from '@drubo/core/judging';
+import type { ExerciseLog } from '@drubo/core/judging';
 import { findVariation } from '@drubo/core/catalogue';
 import { checkValues } from '@drubo/core/knowledge';
 import { accessTo } from '@drubo/core/selection';
@@ -11,6 +13,7 @@ import { AppError } from '../errors';
 import { findPerson } from './find';
 import { replanSheet } from './next-sheet';
 import { exerciseLogs, readReview } from './review';
+import { itemsOf } from './sheet-items';
 
 /**
  * Settles a review: proposal and choice are kept side by side, tracks take the chosen doses, the waiting sheet is
@@ -30,7 +33,7 @@ export const acceptReview = async (
   }
   const { logs } = await exerciseLogs(scope, context, session);
   checkChoices(review, choices, logs);
-  const rows = await scope.all('sheetItems', { sheetId: session.sheetId });
+  const rows = await itemsOf(scope, session.sheetId);
   for (const item of review.items) {
     const row = rows.find((candidate) => candidate.id === item.itemId);
     if (!row) throw new Error(`item ${item.itemId} left its sheet during a review`);
@@ -59,7 +62,7 @@ export const acceptReview = async (
     });
   }
   await scope.update('sessions', { state: 'reviewed' }, { id: session.id });
-  await replanSheet(scope, context, await findPerson(scope, session.personId), caller.timeZone);
+  await replanSheet(scope, context, await findPerson(scope, session.personId), caller.timeZone, true);
   return readReview(scope, context, { ...session, state: 'reviewed' });
 };
 

@@ -8,9 +8,13 @@ import { setsOf } from './sets';
 const SESSIONS_BACK = 30;
 
 /** A person's earlier sessions by movement, oldest first. */
-export type ExerciseHistory = (variationId: string) => PastExercise[];
+export interface ExerciseHistory {
+  of(variationId: string): PastExercise[];
+  /** Every movement that was done. */
+  movements(): string[];
+}
 
-const NONE: ExerciseHistory = () => [];
+const NONE: ExerciseHistory = { of: () => [], movements: () => [] };
 
 /** Everything a person did before a moment (or at all), ready for the engines. Running and discarded sessions are out. */
 export const exerciseHistory = async (scope: Scope, personId: string, before: string | null): Promise<ExerciseHistory> => {
@@ -34,8 +38,11 @@ export const exerciseHistory = async (scope: Scope, personId: string, before: st
     .flatMap((session) =>
       itemsOf(items, session).map((item) => ({ variationId: item.variationId, ...asPast(session, item, setsByItem) })),
     );
-  return (variationId) =>
-    past.filter((one) => one.variationId === variationId && one.sets.length > 0).map(({ variationId: _, ...one }) => one);
+  const done = past.filter(({ sets: logged }) => logged.length > 0);
+  return {
+    of: (variationId) => done.filter((one) => one.variationId === variationId).map(({ variationId: _, ...one }) => one),
+    movements: () => [...new Set(done.map(({ variationId }) => variationId))],
+  };
 };
 
 const itemsOf = (items: readonly SheetItemRow[], session: SessionRow): SheetItemRow[] =>

@@ -1,100 +1,154 @@
-import { recordsOf } from '@drubo/contracts';
-import { dayNumber, daysBetween, isSameDose } from '@drubo/core';
-import { planWholeSheet } from '@drubo/core/judging';
-import type { LeftOff, PlannedItem, PlannedSheet } from '@drubo/core/judging';
+import type { ComposingDto } from '@drubo/contracts';
+import { dayNumber, isSameDose } from '@drubo/core';
+import { carrySheet, compose } from '@drubo/core/composing';
+import type { Carried, Content, LeftOff, SheetInput, WaitingItem } from '@drubo/core/composing';
 import type { Context } from '../context';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
-import { exerciseHistory } from './exercise-history';
-import { judgeContext } from './judge-context';
+import { composingOf, inputAt } from './composing-of';
 import { localDateOf } from './local-date';
-import { personPicture } from './person-picture';
-import { tracksOf } from './tracks';
-
-/** Sessions that count as done when asking how new a person is. */
-const DONE_STATES = ['finished', 'reviewed'];
-
-const plan = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<PlannedSheet> => {
-  const picture = await personPicture(scope, person, today);
-  const done = (await scope.all('sessions', { personId: person.id }, { order: [['startedAt', 'ASC']] })).filter((session) =>
-    DONE_STATES.includes(session.state),
-  );
-  const firstDay = done[0]?.date ?? today;
-  const lastDay = done.at(-1)?.date;
-  return planWholeSheet({
-    context: await judgeContext(scope, context, person, picture),
-    starts: picture.screening?.starts ?? [],
-    aids: picture.screening?.aids ?? {},
-    dislikes: picture.intake.dislikes,
-    placed: recordsOf(picture.records, 'placement').map(({ fields: { ladderId, rungId, on } }) => ({ ladderId, rungId, on })),
-    minutes: person.minutes,
-    tracks: await tracksOf(scope, person.id),
-    stage: {
-      sessionsDone: done.length,
-      dayOfTraining: Math.max(0, daysBetween(firstDay, today)),
-      daysSinceLast: lastDay === undefined ? null : Math.max(0, daysBetween(lastDay, today)),
-    },
-    schools: person.schools,
-    day: dayNumber(today),
-    pastOf: await exerciseHistory(scope, person.id, null),
-  });
-};
-
-const asRow = (item: PlannedItem, sheetId: string, position: number, id: string): Omit<SheetItemRow, 'studioId'> => ({
-  id,
-  sheetId,
-  position,
-  slot: item.slot,
-  variationId: item.variationId,
-  leverValues: item.values,
-  method: item.method,
-  methodChosen: item.methodChosen,
-  feelers: item.feelers,
-  trackDose: item.trackDose,
-  proposed: item.dose,
-  dose: item.dose,
-  why: item.why,
-  chosenWhy: [...item.chosenWhy],
-});
+import { asRow, itemsOf, writeItems } from './sheet-items';
 
 /** The sheet a person will do or is doing. */
 export const openSheet = (scope: Scope, personId: string): Promise<SheetRow | null> =>
   scope.one('sheets', { personId, state: ['next', 'started'] });
 
-/** Makes the person's next sheet from their tracks. There must be no open one. */
+type NewRow = Omit<SheetItemRow, 'studioId'>;
+
+const waiting = (row: SheetItemRow): WaitingItem => ({
+  id: row.id,
+  blockId: row.blockId,
+  slot: row.slot,
+  variationId: row.variationId,
+  values: row.leverValues,
+  dose: row.dose,
+  feelers: row.feelers,
+  isOwn: row.isOwn,
+  chosenWhy: row.chosenWhy,
+});
+
+/** An exercise planned again over the row that stands there: numbers and a method set by hand stay as they are. */
+const over = (stored: SheetItemRow | undefined, planned: NewRow): NewRow => {
+  if (!stored || stored.variationId !== planned.variationId) return planned;
+  const isEdited = !isSameDose(stored.dose, stored.proposed);
+  return {
+    ...planned,
+    ...(isEdited ? { dose: stored.dose } : {}),
+    ...(stored.methodChosen ? { method: stored.method, methodChosen: true } : {}),
+  };
+};
+
+/** The rows of a sheet planned again. */
+const carriedRows = (sheetId: string, { content, planned }: Carried, stored: readonly SheetItemRow[]): NewRow[] =>
+  content.items.flatMap((item, position) => {
+    const plan = planned.get(item.id);
+    if (!plan) return [];
+    const row = stored.find(({ id }) => id === item.id);
+    const at = { id: item.id, sheetId, position, blockId: item.blockId, isOwn: row?.isOwn ?? false };
+    return [over(row, asRow(plan, at))];
+  });
+
+/** A sheet's shape and exercises as they are stored. */
+type Made = Pick<SheetRow, 'shape' | 'intent' | 'splitDay' | 'minutesBudget' | 'kitId' | 'blocks' | 'isShaped' | 'gaveUp' | 'leftOff'> & {
+  rows: NewRow[];
+};
+
+/** A session composed anew, in the shape of the last one; the other day of a split. */
+const composed = (context: Context, sheetId: string, input: SheetInput, composing: ComposingDto, before: SheetRow | null): Made => {
+  const shape = before?.shape ?? 'prep-compounds-accessories';
+  const splitDay = shape === 'two-day-split' ? (before?.splitDay === 'a' ? 'b' : 'a') : null;
+  const minutes = before?.minutesBudget ?? composing.minutes;
+  const made = compose(input, { shape, minutes, ...(splitDay ? { splitDay } : {}) });
+  return {
+    shape,
+    intent: 'build',
+    splitDay,
+    minutesBudget: before?.minutesBudget ?? null,
+    kitId: before?.kitId ?? null,
+    blocks: made.blocks,
+    isShaped: false,
+    gaveUp: made.gaveUp,
+    leftOff: made.left,
+    rows: made.items.map((item, position) =>
+      asRow(item, { id: context.newId(), sheetId, position, blockId: item.blockId, isOwn: false }),
+    ),
+  };
+};
+
+/** The arrangement of an earlier sheet for the next time: movements follow their tracks, what was left out stays off. */
+const again = (context: Context, sheetId: string, input: SheetInput, before: SheetRow, items: readonly SheetItemRow[]): Made => {
+  const kept = items.flatMap((row): WaitingItem[] => {
+    const track = input.tracks.find(({ slot }) => slot === row.slot);
+    if (track?.leftOut) return [];
+    const moved = track ? { variationId: track.variationId, values: track.values } : {};
+    return [{ ...waiting(row), ...moved, id: context.newId(), isOwn: row.isOwn || track?.variationId === row.variationId }];
+  });
+  const content: Content<WaitingItem> = { blocks: before.blocks, items: kept };
+  const carried = carrySheet(input, content, true, () => context.newId());
+  const { shape, splitDay, minutesBudget, kitId } = before;
+  return {
+    shape,
+    intent: 'build',
+    splitDay,
+    minutesBudget,
+    kitId,
+    blocks: [...carried.content.blocks],
+    isShaped: true,
+    gaveUp: [],
+    leftOff: carried.left,
+    rows: carriedRows(sheetId, carried, []),
+  };
+};
+
+/** What the next sheet is made after: the last one done, or of a split the last of its other day. */
+const beforeNext = async (scope: Scope, personId: string): Promise<{ last: SheetRow | null; pattern: SheetRow | null }> => {
+  const done = await scope.all('sheets', { personId, state: 'done' }, { order: [['createdAt', 'DESC']], limit: 8 });
+  const [last] = done;
+  if (last?.shape !== 'two-day-split') return { last: last ?? null, pattern: last ?? null };
+  const pattern = done.find(({ shape, splitDay }) => shape === 'two-day-split' && splitDay !== last.splitDay);
+  return { last, pattern: pattern ?? null };
+};
+
+/**
+ * Makes the person's next sheet. There must be no open one. A copy kept for the day comes first; a sheet the trainer
+ * arranged by hand comes again with new numbers; otherwise the session is composed.
+ */
 export const makeNextSheet = async (scope: Scope, context: Context, person: PersonRow, timeZone: string): Promise<SheetRow> => {
   const now = context.clock.now();
   const plannedOn = localDateOf(now, timeZone);
+  const { composing, catalogue } = await composingOf(scope, context, person, plannedOn);
+  const copy = await copyFor(scope, person.id, composing.trainsOn);
+  if (copy) {
+    await scope.update('sheets', { state: 'next', forDate: null }, { id: copy.id });
+    await replanSheet(scope, context, person, timeZone);
+    return { ...copy, state: 'next' };
+  }
+  const { last, pattern } = await beforeNext(scope, person.id);
+  const id = context.newId();
+  const input = inputAt(composing, catalogue, last?.kitId ?? null);
+  const { rows, ...made } = pattern?.isShaped
+    ? again(context, id, input, pattern, await itemsOf(scope, pattern.id))
+    : composed(context, id, input, composing, last);
   const sheet = {
-    id: context.newId(),
+    id,
     personId: person.id,
     version: 1,
     attempt: 0,
     state: 'next' as const,
     createdAt: now.toISOString(),
     plannedOn,
-    leftOff: [] as LeftOff[],
+    forDate: null,
+    ...made,
   };
-  const { items, left } = await plan(scope, context, person, plannedOn);
-  sheet.leftOff = left;
   await scope.insert('sheets', sheet);
-  await scope.insertAll(
-    'sheetItems',
-    items.map((item, position) => asRow(item, sheet.id, position, context.newId())),
-  );
+  await scope.insertAll('sheetItems', rows);
   return { ...sheet, studioId: scope.studioId };
 };
 
-/** A planned item over the row that stands there: numbers and a method the trainer set by hand stay as they are. */
-const over = (stored: SheetItemRow, planned: Omit<SheetItemRow, 'studioId'>): Omit<SheetItemRow, 'studioId'> => {
-  const isSameMovement = stored.variationId === planned.variationId;
-  const isEdited = isSameMovement && !isSameDose(stored.dose, stored.proposed);
-  const isChosen = isSameMovement && stored.methodChosen;
-  return {
-    ...planned,
-    ...(isEdited ? { dose: stored.dose } : {}),
-    ...(isChosen ? { method: stored.method, methodChosen: true } : {}),
-  };
+/** The copy that waits for the day somebody trains next, or for one before it. */
+const copyFor = async (scope: Scope, personId: string, trainsOn: number): Promise<SheetRow | null> => {
+  const [copy] = await scope.all('sheets', { personId, state: 'later' }, { order: [['forDate', 'ASC']], limit: 1 });
+  return copy?.forDate && dayNumber(copy.forDate) <= trainsOn ? copy : null;
 };
 
 /** A waiting sheet as it would be planned today. Days pass, a lay-off begins, a clearance ends without anybody writing. */
@@ -107,46 +161,56 @@ export const sheetAsOf = async (
   today: string,
 ): Promise<{ items: readonly SheetItemRow[]; leftOff: readonly LeftOff[] }> => {
   if (sheet.state !== 'next' || sheet.plannedOn === today) return { items: stored, leftOff: sheet.leftOff };
-  const { items: planned, left } = await plan(scope, context, person, today);
-  const items = stored.flatMap((row): SheetItemRow[] => {
-    const at = planned.findIndex((item) => item.slot === row.slot);
-    const item = planned[at];
-    return item ? [{ ...over(row, asRow(item, sheet.id, at, row.id)), studioId: row.studioId }] : [];
-  });
-  return { items, leftOff: left };
+  const { composing, catalogue } = await composingOf(scope, context, person, today);
+  const content = { blocks: sheet.blocks, items: stored.map(waiting) };
+  const carried = carrySheet(inputAt(composing, catalogue, sheet.kitId), content, sheet.isShaped, (slot) => slot);
+  const items = carriedRows(sheet.id, carried, stored).filter((row) => stored.some(({ id }) => id === row.id));
+  return { items: items.map((row) => ({ ...row, studioId: sheet.studioId })), leftOff: offBefore(sheet, carried.left) };
 };
 
+/** What is off a sheet now: what the planning says today, and what the minutes never held. */
+const offBefore = ({ leftOff }: SheetRow, left: readonly LeftOff[]): LeftOff[] => [
+  ...left,
+  ...leftOff.filter(
+    ({ slot, reasons }) =>
+      reasons.some(({ code }) => code === 'left-for-minutes' || code === 'rests-48h') && !left.some((off) => off.slot === slot),
+  ),
+];
+
 /**
- * Plans a waiting sheet again after tracks, kit or person changed, or a day has passed. What the trainer edited by hand
- * stays as it is; a sheet that was started is a snapshot and is left alone.
+ * Plans a waiting sheet again after tracks, kit or person changed, or a day has passed. What the trainer arranged or
+ * edited by hand stays; a sheet that was started is a snapshot and is left alone. Somebody who never trained gets their
+ * first session composed anew, as each answer may change it.
  */
-export const replanSheet = async (scope: Scope, context: Context, person: PersonRow, timeZone: string): Promise<void> => {
+export const replanSheet = async (
+  scope: Scope,
+  context: Context,
+  person: PersonRow,
+  timeZone: string,
+  mayCompose = false,
+): Promise<void> => {
   const sheet = await openSheet(scope, person.id);
   if (!sheet || sheet.state !== 'next') return;
   const today = localDateOf(context.clock.now(), timeZone);
-  const stored = await scope.all('sheetItems', { sheetId: sheet.id });
-  const { items: planned, left } = await plan(scope, context, person, today);
-  if (sheet.attempt > 0 && stored.some((row) => !planned.some((item) => isSameWork(row, item)))) {
-    // Sets of a discarded try point at these items. They stay with the old sheet, and a new one takes its place.
-    await scope.update('sheets', { state: 'done' }, { id: sheet.id });
-    await makeNextSheet(scope, context, person, timeZone);
+  const stored = await itemsOf(scope, sheet.id);
+  const { composing, catalogue } = await composingOf(scope, context, person, today);
+  const input = inputAt(composing, catalogue, sheet.kitId);
+  const isFirst = composing.stage.sessionsDone === 0 && composing.tracks.length === 0;
+  const version = sheet.version + 1;
+  if (!sheet.isShaped && (isFirst || mayCompose) && !stored.some((row) => !isSameDose(row.dose, row.proposed))) {
+    const { rows, ...made } = composed(context, sheet.id, input, composing, sheet.shape === 'two-day-split' ? null : sheet);
+    // An exercise that stays keeps its id, so that what points at it stays right.
+    const same = rows.map((row) => {
+      const known = stored.find(({ slot, variationId }) => slot === row.slot && variationId === row.variationId);
+      return known ? over(known, { ...row, id: known.id }) : row;
+    });
+    await writeItems(scope, sheet.id, same);
+    await scope.update('sheets', { ...made, version, plannedOn: today }, { id: sheet.id });
     return;
   }
-  // A discarded try's sets still point at an item, so an item that stays keeps its id.
-  for (const [position, item] of planned.entries()) {
-    const before = stored.find((row) => row.slot === item.slot);
-    const row = asRow(item, sheet.id, position, before?.id ?? context.newId());
-    if (!before) await scope.insert('sheetItems', row);
-    else {
-      const { id, ...values } = over(before, row);
-      await scope.update('sheetItems', values, { id });
-    }
-  }
-  for (const row of stored) {
-    if (!planned.some((item) => item.slot === row.slot)) await scope.remove('sheetItems', { id: row.id });
-  }
-  await scope.update('sheets', { version: sheet.version + 1, plannedOn: today, leftOff: left }, { id: sheet.id });
+  const content = { blocks: sheet.blocks, items: stored.map(waiting) };
+  const carried = carrySheet(input, content, sheet.isShaped, () => context.newId());
+  await writeItems(scope, sheet.id, carriedRows(sheet.id, carried, stored));
+  const blocks = [...carried.content.blocks];
+  await scope.update('sheets', { version, plannedOn: today, blocks, leftOff: offBefore(sheet, carried.left) }, { id: sheet.id });
 };
-
-const isSameWork = (row: SheetItemRow, item: PlannedItem): boolean =>
-  row.slot === item.slot && row.variationId === item.variationId;

@@ -3,6 +3,7 @@ import { addDays } from '@drubo/core';
 import { Op } from 'sequelize';
 import type { Caller, Context } from '../context';
 import { toPerson } from '../db/mappers/rows';
+import { composingOf } from './composing-of';
 import { localDateOf } from './local-date';
 import { currentMovements } from './movements';
 import { readFloor, readPerson } from './read-person';
@@ -25,11 +26,18 @@ export const readOfflinePack = async (context: Context, caller: Caller): Promise
   const live = await scope.all('sessions', { state: 'live' });
   const wanted = new Set([...live, ...booked].map((row) => row.personId));
   const packed = people.filter((row) => wanted.has(row.id)).slice(0, MOST_PEOPLE);
+  const persons = await Promise.all(packed.map((row) => readPerson(scope, context, caller, row)));
   return {
     madeAt: now.toISOString(),
     people: people.sort((a, b) => a.name.localeCompare(b.name)).map(toPerson),
     floor: await readFloor(scope, today),
-    persons: await Promise.all(packed.map((row) => readPerson(scope, context, caller, row))),
+    persons,
+    composing: await Promise.all(
+      packed.map(async (row, at) => ({
+        sheetId: persons[at]?.nextSheet.id ?? '',
+        composing: (await composingOf(scope, context, row, today)).composing,
+      })),
+    ),
     sessions: await Promise.all(live.map((row) => readSession(scope, context, row))),
     movements: await currentMovements(scope),
   };

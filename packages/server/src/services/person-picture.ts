@@ -35,13 +35,21 @@ const screeningOf = (person: PersonRow, records: readonly PersonRecordDto[]): Sc
   return readScreening(last.fields.seen, { heightCm, massKg, shankCm: shanks.at(-1) ?? null });
 };
 
-/** What is known of a person on a day: health, what was seen, and where they train. */
-export const personPicture = async (scope: Scope, person: PersonRow, today: string): Promise<PersonPicture> => {
+/**
+ * What is known of a person on a day: health, what was seen, and where they train.
+ * @param kitId another place than their usual one
+ */
+export const personPicture = async (
+  scope: Scope,
+  person: PersonRow,
+  today: string,
+  kitId: string | null = null,
+): Promise<PersonPicture> => {
   const intake = await intakeOf(scope, person.id);
   const records = await currentRecords(scope, person.id);
   const kits = await kitsFor(scope, person.id);
-  const place = intake.places.find(({ kitId }) => kits.some(({ id }) => id === kitId));
-  const kit = kits.find(({ id }) => id === place?.kitId) ?? kits[0];
+  const usual = intake.places.find((place) => kits.some(({ id }) => id === place.kitId))?.kitId;
+  const kit = kits.find(({ id }) => id === kitId) ?? kits.find(({ id }) => id === usual) ?? kits[0];
   if (!kit) throw new Error(`studio ${scope.studioId} has no kit`);
   return {
     intake,
@@ -50,7 +58,10 @@ export const personPicture = async (scope: Scope, person: PersonRow, today: stri
     screening: screeningOf(person, records),
     kit,
     room: roomOf(kit, kit.items),
-    safety: placeSafetyOf(kit, place),
+    safety: placeSafetyOf(
+      kit,
+      intake.places.find((place) => place.kitId === kit.id),
+    ),
   };
 };
 

@@ -11,6 +11,7 @@ import { currentRecords, intakeOf } from './person-file';
 import { personPicture } from './person-picture';
 import { readSheet } from './read-sheet';
 import { sessionLines } from './read-session';
+import { itemsOf } from './sheet-items';
 import { standingsOf, tracksOf } from './tracks';
 
 const LAST_SESSIONS = 12;
@@ -51,7 +52,20 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
     intake: await intakeOf(scope, row.id),
     records: await currentRecords(scope, row.id),
     kits: await kitsFor(scope, row.id),
+    later: await laterSheets(scope, row.id),
   };
+};
+
+/** Copies that wait for their day. */
+const laterSheets = async (scope: Scope, personId: string): Promise<PersonDetailDto['later']> => {
+  const copies = await scope.all('sheets', { personId, state: 'later' }, { order: [['forDate', 'ASC']] });
+  return Promise.all(
+    copies.map(async ({ id, forDate, plannedOn }) => ({
+      id,
+      forDate: forDate ?? plannedOn,
+      exercises: (await itemsOf(scope, id)).length,
+    })),
+  );
 };
 
 /** A day on the floor. */
@@ -60,7 +74,7 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
   const ids = bookings.map((booking) => booking.personId);
   const people = await scope.all('people', { id: ids, archivedAt: null });
   const sheets = await scope.all('sheets', { personId: ids, state: ['next', 'started'] });
-  const items = await scope.all('sheetItems', { sheetId: sheets.map((sheet) => sheet.id) }, { order: [['position', 'ASC']] });
+  const items = await scope.all('sheetItems', { sheetId: sheets.map((sheet) => sheet.id), removed: false }, { order: [['position', 'ASC']] });
   const open = await scope.all('sessions', { state: ['live', 'finished'] }, { order: [['startedAt', 'DESC']], limit: 50 });
   const doneToday = await scope.all('sessions', { date, state: ['finished', 'reviewed'], personId: ids });
   const entries = await Promise.all(

@@ -1,5 +1,6 @@
 import type { LastTimeDto, SheetDto } from '@drubo/contracts';
-import { feelersLeft, isSameDose, sheetMinutes } from '@drubo/core';
+import { allowedLoads, feelersLeft, isSameDose } from '@drubo/core';
+import { minutesOf, timedBlocks } from '@drubo/core/composing';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
@@ -11,6 +12,7 @@ import { localDateOf } from './local-date';
 import { sheetAsOf } from './next-sheet';
 import { careOf, personPicture } from './person-picture';
 import { setsOf } from './sets';
+import { itemsOf } from './sheet-items';
 import { tracksOf } from './tracks';
 
 /** How many sessions back "last time" looks for a slot. */
@@ -25,14 +27,14 @@ export const readSheet = async (
   today: string | null = null,
 ): Promise<SheetDto> => {
   const person = await findPerson(scope, sheet.personId);
-  const stored = await scope.all('sheetItems', { sheetId: sheet.id }, { order: [['position', 'ASC']] });
+  const stored = await itemsOf(scope, sheet.id);
   const planned = { items: stored, leftOff: sheet.leftOff };
   const { items: rows, leftOff } = today === null ? planned : await sheetAsOf(scope, context, sheet, stored, person, today);
-  const picture = await personPicture(scope, person, today ?? (await todayOf(scope, context)));
+  const picture = await personPicture(scope, person, today ?? (await todayOf(scope, context)), sheet.kitId);
   const { last: before, startedAt } = await lastTimes(scope, sheet);
   const past = await exerciseHistory(scope, sheet.personId, startedAt);
   const catalogue = await catalogueOf(scope, context);
-  const variationOf = (row: SheetItemRow) => getVariation(catalogue, row.variationId);
+  const variationOf = (row: Pick<SheetItemRow, 'variationId'>) => getVariation(catalogue, row.variationId);
   const tracks = sheet.state === 'next' ? await tracksOf(scope, sheet.personId) : [];
   return {
     id: sheet.id,
@@ -45,9 +47,25 @@ export const readSheet = async (
     version: sheet.version,
     attempt: sheet.attempt,
     state: sheet.state,
-    minutes: sheetMinutes(rows.map((row) => ({ dose: row.dose, variation: variationOf(row), feelers: feelersLeft(row) }))),
+    minutes: minutesOf(
+      timedBlocks(
+        { blocks: sheet.blocks, items: rows.map((row) => ({ ...row, feelers: feelersLeft(row) })) },
+        variationOf,
+        (row) => allowedLoads(picture.kit, picture.health.limits, variationOf(row), row.leverValues),
+      ),
+    ),
+    shape: sheet.shape,
+    intent: sheet.intent,
+    splitDay: sheet.splitDay,
+    minutesBudget: sheet.minutesBudget ?? person.minutes,
+    kitId: sheet.kitId,
+    blocks: sheet.blocks,
+    isShaped: sheet.isShaped,
+    forDate: sheet.forDate,
+    gaveUp: sheet.gaveUp,
     items: rows.map((row) => ({
       id: row.id,
+      blockId: row.blockId,
       slot: row.slot,
       variationId: row.variationId,
       values: row.leverValues,
@@ -60,7 +78,7 @@ export const readSheet = async (
       why: row.why,
       chosenWhy: row.chosenWhy,
       lastTime: before.get(row.slot) ?? null,
-      past: past(row.variationId),
+      past: past.of(row.variationId),
     })),
     leftOut: tracks
       .filter((track) => track.leftOut)

@@ -5,13 +5,14 @@ import type { ExerciseLog } from '@drubo/core/judging';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Context } from '../context';
 import { toSession } from '../db/mappers/rows';
-import type { SessionRow, SheetItemRow } from '../db/models';
+import type { SessionRow, SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { exerciseHistory } from './exercise-history';
-import { findPerson } from './find';
+import { findPerson, findSheet } from './find';
 import { judgeContext } from './judge-context';
 import { openSheet } from './next-sheet';
 import { setsOf } from './sets';
+import { itemsOf } from './sheet-items';
 import { personPicture } from './person-picture';
 
 /** Worst joint pain of the newest of these sessions; null when nobody asked. */
@@ -20,13 +21,20 @@ const lastPain = (past: ExerciseLog['past']): number | null => {
   return pains.length === 0 ? null : Math.max(...pains);
 };
 
+/** Exercises that get a verdict: drills, finishers and what is counted in seconds are chosen anew each time. */
+const judgedOf = (sheet: SheetRow, items: readonly SheetItemRow[]): SheetItemRow[] =>
+  items.filter(({ blockId, dose }) => {
+    const role = sheet.blocks.find(({ id }) => id === blockId)?.role ?? 'main';
+    return (role === 'main' || role === 'accessory') && dose.seconds === undefined;
+  });
+
 /** Everything a session's verdicts rest on, one log an exercise. */
 export const exerciseLogs = async (
   scope: Scope,
   context: Context,
   session: SessionRow,
 ): Promise<{ items: SheetItemRow[]; logs: ExerciseLog[]; personName: string; kit: KitDto }> => {
-  const items = await scope.all('sheetItems', { sheetId: session.sheetId }, { order: [['position', 'ASC']] });
+  const items = judgedOf(await findSheet(scope, session.sheetId), await itemsOf(scope, session.sheetId));
   const sets = await setsOf(scope, session.id);
   const person = await findPerson(scope, session.personId);
   const picture = await personPicture(scope, person, session.date);
@@ -34,7 +42,7 @@ export const exerciseLogs = async (
   const pastOf = await exerciseHistory(scope, person.id, session.startedAt);
   const logs = items.map((item): ExerciseLog => {
     const variation = getVariation(judged.catalogue, item.variationId);
-    const past = pastOf(item.variationId);
+    const past = pastOf.of(item.variationId);
     return {
       itemId: item.id,
       variation,

@@ -1,4 +1,5 @@
-import type { Standing, Track } from '@drubo/core/judging';
+import type { Standing } from '@drubo/core/judging';
+import type { Track } from '@drubo/core/composing';
 import type { TrackRow } from '../db/models';
 import type { Scope } from '../db/scope';
 

@@ -32,17 +32,18 @@ export const exportBundle = async (context: Context, studioId: string, personId:
     })),
     records: (await scope.all('personRecords', own, ordered('id', 'revision'))).map(toRecord),
     bookings: (await scope.all('bookings', own, ordered('id'))).map(toBooking),
-    sheets: sheets.map(({ studioId: _, leftOff: ___, ...sheet }) => ({
+    sheets: sheets.map(({ studioId: _, leftOff: ___, gaveUp: ____, ...sheet }) => ({
       ...sheet,
       items: items
         .filter((item) => item.sheetId === sheet.id)
-        .map(({ studioId: __, sheetId: ____, leverValues, ...item }) => ({ ...item, values: leverValues })),
+        .map(({ studioId: __, sheetId: _____, leverValues, ...item }) => ({ ...item, values: leverValues })),
     })),
     sessions: sessions.map(toSession),
     sets: (await scope.all('setRevisions', ofSessions, ordered('id', 'revision'))).map(toSetRecord),
     tracks: (await scope.all('tracks', own, ordered('personId', 'slot'))).map(
       ({ studioId: _, estimatorState: __, leverValues, ...track }) => ({ ...track, values: leverValues }),
     ),
+    templates: (await scope.all('templates', {}, ordered('id'))).map(({ studioId: _, ...row }) => row),
     movements: (await scope.all('movements', {}, ordered('id', 'revision'))).map(toMovement),
     decisions: (await scope.all('decisions', ofSessions, ordered('id'))).map(
       ({ studioId: _, trainerId: __, ...decision }) => decision,

@@ -14,8 +14,8 @@ const CHUNK = 200;
 export const importBundle = async (context: Context, file: unknown): Promise<void> => {
   const parsed = bundle.safeParse(upgradeBundle(file));
   if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
-  const { studio, trainers, kits, people, intakes, records, bookings, sheets, sessions, sets, tracks, movements, decisions } =
-    parsed.data;
+  const { studio, trainers, kits, people, intakes, records, bookings } = parsed.data;
+  const { sheets, sessions, sets, tracks, templates, movements, decisions } = parsed.data;
   const wrong = impossibleSets(parsed.data);
   if (wrong.length > 0) throw new AppError('invalid-input', 'Some sets in this file can’t have been done.', wrong);
   const createdAt = context.clock.now().toISOString();
@@ -43,7 +43,7 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
     );
     await inChunks(bookings, (rows) => scope.insertAll('bookings', rows));
     await inChunks(
-      sheets.map(({ items: _, ...sheet }) => ({ ...sheet, leftOff: [] })),
+      sheets.map(({ items: _, ...sheet }) => ({ ...sheet, leftOff: [], gaveUp: [] })),
       (rows) => scope.insertAll('sheets', rows),
     );
     const items = sheets.flatMap((sheet) =>
@@ -61,6 +61,7 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
       tracks.map(({ values, ...track }) => ({ ...track, leverValues: values, estimatorState: null })),
       (rows) => scope.insertAll('tracks', rows),
     );
+    await inChunks(templates, (rows) => scope.insertAll('templates', rows));
     await inChunks(
       movements.map(({ id, revision, retired, savedAt, ...fields }) => ({ id, revision, retired, savedAt, fields })),
       (rows) => scope.insertAll('movements', rows),

@@ -41,4 +41,15 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
     `First session after ${v.days} days: ${v.sets} ${v.sets === 1 ? 'set' : 'sets'} and ${v.reserve} in reserve.`,
   'school-rest': (v) => `Rest as you chose for this person: ${formatRest(v.restSeconds)}.`,
   'school-effort': (v) => `Effort as you chose for this person: ${v.reserve} in reserve.`,
+  'dose-by-role': (v) => {
+    const what = { prep: 'A drill before the work', main: 'A main lift', accessory: 'An accessory', finisher: 'A finisher' }[v.role];
+    const numbers = {
+      sets: `${v.sets} ${v.sets === 1 ? 'set' : 'sets'}`,
+      reps: v.seconds === null ? `${v.repsLow} to ${v.repsHigh} reps` : `${v.seconds} s`,
+      rest: `${formatRest(v.restSeconds)} rest`,
+      reserve: `${v.reserve} in reserve`,
+    };
+    return `${what}: ${numbers[v.field]}.`;
+  },
+  'lighter-day': (v) => `A lighter day: ${v.sets} of ${v.usualSets} sets, ${v.reserve} in reserve.`,
 };

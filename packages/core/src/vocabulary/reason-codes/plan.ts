@@ -1,3 +1,4 @@
+import type { Role } from '../sheet';
 import type { Goal, TrainingAge } from '../training';
 
 /** Why a sheet asks for what it asks. */
@@ -31,6 +32,17 @@ export interface PlanReasons {
   'lay-off-first': { days: number; sets: number; reserve: number };
   'school-rest': { restSeconds: number };
   'school-effort': { reserve: number };
+  'dose-by-role': {
+    role: Role;
+    field: 'sets' | 'reps' | 'rest' | 'reserve';
+    sets: number;
+    repsLow: number;
+    repsHigh: number;
+    seconds: number | null;
+    restSeconds: number;
+    reserve: number;
+  };
+  'lighter-day': { sets: number; usualSets: number; reserve: number };
 }
 
 /** Every code of the group; a missing one does not compile. */
@@ -57,4 +69,6 @@ export const PLAN_CODES: Record<keyof PlanReasons, true> = {
   'lay-off-first': true,
   'school-rest': true,
   'school-effort': true,
+  'dose-by-role': true,
+  'lighter-day': true,
 };

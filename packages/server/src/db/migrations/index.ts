@@ -5,9 +5,10 @@ import { firstTables } from './0001-first-tables';
 import { movements } from './0002-movements';
 import { judging } from './0003-judging';
 import { intake } from './0004-intake';
+import { sheets } from './0005-sheets';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
-const MIGRATIONS = [firstTables, movements, judging, intake] as const;
+const MIGRATIONS = [firstTables, movements, judging, intake, sheets] as const;
 
 const DONE = 'migrations_done';
 

@@ -14,6 +14,7 @@ import { sheetItems } from './sheet-items';
 import { sheets } from './sheets';
 import { signIns } from './sign-ins';
 import { studios } from './studios';
+import { templates } from './templates';
 import { tombstones } from './tombstones';
 import { tracks } from './tracks';
 import { trainers } from './trainers';
@@ -37,6 +38,7 @@ export const bindModels = (sequelize: Sequelize) => ({
   tracks: tracks.bind(sequelize),
   decisions: decisions.bind(sequelize),
   commands: commands.bind(sequelize),
+  templates: templates.bind(sequelize),
   tombstones: tombstones.bind(sequelize),
 });
 
@@ -53,6 +55,7 @@ export type { SetRevisionRow } from './set-revisions';
 export type { SheetItemRow } from './sheet-items';
 export type { SheetRow } from './sheets';
 export type { StudioRow } from './studios';
+export type { TemplateRow } from './templates';
 export type { TombstoneRow } from './tombstones';
 export type { TrackRow } from './tracks';
 export type { TrainerRow } from './trainers';

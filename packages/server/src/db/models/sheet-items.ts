@@ -7,6 +7,11 @@ export interface SheetItemRow {
   id: string;
   sheetId: string;
   position: number;
+  blockId: string;
+  /** Whether the trainer put it there or changed its movement. */
+  isOwn: boolean;
+  /** Taken off; kept because sets of a discarded try point at it. */
+  removed: boolean;
   slot: string;
   variationId: string;
   leverValues: LeverValues;
@@ -27,6 +32,9 @@ export const sheetItems = defineTable<SheetItemRow>('sheet_items', ['studioId', 
   id: 'text',
   sheetId: 'text',
   position: 'integer',
+  blockId: 'text',
+  isOwn: 'flag',
+  removed: 'flag',
   slot: 'text',
   variationId: 'text',
   leverValues: 'json',

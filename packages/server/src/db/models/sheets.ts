@@ -1,4 +1,5 @@
-import type { LeftOff } from '@drubo/core/judging';
+import type { Block, LeftOff } from '@drubo/core/composing';
+import type { Intent, Reason, SessionShape, SplitDay } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 export interface SheetRow {
@@ -8,12 +9,26 @@ export interface SheetRow {
   version: number;
   /** How many sessions on it were discarded. */
   attempt: number;
-  state: 'next' | 'started' | 'done';
+  state: 'next' | 'started' | 'done' | 'later';
   createdAt: string;
   /** The day its items were last planned for. */
   plannedOn: string;
   /** What had to stay off when it was planned, with why. */
   leftOff: LeftOff[];
+  shape: SessionShape;
+  intent: Intent;
+  splitDay: SplitDay | null;
+  /** Null: the person's own. */
+  minutesBudget: number | null;
+  /** Null: where the person usually trains. */
+  kitId: string | null;
+  blocks: Block[];
+  /** Whether the trainer arranged it by hand. */
+  isShaped: boolean;
+  /** The day a copy waits for. */
+  forDate: string | null;
+  /** What the proposal had no room for. */
+  gaveUp: Reason[];
 }
 
 export const sheets = defineTable<SheetRow>('sheets', ['studioId', 'id'], {
@@ -26,4 +41,13 @@ export const sheets = defineTable<SheetRow>('sheets', ['studioId', 'id'], {
   createdAt: 'text',
   plannedOn: 'text',
   leftOff: 'json',
+  shape: 'text',
+  intent: 'text',
+  splitDay: 'text',
+  minutesBudget: 'integer',
+  kitId: 'text',
+  blocks: 'json',
+  isShaped: 'flag',
+  forDate: 'text',
+  gaveUp: 'json',
 });

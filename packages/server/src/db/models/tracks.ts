@@ -1,5 +1,6 @@
 import type { Dose } from '@drubo/core';
-import type { Standing, Track } from '@drubo/core/judging';
+import type { Standing } from '@drubo/core/judging';
+import type { Track } from '@drubo/core/composing';
 import type { LeverValues, MethodId } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 

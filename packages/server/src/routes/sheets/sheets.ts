@@ -1,12 +1,14 @@
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
 import { checkLoad } from '../../services/check-dose';
-import { checkVersion, findItem, findPerson, findSheet } from '../../services/find';
+import { composingOf } from '../../services/composing-of';
+import { checkVersion, findPerson, findSheet, refuseErased } from '../../services/find';
 import { localDateOf } from '../../services/local-date';
 import { replanSheet } from '../../services/next-sheet';
 import { readSheet } from '../../services/read-sheet';
-import { refuseAboveClearance } from '../../services/refuse-held';
 import { runCommand } from '../../services/run-command';
+import { saveContent } from '../../services/save-sheet';
+import { itemsOf } from '../../services/sheet-items';
 
 export const getSheet: Handler<'getSheet'> = async ({ params, caller }, context) => {
   const scope = context.db.read(caller.studioId);
@@ -14,19 +16,47 @@ export const getSheet: Handler<'getSheet'> = async ({ params, caller }, context)
   return readSheet(scope, context, await findSheet(scope, params.sheetId), today);
 };
 
-export const editSheetItem: Handler<'editSheetItem'> = ({ params, body, caller }, context) =>
-  runCommand(context, caller, { endpointId: 'editSheetItem', params, body }, async (scope) => {
+export const saveSheet: Handler<'saveSheet'> = ({ params, body, caller }, context) =>
+  runCommand(context, caller, { endpointId: 'saveSheet', params, body }, async (scope) => {
     const sheet = await findSheet(scope, params.sheetId);
-    const item = await findItem(scope, sheet.id, params.itemId);
-    checkLoad(body.dose, 'body.dose');
-    await refuseAboveClearance(scope, context, caller, sheet.personId, item.variationId, body.dose.load.externalKg);
-    if (sheet.state !== 'next') throw new AppError('sheet-started', 'This sheet’s session has begun; change its sets instead.');
+    body.content.items.forEach(({ dose }, at) => checkLoad(dose, `body.content.items.${at}.dose`));
+    if (sheet.state !== 'next' && sheet.state !== 'later') {
+      throw new AppError('sheet-started', 'This sheet’s session has begun; change its sets instead.');
+    }
     checkVersion(sheet.version, body.version, 'sheet');
-    const edited = { ...sheet, version: sheet.version + 1 };
-    const method = body.method === undefined ? {} : { method: body.method, methodChosen: true };
-    await scope.update('sheetItems', { dose: body.dose, ...method }, { id: item.id });
-    await scope.update('sheets', { version: edited.version }, { id: sheet.id });
-    return readSheet(scope, context, edited);
+    return readSheet(scope, context, await saveContent(scope, context, sheet, body.content, caller.timeZone));
+  });
+
+export const getComposing: Handler<'getComposing'> = async ({ params, caller }, context) => {
+  const scope = context.db.read(caller.studioId);
+  const sheet = await findSheet(scope, params.sheetId);
+  const today = localDateOf(context.clock.now(), caller.timeZone);
+  const { composing } = await composingOf(scope, context, await findPerson(scope, sheet.personId), today);
+  return composing;
+};
+
+export const copySheet: Handler<'copySheet'> = ({ params, body, caller }, context) =>
+  runCommand(context, caller, { endpointId: 'copySheet', params, body }, async (scope) => {
+    await refuseErased(scope, 'sheets', params.copyId);
+    const sheet = await findSheet(scope, params.sheetId);
+    const items = await itemsOf(scope, sheet.id);
+    const { studioId: _, ...own } = sheet;
+    const now = context.clock.now().toISOString();
+    const copy = { ...own, id: params.copyId, version: 1, attempt: 0, createdAt: now, isShaped: true };
+    await scope.insert('sheets', { ...copy, state: 'later', forDate: body.on });
+    await scope.insertAll(
+      'sheetItems',
+      items.map((item) => ({ ...item, id: context.newId(), sheetId: copy.id, isOwn: true })),
+    );
+    return readSheet(scope, context, await findSheet(scope, copy.id));
+  });
+
+export const removeCopy: Handler<'removeCopy'> = ({ params, body, caller }, context) =>
+  runCommand(context, caller, { endpointId: 'removeCopy', params, body }, async (scope) => {
+    const sheet = await findSheet(scope, params.sheetId);
+    if (sheet.state !== 'later') throw new AppError('sheet-started', 'Only a copy that waits for its day can be taken away.');
+    await scope.remove('sheets', { id: sheet.id });
+    return { removed: true as const };
   });
 
 export const bringBack: Handler<'bringBack'> = ({ params, body, caller }, context) =>

@@ -1,0 +1,76 @@
+import { z } from 'zod';
+import { EMPHASES, FAMILIES, GOALS, METHODS, VERDICTS } from '@drubo/core/vocabulary';
+import { id, instant, localDate, reason, version } from './basics';
+import { dose, kit, leverValues } from './dose';
+import { schools } from './person';
+import { contentItem, pastExercise, personLimit, placeSafety, sheetShape } from './sheet';
+
+/** Where a person stands with one exercise slot, as the composer reads it. */
+const track = z.object({
+  slot: z.string(),
+  variationId: z.string(),
+  values: leverValues,
+  method: z.enum(METHODS),
+  methodChosen: z.boolean(),
+  dose,
+  leftOut: z.boolean(),
+  lastDecision: z
+    .object({ verdict: z.enum(VERDICTS), reasons: z.array(reason).readonly(), sessionDate: localDate, edited: z.boolean() })
+    .nullable(),
+});
+
+/** Everything a person's session is composed from, so that it can be done on a phone with no network. */
+export const composing = z.object({
+  personId: id,
+  /** Days since 1970 of the day the numbers are for, and of the day it will be trained. */
+  day: z.int(),
+  trainsOn: z.int(),
+  fittedTo: z.object({
+    goal: z.enum(GOALS),
+    trainingAge: z.enum(['novice', 'intermediate', 'advanced']),
+    massKg: z.number().nullable(),
+  }),
+  secondGoal: z.enum(GOALS).nullable(),
+  daysPerWeek: z.int().nullable(),
+  minutes: z.int(),
+  stage: z.object({ sessionsDone: z.int(), dayOfTraining: z.int(), daysSinceLast: z.int().nullable() }),
+  schools,
+  limits: z.array(personLimit).readonly(),
+  painClearedUpTo: z.number().nullable(),
+  tracks: z.array(track).readonly(),
+  starts: z
+    .array(z.object({ ladderId: z.string(), rungId: z.string(), reasons: z.array(reason).readonly() }))
+    .readonly(),
+  aids: z.record(z.string(), leverValues),
+  drills: z.array(z.string()).readonly(),
+  placed: z.array(z.object({ ladderId: z.string(), rungId: z.string(), on: localDate })).readonly(),
+  dislikes: z.array(z.string()).readonly(),
+  recent: z
+    .array(
+      z.object({
+        day: z.int(),
+        hardSetsByMuscle: z.partialRecord(z.enum(EMPHASES), z.number()),
+        heavyFamilies: z.array(z.enum(FAMILIES)).readonly(),
+      }),
+    )
+    .readonly(),
+  pasts: z.array(z.object({ variationId: z.string(), past: z.array(pastExercise).readonly() })).readonly(),
+  /** Places they can train at, the usual one first. */
+  places: z.array(z.object({ kit, safety: placeSafety })).readonly(),
+});
+export type ComposingDto = z.infer<typeof composing>;
+
+const { kitId: _, minutesBudget, ...arrangement } = sheetShape;
+
+/** A session a trainer keeps to use again. Loads are found anew for whoever gets it. */
+export const templateForm = z.strictObject({
+  name: z.string().trim().min(1, 'must be given').max(60, 'at most 60 characters'),
+  ...arrangement,
+  minutesBudget,
+  items: z
+    .array(contentItem.pick({ blockId: true, slot: true, variationId: true, values: true, dose: true }))
+    .min(1, 'must hold an exercise')
+    .max(40, 'at most 40 exercises'),
+});
+export const template = z.object({ id, version, ...templateForm.shape, savedAt: instant });
+export type TemplateDto = z.infer<typeof template>;

@@ -1,0 +1,278 @@
+/** One way to fill a group. `covers`: how much of each need it brings; `tilts`: how it leans each balance. */
+export interface SolverOption {
+  /** Two options of one key are never chosen together. */
+  key: string;
+  value: number;
+  seconds: number;
+  covers: readonly number[];
+  tilts: readonly number[];
+  /** Which cap it counts against. */
+  cap: number;
+}
+
+/**
+ * A choice of at most one option a group: worth the sum of the values, plus each need up to its amount, less what a
+ * balance leans beyond its width; within the seconds and the caps.
+ */
+export interface Problem<O extends SolverOption = SolverOption> {
+  groups: readonly (readonly O[])[];
+  budgetSeconds: number;
+  needs: readonly { amount: number; weight: number }[];
+  balances: readonly { width: number; weight: number }[];
+  /** The most options that may be chosen of each cap. */
+  caps: readonly number[];
+  /** Whether the options chosen so far can stand in one session; a set that can't never can with more in it. */
+  canJoin?(chosen: readonly O[]): boolean;
+}
+
+/** What was chosen: an index into each group, null for none of it. */
+export interface Solution {
+  chosen: readonly (number | null)[];
+  score: number;
+  /** Whether the search was finished; otherwise it is the best found within the node budget. */
+  isOptimal: boolean;
+  nodes: number;
+}
+
+const sum = (numbers: readonly number[]): number => numbers.reduce((total, one) => total + one, 0);
+
+/** The options a choice stands for. */
+export const optionsOf = <O extends SolverOption>({ groups }: Problem<O>, chosen: readonly (number | null)[]): O[] =>
+  chosen.flatMap((index, at) => {
+    const option = index === null ? undefined : groups[at]?.[index];
+    return option ? [option] : [];
+  });
+
+/** What a choice is worth, whether or not it is allowed. */
+export const scoreOf = <O extends SolverOption>({ needs, balances }: Problem<O>, options: readonly O[]): number =>
+  sum(options.map(({ value }) => value)) +
+  sum(needs.map(({ amount, weight }, need) => weight * Math.min(amount, sum(options.map(({ covers }) => covers[need] ?? 0))))) -
+  sum(
+    balances.map(
+      ({ width, weight }, at) => weight * Math.max(0, Math.abs(sum(options.map(({ tilts }) => tilts[at] ?? 0))) - width),
+    ),
+  );
+
+/** Whether a choice keeps every hard rule. */
+export const isAllowed = <O extends SolverOption>(problem: Problem<O>, options: readonly O[]): boolean =>
+  sum(options.map(({ seconds }) => seconds)) <= problem.budgetSeconds &&
+  new Set(options.map(({ key }) => key)).size === options.length &&
+  problem.caps.every((most, cap) => options.filter((option) => option.cap === cap).length <= most) &&
+  (problem.canJoin?.(options) ?? true);
+
+const TINY = 1e-9;
+
+/**
+ * Prices of the shared things: a second, a place under the caps, a unit of each need, a unit of each lean. Whatever the
+ * prices, no choice is worth more than `worthAt` says: the Lagrangian bound.
+ */
+interface Prices {
+  second: number;
+  caps: readonly number[];
+  needs: readonly number[];
+  leans: readonly number[];
+}
+
+/** What an option is worth once it has paid for what it uses. */
+const netOf = (option: SolverOption, { second, caps, needs, leans }: Prices): number => {
+  let net = option.value - second * option.seconds - (caps[option.cap] ?? 0);
+  for (let need = 0; need < needs.length; need += 1) net += (needs[need] ?? 0) * (option.covers[need] ?? 0);
+  for (let at = 0; at < leans.length; at += 1) net -= (leans[at] ?? 0) * (option.tilts[at] ?? 0);
+  return net;
+};
+
+/** Prices paid back for what was there to share. */
+const sharedWorth = ({ budgetSeconds, caps, needs, balances }: Problem, prices: Prices): number =>
+  prices.second * budgetSeconds +
+  sum(caps.map((most, cap) => most * (prices.caps[cap] ?? 0))) +
+  sum(needs.map(({ amount, weight }, need) => (weight - (prices.needs[need] ?? 0)) * amount)) +
+  sum(balances.map(({ width }, at) => Math.abs(prices.leans[at] ?? 0) * width));
+
+/** Each group's best option at these prices; null where none is worth its price. */
+const bestAt = (groups: Problem['groups'], prices: Prices): { net: number; option: SolverOption | null }[] =>
+  groups.map((group) => {
+    let best: { net: number; option: SolverOption | null } = { net: 0, option: null };
+    for (const option of group) {
+      const net = netOf(option, prices);
+      if (net > best.net) best = { net, option };
+    }
+    return best;
+  });
+
+const PRICING = { rounds: 160, kept: 6 } as const;
+const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
+
+/** Prices that make the bound tight, found by walking against the overuse; the best few, the tightest first. */
+const pricesFor = (problem: Problem): Prices[] => {
+  const { groups, needs, balances, budgetSeconds, caps } = problem;
+  const most = sum(groups.map((group) => Math.max(0, ...group.map(({ value }) => value))));
+  let prices: Prices = {
+    second: most / Math.max(1, budgetSeconds) / 2,
+    caps: caps.map(() => 0),
+    needs: needs.map(({ weight }) => weight / 2),
+    leans: balances.map(() => 0),
+  };
+  const tried: { bound: number; prices: Prices }[] = [];
+  for (let round = 0; round < PRICING.rounds; round += 1) {
+    const bests = bestAt(groups, prices);
+    tried.push({ bound: sharedWorth(problem, prices) + sum(bests.map(({ net }) => net)), prices });
+    const used = bests.flatMap(({ option }) => option ?? []);
+    const step = 1 / (1 + round / 8);
+    const over = sum(used.map(({ seconds }) => seconds)) - budgetSeconds;
+    prices = {
+      second: Math.max(0, prices.second + (step * over * most) / Math.max(1, budgetSeconds) ** 2),
+      caps: caps.map((cap, at) => Math.max(0, (prices.caps[at] ?? 0) + step * 0.5 * (used.filter((one) => one.cap === at).length - cap))),
+      needs: needs.map(({ amount, weight }, need) => {
+        const missing = amount - sum(used.map(({ covers }) => covers[need] ?? 0));
+        return clamp((prices.needs[need] ?? 0) + (step * weight * missing) / Math.max(1, amount), 0, weight);
+      }),
+      leans: balances.map(({ weight, width }, at) => {
+        const lean = prices.leans[at] ?? 0;
+        const tilt = sum(used.map(({ tilts }) => tilts[at] ?? 0));
+        const beyond = lean === 0 ? Math.sign(tilt) * Math.max(0, Math.abs(tilt) - width) : tilt - Math.sign(lean) * width;
+        return clamp(lean + (step * weight * beyond) / Math.max(4, width * 2), -weight, weight);
+      }),
+    };
+  }
+  return tried
+    .sort((one, two) => one.bound - two.bound)
+    .slice(0, PRICING.kept)
+    .map((one) => one.prices);
+};
+
+/** The problem without options that can't be part of anything better than a score already reached. */
+const withoutHopeless = <O extends SolverOption>(problem: Problem<O>, prices: readonly Prices[], reached: number): { groups: O[][]; index: number[][] } => {
+  const kept = problem.groups.map((group) => group.map(() => true));
+  for (const price of prices) {
+    const bests = bestAt(problem.groups, price);
+    const bound = sharedWorth(problem, price) + sum(bests.map(({ net }) => net));
+    problem.groups.forEach((group, at) =>
+      group.forEach((option, index) => {
+        const row = kept[at];
+        if (row && bound - (bests[at]?.net ?? 0) + netOf(option, price) < reached - TINY) row[index] = false;
+      }),
+    );
+  }
+  const index = problem.groups.map((group, at) => group.flatMap((_, one) => (kept[at]?.[one] ? [one] : [])));
+  return { groups: problem.groups.map((group, at) => (index[at] ?? []).flatMap((one) => group[one] ?? [])), index };
+};
+
+/** Nodes spent on finding a good answer before options are ruled out by it. */
+const FIRST_LOOK = 1_500;
+
+/**
+ * The best choice by exact branch and bound. Deterministic: the work is bounded by nodes, never by time.
+ * @param nodeBudget how many partial choices are looked at before the best found is given back as it is
+ * @param seed a choice known to be allowed, to start from
+ */
+export const solve = <O extends SolverOption>(
+  problem: Problem<O>,
+  nodeBudget = 60_000,
+  seed: readonly (number | null)[] | null = null,
+): Solution => {
+  const prices = pricesFor(problem);
+  const first = search(problem, prices, Math.min(FIRST_LOOK, nodeBudget), seed);
+  if (first.isOptimal || nodeBudget <= FIRST_LOOK) return first;
+  const { groups, index } = withoutHopeless(problem, prices, first.score);
+  const within = first.chosen.map((chosen, at) => {
+    const kept = chosen === null ? -1 : (index[at]?.indexOf(chosen) ?? -1);
+    return kept < 0 ? null : kept;
+  });
+  const second = search({ ...problem, groups }, prices, nodeBudget - first.nodes, within);
+  const nodes = first.nodes + second.nodes;
+  if (second.score <= first.score + TINY) return { ...first, isOptimal: second.isOptimal, nodes };
+  return { ...second, chosen: second.chosen.map((chosen, at) => (chosen === null ? null : (index[at]?.[chosen] ?? null))), nodes };
+};
+
+const search = <O extends SolverOption>(
+  problem: Problem<O>,
+  prices: readonly Prices[],
+  nodeBudget: number,
+  seed: readonly (number | null)[] | null,
+): Solution => {
+  const { groups, needs, balances, budgetSeconds, caps } = problem;
+  const [tightest] = prices;
+  // The most worth at the tightest prices first, so that good answers are found early.
+  const order = groups.map((group) =>
+    group
+      .map((option, index) => ({ index, net: tightest ? netOf(option, tightest) : option.value }))
+      .sort((a, b) => b.net - a.net || a.index - b.index)
+      .map(({ index }) => index),
+  );
+  /** By prices: what the groups from here on can add at most. */
+  const rest = prices.map((price) => {
+    const sums = [0];
+    for (const { net } of bestAt(groups, price).reverse()) sums.unshift((sums[0] ?? 0) + net);
+    return sums;
+  });
+  const shared = prices.map((price) => sharedWorth(problem, price));
+  let best: { chosen: (number | null)[]; score: number } = { chosen: groups.map(() => null), score: 0 };
+  if (seed && isAllowed(problem, optionsOf(problem, seed))) {
+    best = { chosen: [...seed], score: scoreOf(problem, optionsOf(problem, seed)) };
+  }
+  let nodes = 0;
+  const chosen: (number | null)[] = groups.map(() => null);
+  const picked: O[] = [];
+  const counts = caps.map(() => 0);
+  const cover = needs.map(() => 0);
+  const tilt = balances.map(() => 0);
+  /** By prices: what was picked so far is worth once paid for. */
+  const net = prices.map(() => 0);
+
+  const bound = (at: number): number => {
+    let least = Infinity;
+    for (let price = 0; price < prices.length; price += 1) {
+      const most = (shared[price] ?? 0) + (net[price] ?? 0) + (rest[price]?.[at] ?? 0);
+      if (most < least) least = most;
+    }
+    return least;
+  };
+
+  const score = (value: number): number => {
+    let total = value;
+    for (let need = 0; need < needs.length; need += 1) {
+      const { amount, weight } = needs[need] as { amount: number; weight: number };
+      total += weight * Math.min(amount, cover[need] ?? 0);
+    }
+    for (let at = 0; at < balances.length; at += 1) {
+      const { width, weight } = balances[at] as { width: number; weight: number };
+      total -= weight * Math.max(0, Math.abs(tilt[at] ?? 0) - width);
+    }
+    return total;
+  };
+
+  const put = (option: O, by: 1 | -1): void => {
+    for (let need = 0; need < cover.length; need += 1) cover[need] = (cover[need] ?? 0) + by * (option.covers[need] ?? 0);
+    for (let at = 0; at < tilt.length; at += 1) tilt[at] = (tilt[at] ?? 0) + by * (option.tilts[at] ?? 0);
+    for (let price = 0; price < prices.length; price += 1) {
+      net[price] = (net[price] ?? 0) + by * netOf(option, prices[price] as Prices);
+    }
+    counts[option.cap] = (counts[option.cap] ?? 0) + by;
+    if (by === 1) picked.push(option);
+    else picked.pop();
+  };
+
+  const visit = (at: number, value: number, seconds: number): void => {
+    nodes += 1;
+    const total = score(value);
+    if (total > best.score + TINY) best = { chosen: [...chosen], score: total };
+    if (at === groups.length || nodes >= nodeBudget || bound(at) <= best.score + TINY) return;
+    const group = groups[at] as readonly O[];
+    for (const index of order[at] as number[]) {
+      const option = group[index] as O;
+      if (seconds + option.seconds > budgetSeconds) continue;
+      if ((counts[option.cap] ?? 0) >= (caps[option.cap] ?? 0)) continue;
+      if (picked.some(({ key }) => key === option.key)) continue;
+      if (problem.canJoin && !problem.canJoin([...picked, option])) continue;
+      put(option, 1);
+      chosen[at] = index;
+      if (bound(at + 1) > best.score + TINY) visit(at + 1, value + option.value, seconds + option.seconds);
+      chosen[at] = null;
+      put(option, -1);
+      if (nodes >= nodeBudget) return;
+    }
+    visit(at + 1, value, seconds);
+  };
+  visit(0, 0, 0);
+  return { ...best, isOptimal: nodes < nodeBudget, nodes };
+};

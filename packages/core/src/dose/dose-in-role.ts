@@ -1,0 +1,54 @@
+import type { Variation } from '../catalogue/types';
+import { MAIN_FAMILIES, reason } from '../vocabulary';
+import type { Reason, Role, Tempo } from '../vocabulary';
+import type { DosePerson } from './first-dose';
+import { roleDose } from './roles';
+import type { Dose } from './types';
+import type { DoseWhy } from './why';
+
+/** Drills go at an easy pace; helpers and holds rest no longer than a minute. House defaults. */
+const EASY_TEMPO: Tempo = { lowering: 1, bottom: 0, lifting: 1, top: 0 };
+const HELPER_REST_SECONDS = 60;
+
+/** Holds and timed movements start at the low end of what the trade gives them. */
+const secondsFor = (variation: Variation, seconds: { low: number; high: number } | null): number | undefined =>
+  (variation.seconds ?? seconds)?.low;
+
+/**
+ * A first dose as its role in the session asks for it: prep light with hardly any rest, accessories a little higher in
+ * reps, finishers timed. A movement's own range stays; main work in reps is handed back as it came.
+ */
+export const doseInRole = (
+  { dose, why }: { dose: Dose; why: DoseWhy },
+  { goal, trainingAge }: DosePerson,
+  variation: Variation,
+  role: Role,
+): { dose: Dose; why: DoseWhy } => {
+  const table = roleDose(goal, role, trainingAge);
+  const seconds = secondsFor(variation, table.seconds);
+  if (role === 'main') return seconds === undefined ? { dose, why } : { dose: { ...dose, seconds }, why };
+  const isHelper = seconds !== undefined || !(MAIN_FAMILIES as readonly string[]).includes(variation.family);
+  const restSeconds = isHelper ? Math.min(table.restSeconds, HELPER_REST_SECONDS) : table.restSeconds;
+  const told = (field: 'sets' | 'reps' | 'rest' | 'reserve'): Reason[] => [
+    reason('dose-by-role', { role, field, ...table, restSeconds, seconds: seconds ?? null }, 'common-practice'),
+  ];
+  const hasOwnReps = variation.repRange !== null && role !== 'finisher';
+  return {
+    dose: {
+      ...dose,
+      sets: table.sets,
+      restSeconds,
+      reserve: table.reserve,
+      ...(role === 'prep' && variation.tempo === null ? { tempo: EASY_TEMPO } : {}),
+      ...(hasOwnReps ? {} : { repsLow: table.repsLow, repsHigh: table.repsHigh }),
+      ...(seconds === undefined ? {} : { seconds }),
+    },
+    why: {
+      ...why,
+      sets: told('sets'),
+      reps: hasOwnReps && seconds === undefined ? why.reps : told('reps'),
+      rest: told('rest'),
+      reserve: told('reserve'),
+    },
+  };
+};

@@ -1,0 +1,57 @@
+import type { ComposeReasons } from '../../vocabulary/reason-codes/compose';
+import { formatMass, formatNumber } from '../format';
+import { EMPHASIS_LABELS, FAMILY_LABELS, KIT_LABELS } from '../labels';
+import { SHAPE_LABELS } from '../sheet-labels';
+import { goal, load } from './parts';
+import type { WordsFor } from './types';
+
+const muscle = (id: keyof typeof EMPHASIS_LABELS): string => EMPHASIS_LABELS[id].toLowerCase();
+const sets = (count: number): string => `${formatNumber(count)} ${count === 1 ? 'set' : 'sets'}`;
+
+/** Why a session is made up as it is, in words. */
+export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
+  'fits-standing': (v, c) =>
+    v.stage === v.targetStage
+      ? `${c.nameOf(v.variationId)} is the stage this person stands on.`
+      : `${c.nameOf(v.variationId)} is stage ${v.stage}; the person stands on stage ${v.targetStage}.`,
+  'fits-beside': (v, c) => `${c.nameOf(v.variationId)} trains the same family by another way.`,
+  'keeps-on': (v, c) => `Goes on with ${c.nameOf(v.variationId).toLowerCase()}: changing often hides progress.`,
+  'trains-muscle': (v) => `For the ${muscle(v.emphasis)}: ${sets(v.setsWanted)} wanted today of what the week still lacks.`,
+  'answers-finding': (v, c) => `${c.nameOf(v.variationId)} answers what the last screening saw.`,
+  'warms-up': (v, c) => `${c.nameOf(v.variationId)} warms up for what comes.`,
+  'ends-by-goal': (v) => `A timed finisher, because the goal is “${goal(v.goal)}”.`,
+  'pairs-with': (v, c) =>
+    `${c.nameOf(v.variationId)} fills the rest of ${c.nameOf(v.withVariationId).toLowerCase()} and needs nothing of its kit.`,
+  'fewer-sets': (v) => `${sets(v.sets)} instead of ${v.usualSets}: ${v.minutes} min hold no more.`,
+  'dose-by-shape': (v) => `${SHAPE_LABELS[v.shape]}: ${sets(v.sets)}, ${v.restSeconds} s rest after each.`,
+  'shape-load': (v, c) => `${SHAPE_LABELS[v.shape]}: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}.`,
+  'rests-48h': (v) =>
+    `${FAMILY_LABELS[v.family]} was trained hard ${v.days === 0 ? 'today' : 'the day before'}. Two days apart is the rule.`,
+  'gave-up-muscle': (v) =>
+    `No room for more ${muscle(v.emphasis)} work in ${v.minutes} min: ${sets(v.sets)} of ${formatNumber(v.setsWanted)} wanted.`,
+  'passed-over': (v, c) => `${c.nameOf(v.chosenId)} fits better than ${c.nameOf(v.variationId).toLowerCase()}.`,
+  'nothing-fits': (v) =>
+    v.leastMinutes > 0 ? `Nothing fits into ${v.minutes} min.` : 'Nothing fits: no exercise is open for this person here.',
+  'relax-minutes': (v) => `${v.minutes} min would hold one exercise.`,
+  'relax-place': (v) => `Another place, or more kit here, would open ${v.exercises} exercises.`,
+  'relax-limits': (v) => `Limits lock ${v.exercises} exercises. What would open them stands on the health page.`,
+  'not-finished': (v) => `The search was cut off after ${v.nodes} steps: a good session, perhaps not the best.`,
+  'chosen-by-hand': (v, c) => `You chose ${c.nameOf(v.variationId).toLowerCase()}.`,
+  'from-template': (v) => `From your template “${v.name}”.`,
+  'warn-shared-kit': (v, c) =>
+    `${c.nameOf(v.variationId)} and ${c.nameOf(v.otherId).toLowerCase()} go in turn and both need the ${KIT_LABELS[v.item].toLowerCase()}.`,
+  'warn-minutes': (v) => `${v.minutes} min, ${v.minutes - v.budget} more than there are.`,
+  'warn-order': (v, c) =>
+    `${c.nameOf(v.variationId)} is heavier and comes after ${c.nameOf(v.beforeId).toLowerCase()}. Heavy and skilful work goes first.`,
+  'warn-locked': (v, c) => `${c.nameOf(v.variationId)} is not open for this person here.`,
+  'warn-setting': (v, c) => `A setting of ${c.nameOf(v.variationId).toLowerCase()} lies outside what the limits allow.`,
+  'warn-48h': (v) =>
+    `${FAMILY_LABELS[v.family]} was trained hard ${v.days === 0 ? 'today' : 'the day before'}: easier today, or another day.`,
+  'warn-balance': (v) => `${sets(v.kneeSets)} for the knees against ${v.hipSets} for the hips.`,
+  'warn-unequal-rounds': (v, c) =>
+    `${c.nameOf(v.variationId)} has ${sets(v.sets)}, ${c.nameOf(v.otherId).toLowerCase()} ${v.otherSets}: in turn they should have as many.`,
+  'warn-off-kit': (v, c) =>
+    `${formatMass(v.loadKg, c.unit)} for ${c.nameOf(v.variationId).toLowerCase()} can't be made here. The nearest is ${load(v.nearestKg, c.unit)}.`,
+  'warn-twice': (v, c) => `${c.nameOf(v.variationId)} stands on the sheet twice.`,
+  'warn-prerequisite': (v, c) => `${c.nameOf(v.variationId)} builds on ${c.nameOf(v.prerequisiteId).toLowerCase()}, which was never logged.`,
+};

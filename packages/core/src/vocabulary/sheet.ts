@@ -1,0 +1,28 @@
+/** What an exercise is for in a session, in the order they come. */
+export const ROLES = ['prep', 'main', 'accessory', 'finisher'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** `straight`: one exercise after another. `rounds`: a set of each in turn, a pair or a circuit. */
+export const BLOCK_KINDS = ['straight', 'rounds'] as const;
+export type BlockKind = (typeof BLOCK_KINDS)[number];
+
+/** Shapes a session can have; the first is what Drubo proposes unless asked. */
+export const SESSION_SHAPES = [
+  'prep-compounds-accessories',
+  'straight-sets',
+  'pairs-with-finisher',
+  'circuit',
+  'tempo-circuit',
+  'home-drills',
+  'skill-practice',
+  'two-day-split',
+] as const;
+export type SessionShape = (typeof SESSION_SHAPES)[number];
+
+/** What a session is meant to do to somebody today. */
+export const INTENTS = ['build', 'lighter'] as const;
+export type Intent = (typeof INTENTS)[number];
+
+/** The days of a two-day split. */
+export const SPLIT_DAYS = ['a', 'b'] as const;
+export type SplitDay = (typeof SPLIT_DAYS)[number];

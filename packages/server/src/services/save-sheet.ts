@@ -1,0 +1,92 @@
+import type { SheetContentDto } from '@drubo/contracts';
+import { loadCapFor } from '@drubo/core/limits';
+import { findVariation } from '@drubo/core/catalogue';
+import { checkValues } from '@drubo/core/knowledge';
+import { planItem } from '@drubo/core/composing';
+import type { SheetInput } from '@drubo/core/composing';
+import { accessTo } from '@drubo/core/selection';
+import type { Context } from '../context';
+import type { SheetItemRow, SheetRow } from '../db/models';
+import type { Scope } from '../db/scope';
+import { AppError } from '../errors';
+import { composingOf, inputAt } from './composing-of';
+import { findKit, findPerson } from './find';
+import { localDateOf } from './local-date';
+import { asRow, itemsOf, writeItems } from './sheet-items';
+
+type Item = SheetContentDto['items'][number];
+
+/** What is wrong with an exercise as it was sent: unknown, a setting off its scale, or new and locked for the person. */
+const problemsOf = (input: SheetInput, item: Item, at: number, isNew: boolean): { path: string; message: string }[] => {
+  const path = `body.content.items.${at}`;
+  const variation = findVariation(input.context.catalogue, item.variationId);
+  if (!variation) return [{ path: `${path}.variationId`, message: 'is not in the catalogue' }];
+  const offScale = checkValues(variation, item.values).map(({ lever, reason }) => ({
+    path: `${path}.values.${lever}`,
+    message: reason === 'no-such-lever' ? 'is not a setting of this movement' : 'is not on its scale',
+  }));
+  const access = accessTo(variation, input.context);
+  const isLocked = isNew && access.state === 'locked' && !access.isKit;
+  const capKg = loadCapFor(variation, input.context.limits);
+  const isAbove = capKg !== null && item.dose.load.externalKg > capKg;
+  return [
+    ...offScale,
+    ...(isLocked ? [{ path: `${path}.variationId`, message: 'is locked for this person' }] : []),
+    ...(isAbove
+      ? [{ path: `${path}.dose.load.externalKg`, message: `must be at most ${capKg} kg: that is what was cleared` }]
+      : []),
+  ];
+};
+
+const isSameValues = (a: object, b: object): boolean =>
+  JSON.stringify(Object.entries(a).sort()) === JSON.stringify(Object.entries(b).sort());
+
+/** Whether anything but numbers differs: other exercises, another order, other blocks. */
+const isRearranged = (sheet: SheetRow, stored: readonly SheetItemRow[], content: SheetContentDto): boolean =>
+  JSON.stringify(sheet.blocks) !== JSON.stringify(content.blocks) ||
+  JSON.stringify(stored.map(({ id, blockId, variationId }) => [id, blockId, variationId])) !==
+    JSON.stringify(content.items.map(({ id, blockId, variationId }) => [id, blockId, variationId]));
+
+/**
+ * Stores a whole sheet as the trainer arranged it. What Drubo proposes for each exercise, and why, is worked out here;
+ * what the trainer set stands beside it.
+ */
+export const saveContent = async (
+  scope: Scope,
+  context: Context,
+  sheet: SheetRow,
+  content: SheetContentDto,
+  timeZone: string,
+): Promise<SheetRow> => {
+  const person = await findPerson(scope, sheet.personId);
+  if (content.kitId !== null) await findKit(scope, content.kitId);
+  const { composing, catalogue } = await composingOf(scope, context, person, localDateOf(context.clock.now(), timeZone));
+  const input = inputAt(composing, catalogue, content.kitId);
+  const stored = await itemsOf(scope, sheet.id);
+  const known = (item: Item) => stored.find(({ id, variationId }) => id === item.id && variationId === item.variationId);
+  const problems = content.items.flatMap((item, at) => problemsOf(input, item, at, !known(item)));
+  if (problems.length > 0) {
+    throw new AppError('locked-movement', 'Some exercises can’t be prescribed like this.', problems);
+  }
+  const rows = content.items.map((item, position) => {
+    const row = known(item);
+    const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
+    const start = { variationId: item.variationId, values: item.values, reasons: item.chosenWhy };
+    const isSame = row && isSameValues(row.leverValues, item.values);
+    const at = { id: item.id, sheetId: sheet.id, position, blockId: item.blockId, isOwn: isSame ? row.isOwn : true };
+    const base = isSame ? { ...row, ...at, removed: false } : asRow(planItem(input, { slot: item.slot, role, intent: content.intent }, start), at);
+    const { method, methodChosen, values: leverValues, dose, slot } = item;
+    return { ...withoutStudio(base), slot, leverValues, dose, ...(methodChosen ? { method, methodChosen } : {}) };
+  });
+  const { items: _, ...shape } = content;
+  const isShaped = sheet.isShaped || isRearranged(sheet, stored, content);
+  const saved = { ...shape, isShaped, version: sheet.version + 1, gaveUp: isShaped ? [] : sheet.gaveUp };
+  await writeItems(scope, sheet.id, rows);
+  await scope.update('sheets', saved, { id: sheet.id });
+  return { ...sheet, ...saved };
+};
+
+const withoutStudio = <Row extends object>(row: Row): Omit<Row, 'studioId'> => {
+  const { studioId: _, ...rest } = row as Row & { studioId?: string };
+  return rest;
+};
