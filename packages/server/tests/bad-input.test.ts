@@ -1,5 +1,4 @@
-import { contentOfSheet } from '@drubo/contracts';
-import { endpoints, errorReply, urlFor } from '@drubo/contracts';
+import { contentOfSheet, endpoints, errorReply, urlFor } from '@drubo/contracts';
 import type { Endpoint, EndpointId } from '@drubo/contracts';
 import { fillStudio } from './fixture';
 import type { Filled } from './fixture';

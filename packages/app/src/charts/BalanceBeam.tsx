@@ -5,12 +5,18 @@ import { usePalette } from '../theme/use-palette';
 const MOST_DEG = 16;
 
 /** Knee work against hip work as a beam: it sinks to the side that does more. */
-export const BalanceBeam = ({ kneeShare, width = 150 }: { kneeShare: number; width?: number }) => {
+export const BalanceBeam = ({ kneeShare, width = 150, says }: { kneeShare: number; width?: number; says?: string }) => {
   const palette = usePalette();
   const deg = Math.max(-MOST_DEG, Math.min(MOST_DEG, (0.5 - kneeShare) * 2 * MOST_DEG));
   const knee = Math.round(kneeShare * 100);
   return (
-    <Svg width={width} height={46} viewBox="0 0 150 46" role="img" aria-label={`Knee ${knee} %, hip ${100 - knee} % of the work`}>
+    <Svg
+      width={width}
+      height={46}
+      viewBox="0 0 150 46"
+      role="img"
+      aria-label={says ?? `Knee ${knee} %, hip ${100 - knee} % of the work`}
+    >
       <G rotation={deg} originX={75} originY={24}>
         <Line x1={20} x2={130} y1={24} y2={24} stroke={palette.ink} strokeWidth={3} strokeLinecap="round" />
         <Circle cx={20} cy={17} r={7} fill={palette.squat} />

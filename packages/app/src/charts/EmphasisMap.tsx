@@ -58,15 +58,26 @@ const PLACES: Partial<Record<EmphasisId, { back: boolean; lines: [number, number
 const strength = (value: number): string => (value >= 0.75 ? 'a lot' : value >= 0.45 ? 'some' : 'a little');
 
 /** What a movement trains, drawn on a front and a back; the thicker the line the more. Words stand beside it. */
-export const EmphasisMap = ({ emphasis, family }: { emphasis: Partial<Record<EmphasisId, number>>; family: Family }) => {
+export const EmphasisMap = ({
+  emphasis,
+  family,
+  wordsFor = (_id, value) => strength(value),
+  size = 150,
+}: {
+  emphasis: Partial<Record<EmphasisId, number>>;
+  family: Family;
+  /** What is said of each; how much of it there is, unless told. */
+  wordsFor?: (id: EmphasisId, value: number) => string;
+  size?: number;
+}) => {
   const palette = usePalette();
   const tone = familyTone(family);
   const tint = palette[tone === 'quiet' ? 'moss' : tone];
   const entries = (Object.entries(emphasis) as [EmphasisId, number][]).sort((a, b) => b[1] - a[1]);
-  const says = entries.map(([id, value]) => `${EMPHASIS_LABELS[id]}: ${strength(value)}`).join(', ');
+  const says = entries.map(([id, value]) => `${EMPHASIS_LABELS[id]}: ${wordsFor(id, value)}`).join(', ');
   return (
     <View style={styles.row}>
-      <Svg width={150} height={150} viewBox="0 0 124 124" role="img" aria-label={`Trains ${says}`}>
+      <Svg width={size} height={size} viewBox="0 0 124 124" role="img" aria-label={`Trains ${says}`}>
         {[false, true].map((back) => (
           <G key={String(back)} x={back ? 62 : 0}>
             <Body color={palette.hairline} />
@@ -100,7 +111,7 @@ export const EmphasisMap = ({ emphasis, family }: { emphasis: Partial<Record<Emp
               <View style={{ width: `${value * 100}%`, height: 8, borderRadius: 4, backgroundColor: tint }} />
             </View>
             <Txt kind="small" tone="quiet" style={styles.much}>
-              {strength(value)}
+              {wordsFor(id, value)}
             </Txt>
           </View>
         ))}

@@ -6,9 +6,9 @@ import type { StoredCommand } from './offline/types';
 /** Puts what the server answered into the query cache, and has everything it may have changed read again. */
 export const applyReply = (client: QueryClient, { endpointId, params, reply }: StoredCommand): void => {
   switch (endpointId) {
-    case 'editSheetItem':
+    case 'saveSheet':
     case 'bringBack': {
-      const sheet = reply as ReplyOf<'editSheetItem'>;
+      const sheet = reply as ReplyOf<'saveSheet'>;
       client.setQueryData(keyOf('getSheet', { params: { sheetId: sheet.id } }), sheet);
       break;
     }

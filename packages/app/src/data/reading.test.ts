@@ -17,6 +17,7 @@ const aPack = (): OfflinePackDto => ({
   persons: [aPersonDetail()],
   sessions: [aDetail()],
   movements: [],
+  composing: [],
 });
 
 describe('the reading cache', () => {

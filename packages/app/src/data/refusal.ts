@@ -1,4 +1,5 @@
 import type { ErrorReply } from '@drubo/contracts';
+import { RefusedError } from './api';
 
 /** Fields as a form calls them, by the end of their path. */
 const FIELD_WORDS: Record<string, string> = {
@@ -32,3 +33,9 @@ const wordFor = (path: string): string => {
 /** A refusal in one line: what happened, then each bad field by its own name and the reason. */
 export const refusalText = ({ message, fields = [] }: ErrorReply): string =>
   [message, ...fields.map(({ path, message: why }) => `${wordFor(path)} ${why}.`)].join(' ');
+
+/** Why a write did not go through, in one line. */
+export const problemOf = (error: unknown): string => {
+  if (error instanceof RefusedError) return refusalText(error.reply);
+  return error instanceof Error ? error.message : 'It could not be kept. Try again.';
+};

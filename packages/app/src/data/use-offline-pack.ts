@@ -18,6 +18,7 @@ export const unpack = (client: QueryClient, pack: OfflinePackDto, readAt: number
     put(keyOf('getPerson', { params: { personId: detail.person.id } }), detail);
     put(keyOf('getSheet', { params: { sheetId: detail.nextSheet.id } }), detail.nextSheet);
   }
+  for (const { sheetId, composing } of pack.composing) put(keyOf('getComposing', { params: { sheetId } }), composing);
   for (const detail of pack.sessions) put(keyOf('getSession', { params: { sessionId: detail.session.id } }), detail);
 };
 

@@ -17,7 +17,7 @@ const KINDS = {
   count: { fontFamily: FONTS.heading, fontSize: 84, lineHeight: 88 },
 } as const satisfies Record<string, TextStyle>;
 
-interface Props extends Pick<TextProps, 'role' | 'aria-live' | 'numberOfLines' | 'nativeID' | 'testID'> {
+interface Props extends Pick<TextProps, 'role' | 'aria-live' | 'numberOfLines' | 'nativeID' | 'testID' | 'selectable'> {
   kind?: keyof typeof KINDS;
   /** A palette role; ink where nothing is said. */
   tone?: keyof Palette;

@@ -49,9 +49,6 @@ export const reason = z.object({
 /** A reason as an app sends it back: the same, with an end to every number and text. */
 export const sentReason = z.object({
   code: z.enum(REASON_CODES as [Reason['code'], ...Reason['code'][]]),
-  values: z.record(
-    z.string().max(40),
-    z.union([z.string().max(200), z.number().min(-1e6).max(1e6), z.boolean(), z.null()]),
-  ),
+  values: z.record(z.string().max(40), z.union([z.string().max(200), z.number().min(-1e6).max(1e6), z.boolean(), z.null()])),
   basis: z.enum(BASES),
 }) as unknown as z.ZodType<Reason>;

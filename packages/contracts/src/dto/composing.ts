@@ -38,9 +38,7 @@ export const composing = z.object({
   limits: z.array(personLimit).readonly(),
   painClearedUpTo: z.number().nullable(),
   tracks: z.array(track).readonly(),
-  starts: z
-    .array(z.object({ ladderId: z.string(), rungId: z.string(), reasons: z.array(reason).readonly() }))
-    .readonly(),
+  starts: z.array(z.object({ ladderId: z.string(), rungId: z.string(), reasons: z.array(reason).readonly() })).readonly(),
   aids: z.record(z.string(), leverValues),
   drills: z.array(z.string()).readonly(),
   placed: z.array(z.object({ ladderId: z.string(), rungId: z.string(), on: localDate })).readonly(),

@@ -21,7 +21,8 @@ interface Changed extends ContentItem {
   values: Readonly<Record<string, unknown>>;
 }
 
-const roleOf = (content: Content, item: ContentItem): Role => content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
+const roleOf = (content: Content, item: ContentItem): Role =>
+  content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
 
 /** Exercises that go in turn with each: their movements, in order; none for one alone. */
 const partners = (content: Content, item: ContentItem): string => {
@@ -52,13 +53,17 @@ export const changesBetween = (before: Content<Changed>, after: Content<Changed>
     content.items.filter((item) => kept.some((pair) => same(pair.item, item))).map(({ variationId }) => variationId);
   const turns = new Set(after.items.map((item) => partners(after, item)).filter((names) => names !== ''));
   return [
-    ...gone.filter((item) => !instead.some((pair) => pair.item === item)).map(({ variationId }): SheetChange => ({ kind: 'out', variationId })),
+    ...gone
+      .filter((item) => !instead.some((pair) => pair.item === item))
+      .map(({ variationId }): SheetChange => ({ kind: 'out', variationId })),
     ...instead.map(({ item, to }): SheetChange => ({ kind: 'instead', from: item.variationId, to: to.variationId })),
     ...come
       .filter((item) => !instead.some((pair) => pair.to === item))
       .map((item): SheetChange => ({ kind: 'in', variationId: item.variationId, role: roleOf(after, item) })),
     ...kept.flatMap(({ item, to }): SheetChange[] => [
-      ...(isSameDose(item.dose, to.dose) ? [] : [{ kind: 'dose' as const, variationId: to.variationId, fromItem: item, toItem: to }]),
+      ...(isSameDose(item.dose, to.dose)
+        ? []
+        : [{ kind: 'dose' as const, variationId: to.variationId, fromItem: item, toItem: to }]),
       ...(isSameSettings(item, to) ? [] : [{ kind: 'settings' as const, variationId: to.variationId }]),
       ...(roleOf(before, item) === roleOf(after, to)
         ? []

@@ -210,16 +210,14 @@ const timed = (input: SheetInput, composed: Composed) =>
     composed,
     ({ variationId }) => getVariation(input.context.catalogue, variationId),
     (item) =>
-      allowedLoads(
-        input.context.kit,
-        input.context.limits,
-        getVariation(input.context.catalogue, item.variationId),
-        item.values,
-      ),
+      allowedLoads(input.context.kit, input.context.limits, getVariation(input.context.catalogue, item.variationId), item.values),
   );
 
 const inTwos = (options: readonly Option[]): Option[][] =>
-  options.reduce<Option[][]>((pairs, option, at) => (at % 2 === 0 ? [...pairs, [option]] : [...pairs.slice(0, -1), [...(pairs.at(-1) ?? []), option]]), []);
+  options.reduce<Option[][]>(
+    (pairs, option, at) => (at % 2 === 0 ? [...pairs, [option]] : [...pairs.slice(0, -1), [...(pairs.at(-1) ?? []), option]]),
+    [],
+  );
 
 /** Rest after a round of a pair: the longer of the two, as each already rests while the other works. */
 const pairRest = (options: readonly Option[]): number =>
@@ -281,7 +279,8 @@ const leftOff = (input: SheetInput, ask: Ask, rule: ShapeRule, { items }: Compos
     if (input.tracks.some((track) => track.slot === slot && track.leftOut)) return [];
     const days = daysSinceHeavy(input, slot);
     const [best] = mainOptions(input, ask, slot);
-    if (!best && days !== null) return [{ slot, variationId: null, reasons: [reason('rests-48h', { family: slot, days }, 'common-practice')] }];
+    if (!best && days !== null)
+      return [{ slot, variationId: null, reasons: [reason('rests-48h', { family: slot, days }, 'common-practice')] }];
     if (!best) return [{ slot, variationId: null, reasons: [reason('nothing-open', { slot }, 'house-default')] }];
     const values = { variationId: best.variation.id, minutes: Math.ceil(best.seconds / 60), budget: ask.minutes };
     return [{ slot, variationId: best.variation.id, reasons: [reason('left-for-minutes', values, 'house-default')] }];
@@ -305,7 +304,11 @@ const gaveUp = (
     const wanted = setsWantedToday(emphasis, input);
     const sets = items
       .filter(({ slot }) => !slot.startsWith('prep-'))
-      .reduce((sum, { variationId, dose }) => sum + dose.sets * (getVariation(input.context.catalogue, variationId).emphasis[emphasis] ?? 0), 0);
+      .reduce(
+        (sum, { variationId, dose }) =>
+          sum + dose.sets * (getVariation(input.context.catalogue, variationId).emphasis[emphasis] ?? 0),
+        0,
+      );
     return wanted - sets < TELL_FROM_SETS ? [] : [{ emphasis, wanted, sets }];
   });
   const round = (value: number) => Math.round(value * 10) / 10;
@@ -313,11 +316,7 @@ const gaveUp = (
     .sort((a, b) => b.wanted - b.sets - (a.wanted - a.sets))
     .slice(0, TELL_MOST)
     .map(({ emphasis, wanted, sets }) =>
-      reason(
-        'gave-up-muscle',
-        { emphasis, setsWanted: round(wanted), sets: round(sets), minutes: ask.minutes },
-        'house-default',
-      ),
+      reason('gave-up-muscle', { emphasis, setsWanted: round(wanted), sets: round(sets), minutes: ask.minutes }, 'house-default'),
     );
 };
 
@@ -356,7 +355,9 @@ export const passedOver = (input: SheetInput, slot: MainFamily, variationId: str
   if (!main) return [];
   const stage = main.rungs.find((rung) => rung.variationId === variationId)?.stage ?? 0;
   const open = new Set(
-    candidatesOf({ context: input.context, starts: [], aids: {}, dislikes: [] }, main, main.rungs).map(({ variation }) => variation.id),
+    candidatesOf({ context: input.context, starts: [], aids: {}, dislikes: [] }, main, main.rungs).map(
+      ({ variation }) => variation.id,
+    ),
   );
   return main.rungs
     .filter((rung) => rung.stage > stage && !rung.aside && !open.has(rung.variationId))

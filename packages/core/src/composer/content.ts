@@ -1,6 +1,5 @@
-import type { TimedBlock } from '../dose';
 import { rampCount, sessionMinutes } from '../dose';
-import type { Dose } from '../dose';
+import type { Dose, TimedBlock } from '../dose';
 import type { Variation } from '../catalogue';
 import type { Load } from '../kit';
 import type { BlockKind, Role } from '../vocabulary';

@@ -135,7 +135,11 @@ export const setRole = <I extends ContentItem>(content: Content<I>, itemId: stri
 };
 
 /** Rest after each round of the pair or circuit an exercise is in. */
-export const setRoundRest = <I extends ContentItem>(content: Content<I>, itemId: string, roundRestSeconds: number): Content<I> => {
+export const setRoundRest = <I extends ContentItem>(
+  content: Content<I>,
+  itemId: string,
+  roundRestSeconds: number,
+): Content<I> => {
   const blockId = content.items.find(({ id }) => id === itemId)?.blockId;
   return { ...content, blocks: content.blocks.map((block) => (block.id === blockId ? { ...block, roundRestSeconds } : block)) };
 };

@@ -103,7 +103,11 @@ export const daysSinceHeavy = ({ recent = [], day, trainsOn = day }: SheetInput,
 };
 
 /** Seconds an option takes at most, however its load turns out: so that a richer rack never makes a sheet longer. */
-const secondsOf = (input: SheetInput, { item, variation, role }: Pick<Option, 'item' | 'variation' | 'role'>, ask: Ask): number => {
+const secondsOf = (
+  input: SheetInput,
+  { item, variation, role }: Pick<Option, 'item' | 'variation' | 'role'>,
+  ask: Ask,
+): number => {
   const { rounds } = SHAPES[ask.shape];
   const perSet = setSeconds(item.dose, variation);
   if (rounds) return variation.setUpSeconds + item.dose.sets * (perSet + STATION_SECONDS);
@@ -152,8 +156,7 @@ const withFewerSets = (
       { variationId: made.variation.id, sets, usualSets: dose.sets, minutes: ask.minutes },
       'house-default',
     );
-    const item =
-      fewer === 0 ? made.item : { ...made.item, dose: { ...dose, sets }, why: { ...why, sets: [...why.sets, told] } };
+    const item = fewer === 0 ? made.item : { ...made.item, dose: { ...dose, sets }, why: { ...why, sets: [...why.sets, told] } };
     const share = made.role === 'main' ? 1 : 0.4;
     const lost = WORTH.setFewer * fewer + (sets === 1 && fewer > 0 ? WORTH.single : 0);
     return option(input, ask, { ...made, item, worth: made.worth - share * lost });
@@ -186,7 +189,9 @@ const mainStarts = (input: SheetInput, slot: MainFamily): { start: Start; fit: n
     main,
     main.rungs.filter(({ stage }) => stage <= target.stage),
   );
-  const held = new Set<string>(within.filter(({ rung }) => rung.stage === target.stage).flatMap((at) => limitsBehind(at, 'limit-restricts')));
+  const held = new Set<string>(
+    within.filter(({ rung }) => rung.stage === target.stage).flatMap((at) => limitsBehind(at, 'limit-restricts')),
+  );
   const elsewhere = others.flatMap((ladder) =>
     candidatesOf(
       choice,
@@ -233,11 +238,30 @@ export const mainOptions = (input: SheetInput, ask: Ask, slot: MainFamily): Opti
     const item = inShape(input, planItem(input, { slot, role: 'main', intent: ask.intent }, start), variation, ask.shape);
     const isLight = item.dose.load.externalKg === 0 || item.dose.reserve >= 4;
     if (isTooSoon && !isLight) return [];
-    return withFewerSets(input, ask, { role: 'main', item, variation, worth: WORTH.main * fit * (isTooSoon ? WORTH.light48h : 1) });
+    return withFewerSets(input, ask, {
+      role: 'main',
+      item,
+      variation,
+      worth: WORTH.main * fit * (isTooSoon ? WORTH.light48h : 1),
+    });
   });
 };
 
-const FURNITURE = new Set(['wall', 'chair', 'sofa', 'stair', 'towel', 'cushion', 'broom', 'book', 'doorway', 'rucksack', 'pad', 'stick', 'low-step']);
+const FURNITURE = new Set([
+  'wall',
+  'chair',
+  'sofa',
+  'stair',
+  'towel',
+  'cushion',
+  'broom',
+  'book',
+  'doorway',
+  'rucksack',
+  'pad',
+  'stick',
+  'low-step',
+]);
 
 /** Whether a movement belongs to a shape at all: nothing that needs a loaded bar goes round, home drills need furniture at most. */
 const isInShape = (variation: Variation, { shape }: Ask): boolean => {
@@ -276,7 +300,10 @@ const mainMuscle = ({ emphasis }: Variation): EmphasisId | null => {
 };
 
 const isOnMainLadder = (id: string): boolean =>
-  rungsOf(id).some(({ ladder, rung }) => !rung.aside && MAIN_FAMILIES.some((slot) => rungOnMain(slot, id) === rung.id && ladder.rungs.includes(rung)));
+  rungsOf(id).some(
+    ({ ladder, rung }) =>
+      !rung.aside && MAIN_FAMILIES.some((slot) => rungOnMain(slot, id) === rung.id && ladder.rungs.includes(rung)),
+  );
 
 const simpleStart = (input: SheetInput, variation: Variation, access: Access, why: Reason[]): Start => ({
   variationId: variation.id,
@@ -308,9 +335,18 @@ export const accessoryOptions = (
   movements: readonly { variation: Variation; access: Access }[],
 ): Option[] =>
   movements.flatMap(({ variation, access }) => {
-    const told = reason('trains-muscle', { variationId: variation.id, emphasis: muscle, setsWanted: Math.round(setsWanted * 10) / 10 }, 'house-default');
+    const told = reason(
+      'trains-muscle',
+      { variationId: variation.id, emphasis: muscle, setsWanted: Math.round(setsWanted * 10) / 10 },
+      'house-default',
+    );
     const start = simpleStart(input, variation, access, [told]);
-    const item = inShape(input, planItem(input, { slot: muscle, role: 'accessory', intent: ask.intent }, start), variation, ask.shape);
+    const item = inShape(
+      input,
+      planItem(input, { slot: muscle, role: 'accessory', intent: ask.intent }, start),
+      variation,
+      ask.shape,
+    );
     const isKnown = input.pastOf(variation.id).length > 0 || input.tracks.some((track) => track.variationId === variation.id);
     const worth =
       WORTH.accessory * (variation.emphasis[muscle] ?? 0) +
@@ -330,7 +366,11 @@ const drill = (input: SheetInput, ask: Ask, id: string, at: number, isFinding: b
   const told = isFinding
     ? reason('answers-finding', { variationId: id }, 'house-default')
     : reason('warms-up', { variationId: id }, 'common-practice');
-  const item = planItem(input, { slot: `prep-${id}`, role: 'prep', intent: 'build' }, simpleStart(input, variation, access, [told]));
+  const item = planItem(
+    input,
+    { slot: `prep-${id}`, role: 'prep', intent: 'build' },
+    simpleStart(input, variation, access, [told]),
+  );
   const worth = (isFinding ? WORTH.findingDrill : WORTH.generalDrill - (at > 1 ? 1.5 : 0)) - 0.1 * at;
   return [option(input, ask, { role: 'prep', item, variation, worth })];
 };

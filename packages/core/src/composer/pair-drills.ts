@@ -9,7 +9,15 @@ import { planItem } from './plan-item';
 import type { SheetInput } from './types';
 
 /** Timed drills that go with a lift, both legs at once so that thirty seconds are thirty seconds. House default. */
-const DRILLS = ['squat-lunge-combination', 'plank', 'lateral-band-walk', 'calf-raise', 'wall-sit', 'toe-raise', 'reverse-plank'] as const;
+const DRILLS = [
+  'squat-lunge-combination',
+  'plank',
+  'lateral-band-walk',
+  'calf-raise',
+  'wall-sit',
+  'toe-raise',
+  'reverse-plank',
+] as const;
 /** Work of the drill, s. Common practice: 30–45 s. */
 const SECONDS = 30;
 

@@ -36,9 +36,7 @@ export interface ShapeDose {
 
 /** Three seconds each way with three held at the hard end: at the top where a rep begins low, else at the bottom. */
 export const slowTempo = (startsAt: 'top' | 'bottom'): Tempo =>
-  startsAt === 'bottom'
-    ? { lowering: 3, bottom: 0, lifting: 3, top: 3 }
-    : { lowering: 3, bottom: 3, lifting: 3, top: 0 };
+  startsAt === 'bottom' ? { lowering: 3, bottom: 0, lifting: 3, top: 3 } : { lowering: 3, bottom: 3, lifting: 3, top: 0 };
 
 const ALL: readonly MainFamily[] = ['squat', 'hinge', 'lunge', 'bridge'];
 const WEAK_POINTS: readonly EmphasisId[] = ['hamstrings', 'calves', 'side-hip', 'trunk', 'adductors', 'glutes', 'front-thigh'];

@@ -121,7 +121,9 @@ const pricesFor = (problem: Problem): Prices[] => {
     const over = sum(used.map(({ seconds }) => seconds)) - budgetSeconds;
     prices = {
       second: Math.max(0, prices.second + (step * over * most) / Math.max(1, budgetSeconds) ** 2),
-      caps: caps.map((cap, at) => Math.max(0, (prices.caps[at] ?? 0) + step * 0.5 * (used.filter((one) => one.cap === at).length - cap))),
+      caps: caps.map((cap, at) =>
+        Math.max(0, (prices.caps[at] ?? 0) + step * 0.5 * (used.filter((one) => one.cap === at).length - cap)),
+      ),
       needs: needs.map(({ amount, weight }, need) => {
         const missing = amount - sum(used.map(({ covers }) => covers[need] ?? 0));
         return clamp((prices.needs[need] ?? 0) + (step * weight * missing) / Math.max(1, amount), 0, weight);
@@ -141,7 +143,11 @@ const pricesFor = (problem: Problem): Prices[] => {
 };
 
 /** The problem without options that can't be part of anything better than a score already reached. */
-const withoutHopeless = <O extends SolverOption>(problem: Problem<O>, prices: readonly Prices[], reached: number): { groups: O[][]; index: number[][] } => {
+const withoutHopeless = <O extends SolverOption>(
+  problem: Problem<O>,
+  prices: readonly Prices[],
+  reached: number,
+): { groups: O[][]; index: number[][] } => {
   const kept = problem.groups.map((group) => group.map(() => true));
   for (const price of prices) {
     const bests = bestAt(problem.groups, price);
@@ -181,7 +187,11 @@ export const solve = <O extends SolverOption>(
   const second = search({ ...problem, groups }, prices, nodeBudget - first.nodes, within);
   const nodes = first.nodes + second.nodes;
   if (second.score <= first.score + TINY) return { ...first, isOptimal: second.isOptimal, nodes };
-  return { ...second, chosen: second.chosen.map((chosen, at) => (chosen === null ? null : (index[at]?.[chosen] ?? null))), nodes };
+  return {
+    ...second,
+    chosen: second.chosen.map((chosen, at) => (chosen === null ? null : (index[at]?.[chosen] ?? null))),
+    nodes,
+  };
 };
 
 const search = <O extends SolverOption>(

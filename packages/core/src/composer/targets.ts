@@ -36,7 +36,10 @@ export const weeklySets = (muscle: EmphasisId, { goal, trainingAge }: { goal: Go
   (WEEKLY[muscle] ?? 0) * BY_AGE[trainingAge] * BY_GOAL[goal];
 
 /** Hard sets a muscle should get today: what is left of the week, spread over the sessions left of it. */
-export const setsWantedToday = (muscle: EmphasisId, { context, recent = [], day, trainsOn = day, daysPerWeek }: SheetInput): number => {
+export const setsWantedToday = (
+  muscle: EmphasisId,
+  { context, recent = [], day, trainsOn = day, daysPerWeek }: SheetInput,
+): number => {
   const weekly = weeklySets(muscle, context.person);
   const ofWeek = recent.filter((work) => work.day > trainsOn - WEEK_DAYS && work.day < trainsOn);
   const done = ofWeek.reduce((sum, work) => sum + (work.hardSetsByMuscle[muscle] ?? 0), 0);

@@ -37,7 +37,6 @@ export interface SheetInput {
   pastOf(variationId: string): readonly PastExercise[];
 }
 
-
 /** Where a person stands with one exercise slot. Reviews write it; a sheet reads it when it is made. */
 export interface Track {
   slot: string;

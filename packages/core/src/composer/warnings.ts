@@ -80,7 +80,8 @@ const sharedKit = <I extends WarnedItem>({ input, content, variationOf }: Seen<I
       if (fitTogether(before, things)) continue;
       const wanted = new Set((needs[at] ?? []).flat());
       const other = items.slice(0, at).findLast((_, index) => (needs[index] ?? []).flat().some((thing) => wanted.has(thing)));
-      const shared = [...wanted].find((thing) => (needs[items.indexOf(other ?? item)] ?? []).flat().includes(thing)) ?? [...wanted][0];
+      const shared =
+        [...wanted].find((thing) => (needs[items.indexOf(other ?? item)] ?? []).flat().includes(thing)) ?? [...wanted][0];
       if (!other || shared === undefined) continue;
       const values: { variationId: string; otherId: string; item: KitItem } = {
         variationId: other.variationId,
@@ -88,7 +89,12 @@ const sharedKit = <I extends WarnedItem>({ input, content, variationOf }: Seen<I
         item: shared,
       };
       return [
-        { itemId: item.id, isHard: false, reason: reason('warn-shared-kit', values, 'house-default'), fix: { kind: 'unpair', itemId: item.id } },
+        {
+          itemId: item.id,
+          isHard: false,
+          reason: reason('warn-shared-kit', values, 'house-default'),
+          fix: { kind: 'unpair', itemId: item.id },
+        },
       ];
     }
     return [];
@@ -100,9 +106,19 @@ const unevenRounds = <I extends WarnedItem>({ content }: Seen<I>): Warning[] =>
     const [first] = items;
     const other = items.find(({ dose }) => dose.sets !== first?.dose.sets);
     if (block.kind !== 'rounds' || !first || !other) return [];
-    const values = { variationId: first.variationId, sets: first.dose.sets, otherId: other.variationId, otherSets: other.dose.sets };
+    const values = {
+      variationId: first.variationId,
+      sets: first.dose.sets,
+      otherId: other.variationId,
+      otherSets: other.dose.sets,
+    };
     return [
-      { itemId: other.id, isHard: false, reason: reason('warn-unequal-rounds', values, 'house-default'), fix: { kind: 'even', itemId: other.id } },
+      {
+        itemId: other.id,
+        isHard: false,
+        reason: reason('warn-unequal-rounds', values, 'house-default'),
+        fix: { kind: 'even', itemId: other.id },
+      },
     ];
   });
 
@@ -116,7 +132,9 @@ const notOpen = <I extends WarnedItem>({ input, content, variationOf }: Seen<I>)
       return [{ itemId, isHard: true, reason: told, fix: { kind: 'swap', itemId } }];
     }
     const { values: kept } = keepTo(variation, restrictionsIn(access.reasons));
-    const outside = (Object.entries(kept) as [LeverId, LeverValue][]).filter(([lever, most]) => !isWithin(variation, lever, values, most));
+    const outside = (Object.entries(kept) as [LeverId, LeverValue][]).filter(
+      ([lever, most]) => !isWithin(variation, lever, values, most),
+    );
     if (outside.length === 0) return [];
     const told = reason('warn-setting', { variationId }, 'house-default');
     const within: LeverValues = { ...values, ...Object.fromEntries(outside) };
@@ -149,7 +167,8 @@ const outOfOrder = <I extends WarnedItem>({ content, variationOf }: Seen<I>): Wa
   const weight = (item: I & ContentItem): number => heaviness(variationOf(item.variationId));
   for (const [at, item] of work.entries()) {
     // Bars, jumps and swings before everything that is neither.
-    const isLight = ({ variationId }: ContentItem) => isPerSide(variationOf(variationId).stance) || isHelper(variationOf(variationId));
+    const isLight = ({ variationId }: ContentItem) =>
+      isPerSide(variationOf(variationId).stance) || isHelper(variationOf(variationId));
     const before = weight(item) > 0 ? work.slice(0, at).find((other) => weight(other) === 0 && isLight(other)) : undefined;
     if (!before) continue;
     const told = reason('warn-order', { variationId: item.variationId, beforeId: before.variationId }, 'common-practice');
@@ -164,7 +183,14 @@ const twice = <I extends WarnedItem>({ content }: Seen<I>): Warning[] =>
   content.items.flatMap(({ id: itemId, variationId }, at): Warning[] =>
     content.items.findIndex((other) => other.variationId === variationId) === at
       ? []
-      : [{ itemId, isHard: false, reason: reason('warn-twice', { variationId }, 'house-default'), fix: { kind: 'remove', itemId } }],
+      : [
+          {
+            itemId,
+            isHard: false,
+            reason: reason('warn-twice', { variationId }, 'house-default'),
+            fix: { kind: 'remove', itemId },
+          },
+        ],
   );
 
 const tooSoon = <I extends WarnedItem>({ input, content, variationOf }: Seen<I>): Warning[] =>
@@ -211,7 +237,14 @@ export const warningsOf = <I extends WarnedItem>(
   const seen: Seen<I> = { input, content, variationOf: (id) => getVariation(input.context.catalogue, id) };
   const over: Warning[] =
     minutes > budget
-      ? [{ itemId: null, isHard: false, reason: reason('warn-minutes', { minutes, budget }, 'house-default'), fix: { kind: 're-fit' } }]
+      ? [
+          {
+            itemId: null,
+            isHard: false,
+            reason: reason('warn-minutes', { minutes, budget }, 'house-default'),
+            fix: { kind: 're-fit' },
+          },
+        ]
       : [];
   return [
     ...notOpen(seen),

@@ -32,7 +32,8 @@ export const doseInRole = (
   const told = (field: 'sets' | 'reps' | 'rest' | 'reserve'): Reason[] => [
     reason('dose-by-role', { role, field, ...table, restSeconds, seconds: seconds ?? null }, 'common-practice'),
   ];
-  const hasOwnReps = variation.repRange !== null && role !== 'finisher';
+  // A helper's own range stands whatever the goal: a strength range of 4 to 6 is for big lifts.
+  const own = role === 'finisher' ? null : variation.repRange;
   return {
     dose: {
       ...dose,
@@ -40,13 +41,17 @@ export const doseInRole = (
       restSeconds,
       reserve: table.reserve,
       ...(role === 'prep' && variation.tempo === null ? { tempo: EASY_TEMPO } : {}),
-      ...(hasOwnReps ? {} : { repsLow: table.repsLow, repsHigh: table.repsHigh }),
+      repsLow: own?.low ?? table.repsLow,
+      repsHigh: own?.high ?? table.repsHigh,
       ...(seconds === undefined ? {} : { seconds }),
     },
     why: {
       ...why,
       sets: told('sets'),
-      reps: hasOwnReps && seconds === undefined ? why.reps : told('reps'),
+      reps:
+        own && seconds === undefined
+          ? [reason('reps-by-variation', { variationId: variation.id, repsLow: own.low, repsHigh: own.high }, variation.basis)]
+          : told('reps'),
       rest: told('rest'),
       reserve: told('reserve'),
     },

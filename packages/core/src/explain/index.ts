@@ -47,3 +47,5 @@ export {
 export { referralNote } from './referral';
 export type { Referral } from './referral';
 export { INTENT_LABELS, ROLE_HEADINGS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from './sheet-labels';
+export { formatChange, formatTurns, sheetText } from './sheet-words';
+export type { Changed, Movements, WrittenSheet } from './sheet-words';

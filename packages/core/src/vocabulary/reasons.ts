@@ -20,7 +20,15 @@ import type { StrengthReasons } from './reason-codes/strength';
  * Codes are never reused or removed, because decisions store them. Wording lives in `explain/`.
  */
 export interface ReasonValues
-  extends PlanReasons, JudgeReasons, CoachReasons, StrengthReasons, KnowledgeReasons, HealthReasons, ScreeningReasons, ComposeReasons {}
+  extends
+    PlanReasons,
+    JudgeReasons,
+    CoachReasons,
+    StrengthReasons,
+    KnowledgeReasons,
+    HealthReasons,
+    ScreeningReasons,
+    ComposeReasons {}
 
 export type ReasonCode = keyof ReasonValues;
 

@@ -96,3 +96,12 @@ export const inputAt = (composing: ComposingDto, catalogue: Catalogue, kitId: st
   if (!place) throw new Error(`person ${composing.personId} has nowhere to train`);
   return sheetInputOf(composing, place, catalogue, (kit) => roomOf(kit, kit.items));
 };
+
+/** Sessions of a movement that go to a phone: what lies before hardly moves an estimate. */
+const PASTS_SENT = 12;
+
+/** What a phone gets to compose with. */
+export const forPhone = (composing: ComposingDto): ComposingDto => ({
+  ...composing,
+  pasts: composing.pasts.map(({ variationId, past }) => ({ variationId, past: past.slice(-PASTS_SENT) })),
+});

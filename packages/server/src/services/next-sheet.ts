@@ -49,12 +49,21 @@ const carriedRows = (sheetId: string, { content, planned }: Carried, stored: rea
   });
 
 /** A sheet's shape and exercises as they are stored. */
-type Made = Pick<SheetRow, 'shape' | 'intent' | 'splitDay' | 'minutesBudget' | 'kitId' | 'blocks' | 'isShaped' | 'gaveUp' | 'leftOff'> & {
+type Made = Pick<
+  SheetRow,
+  'shape' | 'intent' | 'splitDay' | 'minutesBudget' | 'kitId' | 'blocks' | 'isShaped' | 'gaveUp' | 'leftOff'
+> & {
   rows: NewRow[];
 };
 
 /** A session composed anew, in the shape of the last one; the other day of a split. */
-const composed = (context: Context, sheetId: string, input: SheetInput, composing: ComposingDto, before: SheetRow | null): Made => {
+const composed = (
+  context: Context,
+  sheetId: string,
+  input: SheetInput,
+  composing: ComposingDto,
+  before: SheetRow | null,
+): Made => {
   const shape = before?.shape ?? 'prep-compounds-accessories';
   const splitDay = shape === 'two-day-split' ? (before?.splitDay === 'a' ? 'b' : 'a') : null;
   const minutes = before?.minutesBudget ?? composing.minutes;

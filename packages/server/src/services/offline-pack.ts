@@ -3,7 +3,7 @@ import { addDays } from '@drubo/core';
 import { Op } from 'sequelize';
 import type { Caller, Context } from '../context';
 import { toPerson } from '../db/mappers/rows';
-import { composingOf } from './composing-of';
+import { composingOf, forPhone } from './composing-of';
 import { localDateOf } from './local-date';
 import { currentMovements } from './movements';
 import { readFloor, readPerson } from './read-person';
@@ -35,7 +35,7 @@ export const readOfflinePack = async (context: Context, caller: Caller): Promise
     composing: await Promise.all(
       packed.map(async (row, at) => ({
         sheetId: persons[at]?.nextSheet.id ?? '',
-        composing: (await composingOf(scope, context, row, today)).composing,
+        composing: forPhone((await composingOf(scope, context, row, today)).composing),
       })),
     ),
     sessions: await Promise.all(live.map((row) => readSession(scope, context, row))),

@@ -74,7 +74,11 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
   const ids = bookings.map((booking) => booking.personId);
   const people = await scope.all('people', { id: ids, archivedAt: null });
   const sheets = await scope.all('sheets', { personId: ids, state: ['next', 'started'] });
-  const items = await scope.all('sheetItems', { sheetId: sheets.map((sheet) => sheet.id), removed: false }, { order: [['position', 'ASC']] });
+  const items = await scope.all(
+    'sheetItems',
+    { sheetId: sheets.map((sheet) => sheet.id), removed: false },
+    { order: [['position', 'ASC']] },
+  );
   const open = await scope.all('sessions', { state: ['live', 'finished'] }, { order: [['startedAt', 'DESC']], limit: 50 });
   const doneToday = await scope.all('sessions', { date, state: ['finished', 'reviewed'], personId: ids });
   const entries = await Promise.all(

@@ -74,7 +74,9 @@ export const saveContent = async (
     const start = { variationId: item.variationId, values: item.values, reasons: item.chosenWhy };
     const isSame = row && isSameValues(row.leverValues, item.values);
     const at = { id: item.id, sheetId: sheet.id, position, blockId: item.blockId, isOwn: isSame ? row.isOwn : true };
-    const base = isSame ? { ...row, ...at, removed: false } : asRow(planItem(input, { slot: item.slot, role, intent: content.intent }, start), at);
+    const base = isSame
+      ? { ...row, ...at, removed: false }
+      : asRow(planItem(input, { slot: item.slot, role, intent: content.intent }, start), at);
     const { method, methodChosen, values: leverValues, dose, slot } = item;
     return { ...withoutStudio(base), slot, leverValues, dose, ...(methodChosen ? { method, methodChosen } : {}) };
   });

@@ -1,3 +1,4 @@
+import { contentOfSheet } from '@drubo/contracts';
 import { aDetail, aLoggedSet, aSheet, aStoredCommand, SESSION_ID } from '../../../tests/builders';
 import { progressOfSheet, sessionWithCommands, sheetOfSession, sheetWithCommands } from './overlay';
 import type { StoredCommand } from './types';
@@ -50,16 +51,32 @@ describe('a session as this device knows it', () => {
 });
 
 describe('a sheet with unsent edits', () => {
+  const sheet = aSheet();
+  const content = contentOfSheet(sheet);
+  const [item] = sheet.items;
+  const save = (items: typeof content.items, version: number) =>
+    aStoredCommand({
+      endpointId: 'saveSheet',
+      params: { sheetId: sheet.id },
+      body: { version, content: { ...content, items } } as never,
+    });
+  const withSets = (sets: number) =>
+    content.items.map((one) => (one.id === item!.id ? { ...one, dose: { ...one.dose, sets } } : one));
+
   it('shows the edit and names the version the next one has to', () => {
-    const sheet = aSheet();
-    const [item] = sheet.items;
-    const dose = { ...item!.dose, sets: 5 };
-    const edit = (body: object) =>
-      aStoredCommand({ endpointId: 'editSheetItem', params: { sheetId: sheet.id, itemId: item!.id }, body: body as never });
-    const shown = sheetWithCommands(sheet, [edit({ version: 1, dose })]);
+    const shown = sheetWithCommands(sheet, [save(withSets(5), 1)]);
     expect(shown).toMatchObject({ version: 2, items: [{ edited: true, dose: { sets: 5 } }, {}, {}, {}] });
-    const back = sheetWithCommands(sheet, [edit({ version: 1, dose }), edit({ version: 2, dose: item!.proposed })]);
+    const back = sheetWithCommands(sheet, [save(withSets(5), 1), save(content.items, 2)]);
     expect([back.version, back.items[0]?.edited]).toEqual([3, false]);
+  });
+
+  it('shows another order, one exercise fewer, and one the server has not heard of', () => {
+    const moved = sheetWithCommands(sheet, [save([...content.items].reverse(), 1)]);
+    expect(moved.items.map(({ slot }) => slot)).toEqual(['bridge', 'lunge', 'hinge', 'squat']);
+    const added = { ...content.items[0]!, id: 'item-new-1', slot: 'squat-2', variationId: 'leg-press' };
+    const { items } = sheetWithCommands(sheet, [save([...content.items.slice(1), added], 1)]);
+    expect(items.map(({ id }) => id)).not.toContain(item!.id);
+    expect(items.at(-1)).toMatchObject({ id: 'item-new-1', proposed: added.dose, edited: false, past: [] });
   });
 });
 

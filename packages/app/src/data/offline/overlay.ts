@@ -1,6 +1,7 @@
 import { sessionIdFor } from '@drubo/contracts';
 import type { BodyOf, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
 import { currentSets, externalKgOf, feelersLeft, isSameDose } from '@drubo/core';
+import { freshOf } from './fresh-items';
 import type { StoredCommand } from './types';
 
 /** The line all of a sheet's and its session's writes wait in, so they are sent in the order they were made. */
@@ -13,25 +14,37 @@ export const sheetOfSession = (sessionId: string): { sheetId: string; attempt: n
   return { sheetId: sessionId.slice(0, cut), attempt: Number(sessionId.slice(cut + 1)) };
 };
 
-/** A sheet with this device's unsent edits on it, and the version the next edit has to name. */
-export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredCommand[]): SheetDto => {
-  const waiting = commands.filter(
-    ({ endpointId, params, state }) => endpointId === 'editSheetItem' && params['sheetId'] === sheet.id && state === 'waiting',
-  );
-  return waiting.reduce<SheetDto>((shown, { params, body }) => {
-    const { dose, version, method } = body as unknown as BodyOf<'editSheetItem'>;
-    const chosen = method === undefined ? {} : { method, methodChosen: true };
-    return {
-      ...shown,
-      version: Math.max(shown.version, version + 1),
-      items: shown.items.map((item) =>
-        item.id === params['itemId']
-          ? { ...item, ...chosen, dose, feelers: feelersLeft({ ...item, dose }), edited: !isSameDose(dose, item.proposed) }
-          : item,
-      ),
-    };
-  }, sheet);
+/** A sheet arranged as a command says: what the server knows of each exercise stays beside what was set. */
+const arranged = (sheet: SheetDto, { content, version }: Omit<BodyOf<'saveSheet'>, 'command'>): SheetDto => {
+  const { items, ...shape } = content;
+  return {
+    ...sheet,
+    ...shape,
+    version: Math.max(sheet.version, version + 1),
+    items: items.map((item): SheetDto['items'][number] => {
+      const known = sheet.items.find(({ id, variationId }) => id === item.id && variationId === item.variationId);
+      const { proposed, why } = known ?? freshOf(item.id, item);
+      return {
+        lastTime: sheet.items.find(({ slot }) => slot === item.slot)?.lastTime ?? null,
+        past: [],
+        ...known,
+        ...item,
+        proposed,
+        why,
+        feelers: feelersLeft({ ...item, proposed }),
+        edited: !isSameDose(item.dose, proposed),
+      };
+    }),
+  };
 };
+
+/** A sheet with this device's unsent edits on it, and the version the next edit has to name. */
+export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredCommand[]): SheetDto =>
+  commands
+    .filter(
+      ({ endpointId, params, state }) => endpointId === 'saveSheet' && params['sheetId'] === sheet.id && state === 'waiting',
+    )
+    .reduce((shown, { body }) => arranged(shown, body as unknown as BodyOf<'saveSheet'>), sheet);
 
 /** A read may have begun this long before it arrived. */
 export const READ_SLACK_MS = 15_000;

@@ -21,7 +21,7 @@ import type { Live } from './use-live';
 const wordsOf = (set: SetRecordDto, name: string | null): string =>
   [
     `${name ? `${name}, ` : ''}${setName(set)}${set.side === 'both' ? '' : ` ${SIDE_LABELS[set.side]}`}`,
-    `${set.reps ?? '–'} reps`,
+    set.seconds === null ? `${set.reps ?? '–'} reps` : `${set.seconds} s`,
     set.reserve === null ? null : `${set.reserve} in reserve`,
     formatLoad(set),
   ]
@@ -64,11 +64,12 @@ export const InfoStrip = ({
   // Nobody rests after the last set of the session, and not while an earlier set is put right.
   const isResting =
     last && from && !live.amended && live.place.skippedRestAfter !== last.id && live.exercises.some(({ isOpen }) => isOpen);
-  if (isResting) {
+  const restSeconds = from?.inTurn ? from.restSeconds : (live.advice?.restSeconds ?? from?.item.dose.restSeconds ?? 0);
+  if (isResting && restSeconds > 0) {
     return (
       <RestStrip
         loggedAt={last.loggedAt}
-        restSeconds={live.advice?.restSeconds ?? from.item.dose.restSeconds}
+        restSeconds={restSeconds}
         what={wordsOf(last, from.item.id === exercise.item.id ? null : from.variation.name)}
         onSkip={() => live.skipRest(last.id)}
         onUndo={() => void live.undo(last)}

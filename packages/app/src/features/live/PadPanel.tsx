@@ -16,6 +16,8 @@ import { SessionButtons } from './SessionButtons';
 import type { Live } from './use-live';
 
 const MAX_REPS = 100;
+const MAX_SECONDS = 600;
+const HOLD_STEP_SECONDS = 5;
 
 /** The pad of the set at hand: reps, load, reserve, pain and faults, and one big button. */
 export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exercise; detail: SessionDetailDto }) => {
@@ -26,16 +28,18 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
   const isFeeler = slot?.kind === 'feeler';
   const lighter = nextDown(loads, pad.load.externalKg);
   const heavier = nextUp(loads, pad.load.externalKg);
-  const does = `${pad.reps} reps, ${formatLoad(pad.load)}`;
+  const isTimed = item.dose.seconds !== undefined;
+  const step = isTimed ? HOLD_STEP_SECONDS : 1;
+  const does = `${pad.reps} ${isTimed ? 's' : 'reps'}, ${formatLoad(pad.load)}`;
   return (
     <View style={styles.box}>
       <View style={styles.row}>
         <Stepper
-          label={isPerSide(variation.stance) ? 'Reps, this leg' : 'Reps'}
+          label={`${isTimed ? 'Seconds' : 'Reps'}${isPerSide(variation.stance) ? ', this leg' : ''}`}
           size={TARGET.live}
-          value={String(pad.reps)}
-          onDown={pad.reps > 0 ? () => live.change({ reps: pad.reps - 1 }) : null}
-          onUp={pad.reps < MAX_REPS ? () => live.change({ reps: pad.reps + 1 }) : null}
+          value={isTimed ? `${pad.reps} s` : String(pad.reps)}
+          onDown={pad.reps > 0 ? () => live.change({ reps: Math.max(0, pad.reps - step) }) : null}
+          onUp={pad.reps < (isTimed ? MAX_SECONDS : MAX_REPS) ? () => live.change({ reps: pad.reps + step }) : null}
         />
         <Stepper
           label="Load"
@@ -81,7 +85,7 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
           yes={
             dialog === 'stop'
               ? {
-                  label: `Log ${pad.reps} reps, ended by pain`,
+                  label: `Log ${pad.reps} ${isTimed ? 's' : 'reps'}, ended by pain`,
                   onPress: () => {
                     setDialog(null);
                     void live.stopForPain();

@@ -42,8 +42,12 @@ export const SetRow = ({
         return (
           <Chip
             key={`${row.kind}-${row.setIndex}-${row.side}`}
-            label={set ? `${label} ✓ ${set.reps ?? '–'}` : label}
-            says={set ? `${name}: ${set.reps ?? 'unknown'} reps logged. Change it` : `${name}, not logged`}
+            label={set ? `${label} ✓ ${set.seconds === null ? (set.reps ?? '–') : `${set.seconds} s`}` : label}
+            says={
+              set
+                ? `${name}: ${set.seconds === null ? `${set.reps ?? 'unknown'} reps` : `${set.seconds} s`} logged. Change it`
+                : `${name}, not logged`
+            }
             chosen={isHere}
             onPress={() => onChoose(set || !isHere ? row : null)}
           />

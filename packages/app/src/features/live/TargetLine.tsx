@@ -38,7 +38,8 @@ export const TargetLine = ({
     ? `${amended ? 'Change ' : ''}${setName(slot)} of ${count}${slot.side === 'both' ? '' : ` · ${SIDE_LABELS[slot.side]}`}`
     : 'All sets logged';
   const range = formatReps(dose);
-  const reps = isFeeler || !asked ? range : asked.reps === repsTop(dose) ? range : `${asked.reps} of ${range}`;
+  const isTimed = dose.seconds !== undefined;
+  const reps = isTimed || isFeeler || !asked ? range : asked.reps === repsTop(dose) ? range : `${asked.reps} of ${range}`;
   const setup = barSetup(kit, load, exercise.done.at(-1) ?? null);
   return (
     <View style={styles.row}>
@@ -53,7 +54,9 @@ export const TargetLine = ({
           {where}
         </Txt>
         <Txt kind="label">
-          {isFeeler ? asked?.reps : reps} reps{isPerSide(variation.stance) ? ' a side' : ''} · {formatLoad(load)}
+          {isFeeler ? asked?.reps : reps}
+          {isTimed ? '' : ' reps'}
+          {isPerSide(variation.stance) ? ' a side' : ''} · {formatLoad(load)}
           {isFeeler ? '' : ` · ${dose.reserve} in reserve`}
         </Txt>
         {setup && (

@@ -5,6 +5,7 @@ import type { FaultId, FaultSeverity, SetEnding } from '@drubo/core/vocabulary';
 
 /** What the trainer has entered about the set at hand. Nothing is pre-selected: null was not asked. */
 export interface Pad {
+  /** Reps, or the seconds of a timed set. */
   reps: number;
   load: Load;
   reserve: number | null;
@@ -44,13 +45,13 @@ export const freshPad = ({ reps, load }: Asked): Pad => ({
 
 /** What an amended set had been asked to be. */
 export const askedOf = (set: SetRecordDto, item: SheetItemDto): Asked => ({
-  reps: set.plannedReps ?? set.reps ?? 0,
+  reps: set.plannedSeconds ?? set.plannedReps ?? set.seconds ?? set.reps ?? 0,
   load: loadOf(set, item),
 });
 
 /** A logged set back on the pad, to be amended. */
 export const padOf = (set: SetRecordDto, item: SheetItemDto): Pad => ({
-  reps: set.reps ?? 0,
+  reps: set.seconds ?? set.reps ?? 0,
   load: loadOf(set, item),
   reserve: set.reserve,
   faults: set.faults,
@@ -99,7 +100,7 @@ type SetBody = Omit<BodyOf<'logSet'>, 'command'>;
 export const setBodyOf = (
   pad: Pad,
   asked: Asked,
-  item: Pick<SheetItemDto, 'id'>,
+  item: Pick<SheetItemDto, 'id'> & { dose?: Pick<SheetItemDto['dose'], 'seconds'> },
   slot: SetSlot,
   measured: { loggedAt: string; restBeforeSeconds: number | null },
 ): SetBody => ({
@@ -109,10 +110,9 @@ export const setBodyOf = (
   setIndex: slot.setIndex,
   round: null,
   parentSetId: null,
-  plannedReps: asked.reps,
-  plannedSeconds: null,
-  reps: pad.reps,
-  seconds: null,
+  ...(item.dose?.seconds === undefined
+    ? { plannedReps: asked.reps, plannedSeconds: null, reps: pad.reps, seconds: null }
+    : { plannedReps: null, plannedSeconds: asked.reps, reps: null, seconds: pad.reps }),
   endedBy: endingOf(pad, asked),
   faults: pad.faults,
   clean: isUnclean(pad) ? 'no' : 'yes',

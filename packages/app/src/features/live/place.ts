@@ -17,7 +17,7 @@ const placeSchema = z.object({
   /** What was entered and not logged yet; null: nothing. */
   pad: z
     .object({
-      reps: z.int().min(0).max(100),
+      reps: z.int().min(0).max(600),
       load: doseSchema.shape.load,
       reserve: z.int().min(0).max(10).nullable(),
       faults: z.array(z.object({ id: z.enum(FAULTS), severity: z.enum(FAULT_SEVERITIES) })).readonly(),

@@ -9,6 +9,10 @@ import { firstSideOf } from './advice-input';
 export interface Exercise {
   item: SheetItemDto;
   variation: Variation;
+  /** Whether it is done in turn with others, and the rest after each set: none inside a round, then the round's. */
+  inTurn: boolean;
+  blockId: string;
+  restSeconds: number;
   rows: readonly { slot: SetSlot; set: SetRecordDto | null }[];
   /** Undefined when every row is logged. */
   next: SetSlot | undefined;
@@ -33,9 +37,16 @@ export const exercisesOf = (
     const first = firstSideOf({ session, sheet }, item, variation);
     const slots = slotsFor({ sets: count, feelers: item.feelers, stance: variation.stance, first });
     const next = nextSlot(slots, mine);
+    const block = sheet.blocks.find(({ id }) => id === item.blockId);
+    const together = sheet.items.filter(({ blockId }) => blockId === item.blockId);
+    const inTurn = block?.kind === 'rounds' && together.length > 1;
+    const isLastOfRound = together.at(-1)?.id === item.id;
     return {
       item,
       variation,
+      inTurn,
+      blockId: item.blockId,
+      restSeconds: inTurn ? (isLastOfRound ? block.roundRestSeconds : 0) : item.dose.restSeconds,
       rows: slots.map((slot) => ({ slot, set: mine.find((set) => isOfSlot(set, slot)) ?? null })),
       next,
       done: [...mine].sort((a, b) => a.loggedAt.localeCompare(b.loggedAt)),
@@ -43,11 +54,21 @@ export const exercisesOf = (
     };
   });
 
-/** The exercise to stand at: the one asked for, else the first that is still open, else the last. */
-export const currentExercise = (exercises: readonly Exercise[], wantedItemId: string | null): Exercise | undefined =>
-  exercises.find((exercise) => exercise.item.id === wantedItemId) ??
-  exercises.find((exercise) => exercise.isOpen) ??
-  exercises.at(-1);
+/** Sets an exercise has behind it; feelers come before all of them. */
+const setsBehind = ({ next }: Exercise): number => (next?.kind === 'feeler' ? -1 : (next?.setIndex ?? Infinity));
+
+/**
+ * The exercise to stand at: the one asked for, else the first that is still open, else the last. In a pair or circuit
+ * the one with the fewest sets behind it comes first.
+ */
+export const currentExercise = (exercises: readonly Exercise[], wantedItemId: string | null): Exercise | undefined => {
+  const wanted = exercises.find((exercise) => exercise.item.id === wantedItemId);
+  if (wanted) return wanted;
+  const open = exercises.find((exercise) => exercise.isOpen);
+  if (!open?.inTurn) return open ?? exercises.at(-1);
+  const round = exercises.filter(({ blockId, isOpen }) => blockId === open.blockId && isOpen);
+  return round.reduce((first, other) => (setsBehind(other) < setsBehind(first) ? other : first), open);
+};
 
 /** The set logged last in the whole session, which the rest is counted from. */
 export const lastLogged = (sets: readonly SetRecordDto[]): SetRecordDto | undefined =>

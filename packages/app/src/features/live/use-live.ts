@@ -12,6 +12,7 @@ import type { Asked, Pad } from './pad';
 import { keepPlace, readPlace } from './place';
 import type { Place } from './place';
 import { currentExercise, exercisesOf } from './progress';
+import type { Exercise } from './progress';
 
 /** A second tap within this time is the same tap: a wet thumb must not log two sets. */
 const DOUBLE_TAP_MS = 700;
@@ -37,9 +38,10 @@ export const useLive = (detail: SessionDetailDto) => {
   const slot: SetSlot | undefined = place.slot ?? exercise?.next;
   const amended = exercise?.rows.find((row) => slot && isOfSlot(row.slot, slot))?.set ?? null;
   const item = exercise?.item;
-  const { facts, advice } = exercise
-    ? adviceFor(detail, exercise.item, exercise.variation, exercise.done, amended ? exercise.next : slot)
-    : { facts: null, advice: null };
+  const advised = exercise && adviceFor(detail, exercise.item, exercise.variation, exercise.done, amended ? exercise.next : slot);
+  const facts = advised?.facts ?? null;
+  // Nothing is advised about a hold, whose seconds say nothing of reps and loads.
+  const advice = exercise?.item.dose.seconds === undefined ? (advised?.advice ?? null) : null;
   const asked: Asked | undefined = item && (amended ? askedOf(amended, item) : askedBy(item, facts, advice));
   const pad: Pad | undefined = place.pad ?? (item && asked && (amended ? padOf(amended, item) : freshPad(asked)));
 
@@ -84,7 +86,9 @@ export const useLive = (detail: SessionDetailDto) => {
     setCountedFrom(null);
     // The last row of an exercise was just logged: stand at the next exercise that has one.
     const isLastRow = exercise.rows.filter((row) => !row.set).length <= (amended ? 0 : 1);
-    setPlace({ slot: null, pad: null, itemId: isLastRow && !amended ? null : exercise.item.id });
+    // In a pair or circuit the next exercise comes after every set.
+    const goesOn = (isLastRow || (exercise.inTurn && isLastSide(exercise, slot))) && !amended;
+    setPlace({ slot: null, pad: null, itemId: goesOn ? null : exercise.item.id });
   };
 
   /** Logs the set at hand as ended by pain and leaves the exercise for today. */
@@ -133,11 +137,15 @@ export const useLive = (detail: SessionDetailDto) => {
   };
 };
 
+/** Whether a row is the last of its set: the only one, or the second leg's. */
+const isLastSide = ({ rows }: Exercise, slot: SetSlot): boolean =>
+  rows.filter((row) => !row.set && row.slot.kind === slot.kind && row.slot.setIndex === slot.setIndex).length <= 1;
+
 /** Reps and load of the coming set: as advised, else as the sheet says. */
 const askedBy = (item: SheetItemDto, facts: ExerciseFacts | null, advice: Advice | null): Asked => {
   const next = advice?.next;
   const load = next && facts?.loads.find(({ externalKg }) => isSameMass(externalKg, next.loadKg));
-  return { reps: next?.reps ?? plannedReps(item.dose), load: load ?? item.dose.load };
+  return { reps: item.dose.seconds ?? next?.reps ?? plannedReps(item.dose), load: load ?? item.dose.load };
 };
 
 export type Live = ReturnType<typeof useLive>;

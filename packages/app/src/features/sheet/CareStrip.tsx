@@ -8,9 +8,11 @@ import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { STATE_EDGE } from '../care/state-words';
 
-/** What holds the person back today and what to keep in mind; nothing where nothing is known. */
-export const CareStrip = ({ care }: { care: CareDto }) => {
-  const drills = care.drills.flatMap((id) => findVariation(builtInCatalogue, id)?.name ?? []);
+/** What holds the person back today and what to keep in mind; nothing where nothing is known. `onSheet`: movements the sheet holds. */
+export const CareStrip = ({ care, onSheet }: { care: CareDto; onSheet: readonly string[] }) => {
+  const drills = care.drills
+    .filter((id) => !onSheet.includes(id))
+    .flatMap((id) => findVariation(builtInCatalogue, id)?.name ?? []);
   if (care.state === 'train' && care.cautions.length === 0 && drills.length === 0) return null;
   return (
     <Card edge={STATE_EDGE[care.state]}>

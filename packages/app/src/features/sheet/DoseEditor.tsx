@@ -34,46 +34,55 @@ export const DoseEditor = ({ dose, variation, loads, onChange, why }: Props) => 
       {why && reasons ? <WhyDot about={label.toLowerCase()} reasons={why[reasons]} /> : null}
     </View>
   );
+  const isTimed = dose.seconds !== undefined;
   const aSide = isPerSide(variation.stance) ? ' a side' : '';
   return (
     <View style={styles.box}>
       {row('Load', 'load', formatLoad(dose.load), 'load')}
       {row('Sets', 'sets', `${dose.sets} sets`, 'sets')}
-      {row(`Reps from${aSide}`, 'repsLow', `${dose.repsLow} reps`, 'reps')}
-      {dose.repsAim !== undefined && (
-        <Txt kind="small" tone="quiet">
-          Aim {dose.repsAim} reps{aSide}, from the sets so far
-        </Txt>
+      {isTimed ? (
+        row(`Seconds${aSide}`, 'seconds', `${dose.seconds} s`, 'reps')
+      ) : (
+        <>
+          {row(`Reps from${aSide}`, 'repsLow', `${dose.repsLow} reps`, 'reps')}
+          {dose.repsAim !== undefined && (
+            <Txt kind="small" tone="quiet">
+              Aim {dose.repsAim} reps{aSide}, from the sets so far
+            </Txt>
+          )}
+          {row(`Reps to${aSide}`, 'repsHigh', `${repsTop(dose)} reps`, 'reps')}
+        </>
       )}
-      {row(`Reps to${aSide}`, 'repsHigh', `${repsTop(dose)} reps`, 'reps')}
       {row('Reserve target', 'reserve', `${dose.reserve} in reserve`, 'reserve')}
       {row('Rest', 'rest', `${formatRest(dose.restSeconds)} min`, 'rest')}
-      <View style={styles.tempo}>
-        <View style={styles.row}>
-          <Txt kind="small" tone="quiet" style={styles.grow}>
-            Tempo · {secondsPerRep(dose.tempo)} s a rep (x is fast, counted 1 s)
-          </Txt>
-          {why ? <WhyDot about="tempo" reasons={why.tempo} /> : null}
+      {!isTimed && (
+        <View style={styles.tempo}>
+          <View style={styles.row}>
+            <Txt kind="small" tone="quiet" style={styles.grow}>
+              Tempo · {secondsPerRep(dose.tempo)} s a rep (x is fast, counted 1 s)
+            </Txt>
+            {why ? <WhyDot about="tempo" reasons={why.tempo} /> : null}
+          </View>
+          {PHASE_ORDER.map((phase) => {
+            const to = (by: 1 | -1) => {
+              const tempo = stepTempo(dose.tempo, phase, by);
+              return tempo && (() => onChange({ ...dose, tempo }));
+            };
+            const part = dose.tempo[phase];
+            return (
+              <View key={phase} style={styles.row}>
+                <Stepper
+                  label={PHASE_WORDS[phase]}
+                  value={part === 'x' ? `${PHASE_WORDS[phase]} x` : `${PHASE_WORDS[phase]} ${part} s`}
+                  onDown={to(-1)}
+                  onUp={to(1)}
+                  hideLabel
+                />
+              </View>
+            );
+          })}
         </View>
-        {PHASE_ORDER.map((phase) => {
-          const to = (by: 1 | -1) => {
-            const tempo = stepTempo(dose.tempo, phase, by);
-            return tempo && (() => onChange({ ...dose, tempo }));
-          };
-          const part = dose.tempo[phase];
-          return (
-            <View key={phase} style={styles.row}>
-              <Stepper
-                label={PHASE_WORDS[phase]}
-                value={part === 'x' ? `${PHASE_WORDS[phase]} x` : `${PHASE_WORDS[phase]} ${part} s`}
-                onDown={to(-1)}
-                onUp={to(1)}
-                hideLabel
-              />
-            </View>
-          );
-        })}
-      </View>
+      )}
     </View>
   );
 };

@@ -1,7 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { SheetDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import type { MainFamily } from '@drubo/core/vocabulary';
 import { sheetAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { SPACE } from '../../theme/tokens';
@@ -17,7 +16,7 @@ export const LeftOut = ({ sheet }: { sheet: SheetDto }) => {
   const bringBack = (slot: string) =>
     writer.log({
       endpointId: 'bringBack',
-      params: { sheetId: sheet.id, slot: slot as MainFamily },
+      params: { sheetId: sheet.id, slot },
       body: { version: sheet.version },
       aggregate: sheetAggregate(sheet.id),
     });

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { SheetDto, SheetItemDto } from '@drubo/contracts';
 import { barSetup, formatTempo } from '@drubo/core';
@@ -12,7 +11,6 @@ import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
-import { EditItem } from './EditItem';
 import { lastTimeLine } from './last-time';
 import { settingsLine } from './settings-line';
 import { WhyLoad } from './WhyLoad';
@@ -20,31 +18,53 @@ import { WhyLoad } from './WhyLoad';
 /** How low the small figure stands: near its hard end, where a variation is told from another. */
 const FIGURE_DEPTH = { top: 0.92, bottom: 0 } as const;
 
-/** One exercise of the sheet: figure, name, numbers, last time; tapping it opens its numbers. */
-export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto }) => {
-  const [isEditing, setEditing] = useState(false);
+/** One exercise of the sheet: figure, name, numbers, last time; tapping it opens everything about it. */
+export const SheetLine = ({
+  sheet,
+  item,
+  isChosen = false,
+  isShort = false,
+  onOpen,
+}: {
+  sheet: SheetDto;
+  item: SheetItemDto;
+  /** The line the keys act on. */
+  isChosen?: boolean;
+  /** While lines are moved: what it is and how much, no more. */
+  isShort?: boolean;
+  /** Left out where the sheet is a snapshot. */
+  onOpen?: (() => void) | undefined;
+}) => {
   const variation = getVariation(builtInCatalogue, item.variationId);
   const { dose } = item;
   const settings = settingsLine(variation, item.values);
   const setup = barSetup(sheet.kit, dose.load, null);
-  const canEdit = sheet.state === 'next';
+  const isTimed = dose.seconds !== undefined;
+  const block = sheet.blocks.find(({ id }) => id === item.blockId);
+  const inTurn = block?.kind === 'rounds';
+  const isDrill = block?.role === 'prep' || block?.role === 'finisher';
+  const quiet = [
+    ...(isTimed ? [] : [`Tempo ${formatTempo(dose.tempo)}`]),
+    ...(inTurn ? [] : [`rest ${formatRest(dose.restSeconds)}`]),
+    ...(isTimed || isDrill ? [] : [METHOD_LABELS[item.method].toLowerCase()]),
+  ];
   return (
-    <Card>
+    <Card edge={isChosen ? 'moss' : undefined}>
       <View style={styles.row}>
         <Pressable
           role="button"
           aria-label={`${variation.name}: ${formatDose(dose, variation.stance)}. Change`}
-          aria-disabled={!canEdit}
-          disabled={!canEdit}
-          onPress={() => setEditing(true)}
+          aria-disabled={!onOpen}
+          disabled={!onOpen}
+          onPress={onOpen}
           style={({ pressed }) => [styles.main, { opacity: pressed ? 0.7 : 1 }]}
         >
           <Figure
             variation={variation}
             depth={FIGURE_DEPTH[variation.startsAt]}
             values={item.values}
-            width={76}
-            height={84}
+            width={isShort ? 48 : 76}
+            height={isShort ? 54 : 84}
             held={heldIn(dose.load)}
           />
           <View style={styles.text}>
@@ -54,22 +74,24 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
                 {variation.name}
               </Heading>
             </View>
-            <Txt kind="number">{formatLoad(dose.load)}</Txt>
+            <Txt kind={dose.load.implements.length > 0 ? 'number' : 'label'}>{formatLoad(dose.load)}</Txt>
             <Txt>
               {formatSets(dose, variation.stance)}
               {formatAim(dose)} · {`${dose.reserve}\u00a0in\u00a0reserve`}
             </Txt>
-            <Txt kind="small" tone="quiet">
-              Tempo {formatTempo(dose.tempo)} · rest {formatRest(dose.restSeconds)} · {METHOD_LABELS[item.method].toLowerCase()}
-            </Txt>
-            {settings ? <Txt kind="small">{settings}</Txt> : null}
-            {setup && (
+            {quiet.length > 0 && !isShort && (
+              <Txt kind="small" tone="quiet">
+                {quiet.join(' · ')}
+              </Txt>
+            )}
+            {settings && !isShort ? <Txt kind="small">{settings}</Txt> : null}
+            {setup && !isShort && (
               <View style={styles.name}>
                 <Plates setup={setup} />
                 <Txt kind="small">{formatSide(setup.side)}</Txt>
               </View>
             )}
-            {item.feelers > 0 && (
+            {item.feelers > 0 && !isShort && (
               <Txt kind="small" tone="saffron">
                 {item.feelers} feeler sets first: nobody knows this lift yet.
               </Txt>
@@ -78,20 +100,25 @@ export const SheetLine = ({ sheet, item }: { sheet: SheetDto; item: SheetItemDto
         </Pressable>
         <WhyLoad variation={variation} item={item} reasons={item.why.load} />
       </View>
-      {item.edited && (
+      {item.edited && !isShort && (
         <Txt kind="small" tone="saffron">
           Changed by you. Proposed: {formatDose(item.proposed, variation.stance)}
         </Txt>
       )}
-      <Txt kind="small" tone="quiet">
-        {item.lastTime ? `Last time, ${lastTimeLine(item.lastTime, variation.stance)}` : 'Not done here before.'}
-      </Txt>
-      {item.chosenWhy.length > 0 && (
-        <View style={styles.row}>
-          <WhyDot about={`${variation.name}, chosen`} label={`Why ${variation.name.toLowerCase()}?`} reasons={item.chosenWhy} />
+      {!isShort && (
+        <View style={styles.foot}>
+          <Txt kind="small" tone="quiet" style={styles.last}>
+            {item.lastTime
+              ? `Last time, ${lastTimeLine(item.lastTime, variation.stance)}`
+              : isDrill
+                ? ''
+                : 'Not done here before.'}
+          </Txt>
+          {item.chosenWhy.length > 0 && (
+            <WhyDot about={`${variation.name}, chosen`} label={`Why ${variation.name.toLowerCase()}?`} reasons={item.chosenWhy} />
+          )}
         </View>
       )}
-      {isEditing && <EditItem sheet={sheet} item={item} variation={variation} onClose={() => setEditing(false)} />}
     </Card>
   );
 };
@@ -102,4 +129,6 @@ const styles = StyleSheet.create({
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2 },
   name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   shrink: { flexShrink: 1 },
+  foot: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', columnGap: SPACE.m },
+  last: { flexGrow: 1, flexShrink: 1, flexBasis: 200 },
 });

@@ -12,8 +12,9 @@ export const repsOf = (sets: readonly SetRecordDto[], stance: Stance): string =>
   }
   return [...bySet.values()]
     .map((rows) => {
-      if (!isPerSide(stance)) return String(rows[0]?.reps ?? '–');
-      const of = (side: 'left' | 'right') => rows.find((row) => row.side === side)?.reps ?? '–';
+      const amount = (row: SetRecordDto | undefined) => row?.reps ?? (row?.seconds ? `${row.seconds} s` : '–');
+      if (!isPerSide(stance)) return String(amount(rows[0]));
+      const of = (side: 'left' | 'right') => amount(rows.find((row) => row.side === side));
       return `${of('left')}/${of('right')}`;
     })
     .join(', ');
@@ -29,6 +30,7 @@ const reserveOf = (sets: readonly SetRecordDto[]): string => {
 export const lastTimeLine = ({ date, sets: logged, dose }: LastTimeDto, stance: Stance): string => {
   const sets = logged.filter((set) => set.kind === 'work');
   const loads = [...new Set(sets.map((set) => formatLoad(set)))];
-  const reps = `${repsOf(sets, stance)} reps${isPerSide(stance) ? ' left/right' : ''}`;
+  const isTimed = sets.some((set) => set.seconds !== null);
+  const reps = `${repsOf(sets, stance)}${isTimed ? '' : ' reps'}${isPerSide(stance) ? ' left/right' : ''}`;
   return `${formatDay(date)}: ${loads.length > 0 ? loads.join(', ') : formatLoad(dose.load)} · ${reps} · ${reserveOf(sets)}`;
 };

@@ -3,12 +3,13 @@ import type { Dose, Load } from '@drubo/core';
 import type { Tempo, TempoPart } from '@drubo/core/vocabulary';
 
 /** The numbers of a dose a trainer steps through. */
-export const STEPPED = ['sets', 'repsLow', 'repsHigh', 'load', 'rest', 'reserve'] as const;
+export const STEPPED = ['sets', 'repsLow', 'repsHigh', 'seconds', 'load', 'rest', 'reserve'] as const;
 export type Stepped = (typeof STEPPED)[number];
 
 /** Ends of each scale; the server accepts no more. */
-const RANGES = { sets: [1, 12], reps: [1, 100], rest: [0, 900], reserve: [0, 10] } as const;
+const RANGES = { sets: [1, 12], reps: [1, 100], seconds: [5, 600], rest: [0, 900], reserve: [0, 10] } as const;
 const REST_STEP_SECONDS = 15;
+const HOLD_STEP_SECONDS = 5;
 
 const within = (value: number, [low, high]: readonly [number, number]): boolean => value >= low && value <= high;
 
@@ -29,6 +30,11 @@ export const stepDose = (dose: Dose, field: Stepped, by: 1 | -1, loads: readonly
       const repsHigh = repsTop(dose) + by;
       if (!within(repsHigh, RANGES.reps)) return null;
       return { ...dose, repsHigh, repsBeyond: 0, repsLow: Math.min(dose.repsLow, repsHigh), repsAim: undefined };
+    }
+    case 'seconds': {
+      if (dose.seconds === undefined) return null;
+      const seconds = dose.seconds + by * HOLD_STEP_SECONDS;
+      return within(seconds, RANGES.seconds) ? { ...dose, seconds } : null;
     }
     case 'load': {
       const load = (by > 0 ? nextUp : nextDown)(loads, dose.load.externalKg);

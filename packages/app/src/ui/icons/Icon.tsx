@@ -22,6 +22,9 @@ const STROKES = {
   pause: ['M8 5v14', 'M16 5v14'],
   play: ['M7 5l12 7-12 7z'],
   waiting: ['M12 7v5l3 3'],
+  undo: ['M9 6L4.5 10.5 9 15', 'M5 10.5h8a6 6 0 0 1 0 12h-2'],
+  redo: ['M15 6l4.5 4.5L15 15', 'M19 10.5h-8a6 6 0 0 0 0 12h2'],
+  grip: ['M8 7h8', 'M8 12h8', 'M8 17h8'],
 } as const;
 
 const CIRCLES: Partial<Record<IconName, { cx: number; cy: number; r: number }[]>> = {

@@ -5,7 +5,6 @@ import { SHAPE_LABELS } from '../sheet-labels';
 import { goal, load } from './parts';
 import type { WordsFor } from './types';
 
-const muscle = (id: keyof typeof EMPHASIS_LABELS): string => EMPHASIS_LABELS[id].toLowerCase();
 const sets = (count: number): string => `${formatNumber(count)} ${count === 1 ? 'set' : 'sets'}`;
 
 /** Why a session is made up as it is, in words. */
@@ -16,7 +15,7 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
       : `${c.nameOf(v.variationId)} is stage ${v.stage}; the person stands on stage ${v.targetStage}.`,
   'fits-beside': (v, c) => `${c.nameOf(v.variationId)} trains the same family by another way.`,
   'keeps-on': (v, c) => `Goes on with ${c.nameOf(v.variationId).toLowerCase()}: changing often hides progress.`,
-  'trains-muscle': (v) => `For the ${muscle(v.emphasis)}: ${sets(v.setsWanted)} wanted today of what the week still lacks.`,
+  'trains-muscle': (v) => `${EMPHASIS_LABELS[v.emphasis]}: ${sets(v.setsWanted)} wanted today of what the week still lacks.`,
   'answers-finding': (v, c) => `${c.nameOf(v.variationId)} answers what the last screening saw.`,
   'warms-up': (v, c) => `${c.nameOf(v.variationId)} warms up for what comes.`,
   'ends-by-goal': (v) => `A timed finisher, because the goal is “${goal(v.goal)}”.`,
@@ -28,7 +27,7 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'rests-48h': (v) =>
     `${FAMILY_LABELS[v.family]} was trained hard ${v.days === 0 ? 'today' : 'the day before'}. Two days apart is the rule.`,
   'gave-up-muscle': (v) =>
-    `No room for more ${muscle(v.emphasis)} work in ${v.minutes} min: ${sets(v.sets)} of ${formatNumber(v.setsWanted)} wanted.`,
+    `${EMPHASIS_LABELS[v.emphasis]} in ${v.minutes} min: ${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted. There was no room for more.`,
   'passed-over': (v, c) => `${c.nameOf(v.chosenId)} fits better than ${c.nameOf(v.variationId).toLowerCase()}.`,
   'nothing-fits': (v) =>
     v.leastMinutes > 0 ? `Nothing fits into ${v.minutes} min.` : 'Nothing fits: no exercise is open for this person here.',
@@ -53,5 +52,6 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'warn-off-kit': (v, c) =>
     `${formatMass(v.loadKg, c.unit)} for ${c.nameOf(v.variationId).toLowerCase()} can't be made here. The nearest is ${load(v.nearestKg, c.unit)}.`,
   'warn-twice': (v, c) => `${c.nameOf(v.variationId)} stands on the sheet twice.`,
-  'warn-prerequisite': (v, c) => `${c.nameOf(v.variationId)} builds on ${c.nameOf(v.prerequisiteId).toLowerCase()}, which was never logged.`,
+  'warn-prerequisite': (v, c) =>
+    `${c.nameOf(v.variationId)} builds on ${c.nameOf(v.prerequisiteId).toLowerCase()}, which was never logged.`,
 };

@@ -42,7 +42,9 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
   'school-rest': (v) => `Rest as you chose for this person: ${formatRest(v.restSeconds)}.`,
   'school-effort': (v) => `Effort as you chose for this person: ${v.reserve} in reserve.`,
   'dose-by-role': (v) => {
-    const what = { prep: 'A drill before the work', main: 'A main lift', accessory: 'An accessory', finisher: 'A finisher' }[v.role];
+    const what = { prep: 'A drill before the work', main: 'A main lift', accessory: 'An accessory', finisher: 'A finisher' }[
+      v.role
+    ];
     const numbers = {
       sets: `${v.sets} ${v.sets === 1 ? 'set' : 'sets'}`,
       reps: v.seconds === null ? `${v.repsLow} to ${v.repsHigh} reps` : `${v.seconds} s`,

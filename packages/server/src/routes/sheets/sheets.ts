@@ -1,7 +1,7 @@
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
 import { checkLoad } from '../../services/check-dose';
-import { composingOf } from '../../services/composing-of';
+import { composingOf, forPhone } from '../../services/composing-of';
 import { checkVersion, findPerson, findSheet, refuseErased } from '../../services/find';
 import { localDateOf } from '../../services/local-date';
 import { replanSheet } from '../../services/next-sheet';
@@ -32,7 +32,7 @@ export const getComposing: Handler<'getComposing'> = async ({ params, caller }, 
   const sheet = await findSheet(scope, params.sheetId);
   const today = localDateOf(context.clock.now(), caller.timeZone);
   const { composing } = await composingOf(scope, context, await findPerson(scope, sheet.personId), today);
-  return composing;
+  return forPhone(composing);
 };
 
 export const copySheet: Handler<'copySheet'> = ({ params, body, caller }, context) =>

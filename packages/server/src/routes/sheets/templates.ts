@@ -4,7 +4,12 @@ import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
 import { runCommand } from '../../services/run-command';
 
-const toTemplate = ({ id, version, form, savedAt }: Omit<TemplateRow, 'studioId'>): TemplateDto => ({ id, version, ...form, savedAt });
+const toTemplate = ({ id, version, form, savedAt }: Omit<TemplateRow, 'studioId'>): TemplateDto => ({
+  id,
+  version,
+  ...form,
+  savedAt,
+});
 
 export const listTemplates: Handler<'listTemplates'> = async ({ caller }, context) => {
   const rows = await context.db.read(caller.studioId).all('templates', {});

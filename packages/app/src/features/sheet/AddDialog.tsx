@@ -1,0 +1,122 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Searchbar } from 'react-native-paper';
+import type { SheetContentDto } from '@drubo/contracts';
+import { addItem } from '@drubo/core/composing';
+import type { SheetInput } from '@drubo/core/composing';
+import { FAMILY_LABELS, ROLE_HEADINGS } from '@drubo/core/explain';
+import { bySearch } from '@drubo/core/knowledge';
+import { accessTo } from '@drubo/core/selection';
+import { FAMILIES, ROLES } from '@drubo/core/vocabulary';
+import type { Family, Role } from '@drubo/core/vocabulary';
+import { FONTS, SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Choices } from '../../ui/Choices';
+import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Modal } from '../../ui/Modal';
+import { Txt } from '../../ui/Txt';
+import { useExplain } from '../../ui/Why';
+import { chosenByHand, withArrangement } from './arrange';
+
+/** Rows shown at once; search finds the rest. */
+const SHOWN = 30;
+
+const ROLE_OF: Partial<Record<Family, Role>> = {
+  prep: 'prep',
+  finisher: 'finisher',
+  calf: 'accessory',
+  trunk: 'accessory',
+  lateral: 'accessory',
+};
+
+/** Puts an exercise on the sheet: search or a family, in a stretch, dosed for this person; what is locked says why. */
+export const AddDialog = ({
+  content,
+  input,
+  onAdd,
+  onClose,
+}: {
+  content: SheetContentDto;
+  input: SheetInput;
+  onAdd(next: SheetContentDto, said: string): void;
+  onClose(): void;
+}) => {
+  const explain = useExplain();
+  const [search, setSearch] = useState('');
+  const [family, setFamily] = useState<Family>('squat');
+  const [role, setRole] = useState<Role | null>(null);
+  const { catalogue } = input.context;
+  const all = catalogue.variations.filter(
+    (variation) => !variation.custom && !content.items.some(({ variationId }) => variationId === variation.id),
+  );
+  const found = search.trim() === '' ? all.filter((variation) => variation.family === family) : bySearch(all, search);
+  const rows = found
+    .map((variation) => ({ variation, access: accessTo(variation, input.context) }))
+    .sort((a, b) => Number(a.access.state === 'locked') - Number(b.access.state === 'locked'));
+  return (
+    <Modal title="Add an exercise" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+      <Searchbar
+        placeholder="Search by name"
+        accessibilityLabel="Search exercises"
+        value={search}
+        onChangeText={setSearch}
+        inputStyle={{ fontFamily: FONTS.text }}
+      />
+      {search.trim() === '' && (
+        <Choices<Family>
+          label="Family"
+          options={FAMILIES.map((id) => ({ value: id, label: FAMILY_LABELS[id] }))}
+          value={family}
+          onChange={setFamily}
+        />
+      )}
+      <Choices<Role | 'auto'>
+        label="Stretch"
+        options={[{ value: 'auto', label: 'Where it belongs' }, ...ROLES.map((id) => ({ value: id, label: ROLE_HEADINGS[id] }))]}
+        value={role ?? 'auto'}
+        onChange={(next) => setRole(next === 'auto' ? null : next)}
+      />
+      {rows.length === 0 && <Txt tone="quiet">None by that name, or it stands on the sheet already.</Txt>}
+      <View role="list" aria-label="Exercises" style={{ gap: SPACE.s }}>
+        {rows.slice(0, SHOWN).map(({ variation, access }) => {
+          const isLocked = access.state === 'locked';
+          const place = role ?? ROLE_OF[variation.family] ?? 'main';
+          return (
+            <View role="listitem" key={variation.id} style={styles.row}>
+              <FamilyGlyph family={variation.family} />
+              <View style={styles.grow}>
+                <Txt>{variation.name}</Txt>
+                {isLocked && (
+                  <Txt kind="small" tone="clay">
+                    {explain(access.reasons.slice(0, 1))
+                      .map(({ text }) => text)
+                      .join(' ')}
+                  </Txt>
+                )}
+              </View>
+              <Button
+                label={isLocked ? 'Locked' : 'Add'}
+                says={isLocked ? `${variation.name} is locked` : `Add ${variation.name}`}
+                disabled={isLocked}
+                onPress={() => {
+                  const item = chosenByHand(input, content, variation.id, place);
+                  onAdd(withArrangement(content, addItem(content, item, place)), `${variation.name} added.`);
+                }}
+              />
+            </View>
+          );
+        })}
+      </View>
+      {rows.length > SHOWN && (
+        <Txt kind="small" tone="quiet">
+          {rows.length - SHOWN} more: search by name.
+        </Txt>
+      )}
+    </Modal>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 48 },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+});

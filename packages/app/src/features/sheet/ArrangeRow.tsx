@@ -1,0 +1,68 @@
+import { StyleSheet, View } from 'react-native';
+import type { ContentItemDto, SheetContentDto } from '@drubo/contracts';
+import { moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { IconButton } from '../../ui/IconButton';
+import { DragGrip } from './DragGrip';
+import { withArrangement } from './arrange';
+
+/** Moving one line: up, down, by its grip, in turn with the next, off. */
+export const ArrangeRow = ({
+  itemId,
+  name,
+  content,
+  onChange,
+  onDrag,
+  onDrop,
+}: {
+  itemId: string;
+  name: string;
+  content: SheetContentDto;
+  onChange(next: SheetContentDto, said: string): void;
+  onDrag(dy: number): void;
+  onDrop(dy: number): void;
+}) => {
+  const up = moveItem<ContentItemDto>(content, itemId, -1);
+  const down = moveItem<ContentItemDto>(content, itemId, 1);
+  const block = content.blocks.find(({ id }) => id === content.items.find((item) => item.id === itemId)?.blockId);
+  const inTurn = block?.kind === 'rounds';
+  const paired = inTurn ? null : pairWithNext<ContentItemDto>(content, itemId);
+  const to = (next: Parameters<typeof withArrangement>[1] | null, said: string) => () => {
+    if (next) onChange(withArrangement(content, next), said);
+  };
+  return (
+    <View style={styles.row}>
+      <DragGrip onDrag={onDrag} onDrop={onDrop} />
+      <IconButton framed icon="up" says={`${name}: up`} disabled={!up} onPress={to(up, `${name} moved up.`)} />
+      <IconButton framed icon="down" says={`${name}: down`} disabled={!down} onPress={to(down, `${name} moved down.`)} />
+      <View style={styles.grow}>
+        {inTurn ? (
+          <Button
+            label="By itself"
+            says={`${name}: by itself`}
+            onPress={to(unpair<ContentItemDto>(content, itemId), `${name} goes by itself.`)}
+          />
+        ) : (
+          <Button
+            label="With next"
+            says={`${name}: in turn with the next`}
+            disabled={!paired}
+            onPress={to(paired, `${name} goes in turn with the next.`)}
+          />
+        )}
+      </View>
+      <IconButton
+        framed
+        icon="close"
+        says={`${name}: take it off`}
+        onPress={to(removeItem<ContentItemDto>(content, itemId), `${name} is off the sheet.`)}
+      />
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
+  grow: { flexGrow: 1 },
+});

@@ -1,0 +1,55 @@
+import { View } from 'react-native';
+import { contentOfSheet } from '@drubo/contracts';
+import type { BodyOf, SheetDto } from '@drubo/contracts';
+import { useCommands, useWriter } from '../../data/offline/QueueProvider';
+import { sheetAggregate } from '../../data/offline/overlay';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Heading, Txt } from '../../ui/Txt';
+import { changeLines } from './ChangeList';
+
+/** A change of this screen that was refused because another screen had changed the sheet: both are shown, one is kept. */
+export const ConflictCard = ({ sheet }: { sheet: SheetDto }) => {
+  const writer = useWriter();
+  const refused = useCommands().filter(
+    ({ endpointId, params, state }) => endpointId === 'saveSheet' && params['sheetId'] === sheet.id && state === 'needs-you',
+  );
+  const last = refused.at(-1);
+  if (!last) return null;
+  const { content } = last.body as unknown as BodyOf<'saveSheet'>;
+  const isStale = last.error?.code === 'stale-version';
+  const lines = changeLines(contentOfSheet(sheet), content);
+  const drop = () => writer.remove(refused.map(({ id }) => id));
+  const keepMine = async () => {
+    await drop();
+    await writer.log({
+      endpointId: 'saveSheet',
+      params: { sheetId: sheet.id },
+      body: { version: sheet.version, content },
+      aggregate: sheetAggregate(sheet.id),
+    });
+  };
+  return (
+    <Card edge="clay">
+      <Heading>{isStale ? 'Changed on another screen too' : 'Your last change was not taken'}</Heading>
+      <Txt>
+        {isStale
+          ? 'The sheet below is as the other screen left it. Yours would change this about it:'
+          : (last.error?.fields?.map(({ message }) => message).join(' ') ?? last.error?.message)}
+      </Txt>
+      <View role="list" aria-label="Your version against this one">
+        {lines.map((line) => (
+          <View role="listitem" key={line}>
+            <Txt>{line}</Txt>
+          </View>
+        ))}
+        {lines.length === 0 && <Txt tone="quiet">Nothing: both are the same.</Txt>}
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        <Button label="Keep this one" onPress={() => void drop()} />
+        {isStale && <Button look="main" label="Use mine" onPress={() => void keepMine()} />}
+      </View>
+    </Card>
+  );
+};

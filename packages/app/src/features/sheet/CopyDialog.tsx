@@ -1,0 +1,85 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { PersonDetailDto, SheetDto } from '@drubo/contracts';
+import { addDays } from '@drubo/core';
+import { callEndpoint } from '../../data/api';
+import { newId } from '../../data/ids';
+import { keyOf } from '../../data/keys';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { problemOf } from '../../data/refusal';
+import { sheetAggregate } from '../../data/offline/overlay';
+import { useEndpoint } from '../../data/use-endpoint';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { DateTimeField } from '../../ui/DateTimeField';
+import { formatDay, todayIn } from '../../ui/days';
+import { Modal } from '../../ui/Modal';
+import { Heading, Txt } from '../../ui/Txt';
+import { useSnack } from '../shell/SnackProvider';
+import { useStudio } from '../shell/StudioContext';
+
+/** Keeps a copy of a sheet for another day of the same person, or offers it to somebody else. */
+export const CopyDialog = ({ sheet, onClose }: { sheet: SheetDto; onClose(): void }) => {
+  const router = useRouter();
+  const client = useQueryClient();
+  const writer = useWriter();
+  const snack = useSnack();
+  const { studio } = useStudio();
+  const today = todayIn(studio.timeZone);
+  const [on, setOn] = useState(addDays(today, 7));
+  const [problem, setProblem] = useState<string | null>(null);
+  const { data: people = [] } = useEndpoint('listPeople');
+  const keep = async () => {
+    if (on <= today) {
+      setProblem('The day must lie after today.');
+      return;
+    }
+    try {
+      await writer.save({
+        endpointId: 'copySheet',
+        params: { sheetId: sheet.id, copyId: newId() },
+        body: { on },
+        aggregate: sheetAggregate(sheet.id),
+      });
+      snack({ text: `A copy waits for ${formatDay(on)}.` });
+      onClose();
+    } catch (error) {
+      setProblem(problemOf(error));
+    }
+  };
+  const offer = async (personId: string) => {
+    const key = keyOf('getPerson', { params: { personId } });
+    try {
+      const detail =
+        client.getQueryData<PersonDetailDto>(key) ??
+        (await client.fetchQuery({ queryKey: key, queryFn: () => callEndpoint('getPerson', { params: { personId } }) }));
+      if (!detail) return;
+      onClose();
+      router.push(`/sheet/${detail.nextSheet.id}?from=${sheet.id}`);
+    } catch {
+      setProblem('Their sheet can’t be read without a network, and this device has not read it before.');
+    }
+  };
+  const others = people.filter(({ id, archivedAt }) => id !== sheet.personId && archivedAt === null);
+  return (
+    <Modal title="Copy this sheet" onClose={onClose} problem={problem} actions={<Button label="Close" onPress={onClose} />}>
+      <View style={{ gap: SPACE.s }}>
+        <Heading level={3}>For another day of {sheet.personName}</Heading>
+        <DateTimeField label="Day" type="date" value={on} min={addDays(today, 1)} onChange={setOn} />
+        <Button label="Keep a copy" disabled={!writer.isReady} onPress={() => void keep()} />
+      </View>
+      <View style={{ gap: SPACE.s }}>
+        <Heading level={3}>For somebody else</Heading>
+        <Txt kind="small" tone="quiet">
+          It is fitted to them and shown as a list of changes first.
+        </Txt>
+        {others.length === 0 && <Txt tone="quiet">Nobody else yet.</Txt>}
+        {others.map(({ id, name }) => (
+          <Button key={id} label={name} says={`Copy to ${name}`} onPress={() => void offer(id)} />
+        ))}
+      </View>
+    </Modal>
+  );
+};

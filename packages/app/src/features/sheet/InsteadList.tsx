@@ -1,0 +1,103 @@
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { SheetContentDto, SheetItemDto } from '@drubo/contracts';
+import { getVariation } from '@drubo/core/catalogue';
+import type { Variation } from '@drubo/core/catalogue';
+import { replaceItem } from '@drubo/core/composing';
+import type { SheetInput } from '@drubo/core/composing';
+import { formatDose } from '@drubo/core/explain';
+import { swapTo } from '@drubo/core/judging';
+import { formatDifference, formatWhyNot } from '@drubo/core/movement-words';
+import { standInsFor } from '@drubo/core/selection';
+import { Figure } from '../../figures/Figure';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { TitledList } from '../../ui/TitledList';
+import { Txt } from '../../ui/Txt';
+import { chosenByHand, withArrangement } from './arrange';
+
+const SHOWN = 6;
+
+/** What could be done instead of an exercise here, ranked, each with what differs and its dose; and what is near but closed. */
+export const InsteadList = ({
+  item,
+  variation,
+  content,
+  input,
+  onSwap,
+}: {
+  item: SheetItemDto;
+  variation: Variation;
+  content: SheetContentDto;
+  input: SheetInput | undefined;
+  onSwap(next: SheetContentDto, said: string): void;
+}) => {
+  const [isAll, setAll] = useState(false);
+  const found = useMemo(
+    () => input && standInsFor(input.context.catalogue, variation, input.context.room ?? new Set(), input.context.limits),
+    [input, variation],
+  );
+  if (!input || !found) return <Txt tone="quiet">Reading what this person can do here.</Txt>;
+  const { catalogue } = input.context;
+  const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
+  const ranked = found.ranked.filter(({ variationId }) => !content.items.some((other) => other.variationId === variationId));
+  /** The stand-in with its load carried over from what stands here, where that says anything of it. */
+  const swapped = (variationId: string) => {
+    const made = chosenByHand(input, content, variationId, role, { slot: item.slot });
+    const isKnown = input.tracks.some((track) => track.variationId === variationId) || made.dose.seconds !== undefined;
+    if (isKnown || item.dose.seconds !== undefined) return made;
+    const from = { variation, values: item.values, dose: item.dose, loads: [], context: input.context, past: item.past };
+    const { dose, feelers } = swapTo(from, getVariation(catalogue, variationId), input.day, input.pastOf(variationId));
+    return { ...made, feelers, dose: { ...made.dose, load: dose.load, repsAim: dose.repsAim, sets: item.dose.sets } };
+  };
+  return (
+    <View style={{ gap: SPACE.m }}>
+      {ranked.length === 0 && <Txt tone="quiet">Nothing near enough is open here. Another place may have more.</Txt>}
+      <View role="list" aria-label="Instead" style={{ gap: SPACE.m }}>
+        {ranked.slice(0, isAll ? 24 : SHOWN).map(({ variationId, differs }) => {
+          const other = getVariation(catalogue, variationId);
+          const made = swapped(variationId);
+          return (
+            <View role="listitem" key={variationId} style={styles.row}>
+              <Figure variation={other} depth={other.startsAt === 'top' ? 0.92 : 0} width={52} height={58} />
+              <View style={styles.grow}>
+                <Txt kind="bold">{other.name}</Txt>
+                <Txt kind="small">{differs.map(formatDifference).join(', ')}</Txt>
+                <Txt kind="small" tone="quiet">
+                  {formatDose(made.dose, other.stance)}
+                </Txt>
+              </View>
+              <Button
+                label="Take"
+                says={`Take ${other.name} instead`}
+                onPress={() =>
+                  onSwap(
+                    withArrangement(content, replaceItem(content, item.id, { ...made, id: item.id })),
+                    `${other.name} instead of ${variation.name.toLowerCase()}.`,
+                  )
+                }
+              />
+            </View>
+          );
+        })}
+      </View>
+      {ranked.length > SHOWN && (
+        <Button look="quiet" label={isAll ? 'Fewer' : `All ${Math.min(24, ranked.length)}`} onPress={() => setAll(!isAll)} />
+      )}
+      {found.leftOut.length > 0 && (
+        <TitledList small title="Near, but not open" style={{ gap: SPACE.xs }}>
+          {found.leftOut.slice(0, 4).map(({ variationId, why }) => (
+            <Txt key={variationId} kind="small">
+              {getVariation(catalogue, variationId).name}: {formatWhyNot(why)}
+            </Txt>
+          ))}
+        </TitledList>
+      )}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+});

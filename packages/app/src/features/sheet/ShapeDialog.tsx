@@ -1,0 +1,142 @@
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import type { ComposingDto, SheetContentDto } from '@drubo/contracts';
+import type { Composition } from '@drubo/core/composing';
+import { INTENT_LABELS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from '@drubo/core/explain';
+import { INTENTS, SESSION_SHAPES, SPLIT_DAYS } from '@drubo/core/vocabulary';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Choices } from '../../ui/Choices';
+import { Modal } from '../../ui/Modal';
+import { Stepper } from '../../ui/Stepper';
+import { Heading, Txt } from '../../ui/Txt';
+import { ReasonList } from '../../ui/Why';
+import { askComposer } from '../../workers/ask-composer';
+import { contentOfComposition } from './arrange';
+import { ChangeList } from './ChangeList';
+
+const MINUTES = { step: 5, least: 5, most: 180 } as const;
+
+type Ask = Pick<SheetContentDto, 'shape' | 'intent' | 'splitDay' | 'minutesBudget' | 'kitId'>;
+
+/** Composes for the question at hand; a newer question makes an older answer void. */
+const useComposed = (from: ComposingDto, ask: Ask): { made: Composition | null; problem: string | null } => {
+  const [state, setState] = useState<{ key: string; made: Composition | null; problem: string | null }>({
+    key: '',
+    made: null,
+    problem: null,
+  });
+  const key = JSON.stringify(ask);
+  useEffect(() => {
+    let isOld = false;
+    const { shape, intent, splitDay, minutesBudget, kitId } = JSON.parse(key) as Ask;
+    askComposer({ from, kitId, wish: { shape, intent, minutes: minutesBudget, ...(splitDay ? { splitDay } : {}) } }).then(
+      (made) => !isOld && setState({ key, made, problem: null }),
+      (error: unknown) =>
+        !isOld && setState({ key, made: null, problem: error instanceof Error ? error.message : 'It could not be composed.' }),
+    );
+    return () => {
+      isOld = true;
+    };
+  }, [from, key]);
+  return state.key === key ? state : { made: null, problem: null };
+};
+
+/** Another shape, place or number of minutes: what the sheet would become, to be taken or not. */
+export const ShapeDialog = ({
+  content,
+  from,
+  start,
+  onTake,
+  onClose,
+}: {
+  content: SheetContentDto;
+  from: ComposingDto;
+  /** Minutes to begin with, where somebody asked for fewer. */
+  start?: number;
+  onTake(next: SheetContentDto, said: string): void;
+  onClose(): void;
+}) => {
+  const [ask, setAsk] = useState<Ask>(() => {
+    const { shape, intent, splitDay, minutesBudget, kitId } = content;
+    return { shape, intent, splitDay, minutesBudget: start ?? minutesBudget, kitId };
+  });
+  const { made, problem } = useComposed(from, ask);
+  const next = made && contentOfComposition(content, made, ask);
+  const minutes = ask.minutesBudget;
+  const step = (by: number) => setAsk({ ...ask, minutesBudget: minutes + by * MINUTES.step });
+  const usual = from.places[0]?.kit.id ?? null;
+  return (
+    <Modal
+      title="Shape, minutes, place"
+      onClose={onClose}
+      actions={
+        <>
+          <Button label="Keep as it is" onPress={onClose} />
+          <Button
+            look="main"
+            label="Take it"
+            disabled={!next || next.items.length === 0}
+            onPress={() => next && onTake(next, 'Sheet composed anew.')}
+          />
+        </>
+      }
+    >
+      <View style={{ flexDirection: 'row' }}>
+        <Stepper
+          label="Minutes"
+          value={`${minutes} min`}
+          onDown={minutes - MINUTES.step >= MINUTES.least ? () => step(-1) : null}
+          onUp={minutes + MINUTES.step <= MINUTES.most ? () => step(1) : null}
+        />
+      </View>
+      {from.places.length > 1 && (
+        <Choices
+          label="Place"
+          options={from.places.map(({ kit }) => ({ value: kit.id, label: kit.name }))}
+          value={ask.kitId ?? usual ?? ''}
+          onChange={(kitId) => setAsk({ ...ask, kitId: kitId === usual ? null : kitId })}
+        />
+      )}
+      <Choices
+        label="Shape"
+        options={SESSION_SHAPES.map((value) => ({ value, label: SHAPE_LABELS[value] }))}
+        value={ask.shape}
+        onChange={(shape) => setAsk({ ...ask, shape, splitDay: shape === 'two-day-split' ? (ask.splitDay ?? 'a') : null })}
+      />
+      <Txt kind="small" tone="quiet">
+        {SHAPE_WORDS[ask.shape]}
+      </Txt>
+      {ask.shape === 'two-day-split' && (
+        <Choices
+          label="Day"
+          options={SPLIT_DAYS.map((value) => ({ value, label: SPLIT_LABELS[value] }))}
+          value={ask.splitDay}
+          onChange={(splitDay) => setAsk({ ...ask, splitDay })}
+        />
+      )}
+      <Choices
+        label="Today"
+        options={INTENTS.map((value) => ({ value, label: INTENT_LABELS[value] }))}
+        value={ask.intent}
+        onChange={(intent) => setAsk({ ...ask, intent })}
+      />
+      <View style={{ gap: SPACE.s }} aria-live="polite">
+        <Heading level={3}>What would change</Heading>
+        {problem && <Txt tone="clay">{problem}</Txt>}
+        {!made && !problem && <Txt tone="quiet">Composing.</Txt>}
+        {made && next && next.items.length > 0 && (
+          <>
+            <Txt>
+              {made.minutes} of {minutes} min, {made.items.length} exercises.
+            </Txt>
+            <ChangeList before={content} after={next} />
+          </>
+        )}
+        {made && (made.gaveUp.length > 0 || made.left.length > 0) && (
+          <ReasonList reasons={[...made.left.flatMap(({ reasons }) => reasons), ...made.gaveUp]} />
+        )}
+      </View>
+    </Modal>
+  );
+};

@@ -1,0 +1,286 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { contentOfSheet } from '@drubo/contracts';
+import type { ContentItemDto, SheetContentDto, SheetDto, TemplateDto } from '@drubo/contracts';
+import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
+import { moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
+import type { Content, Warning } from '@drubo/core/composing';
+import { reason } from '@drubo/core/vocabulary';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { sheetAggregate } from '../../data/offline/overlay';
+import { problemOf } from '../../data/refusal';
+import { useComposing } from '../../data/use-composing';
+import { useSheet } from '../../data/use-session';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Confirm } from '../../ui/Confirm';
+import { Empty } from '../../ui/states';
+import { Modal } from '../../ui/Modal';
+import { ReasonList } from '../../ui/Why';
+import { useSnack } from '../shell/SnackProvider';
+import { useWide } from '../shell/use-wide';
+import { AddDialog } from './AddDialog';
+import { adaptTo } from './adapt';
+import type { Adapted } from './adapt';
+import { applyFix } from './apply-fix';
+import { withArrangement } from './arrange';
+import { CopyDialog } from './CopyDialog';
+import { ItemDialog } from './ItemDialog';
+import { OfferDialog } from './OfferDialog';
+import { ShapeDialog } from './ShapeDialog';
+import { SheetBody } from './SheetBody';
+import { SheetMenu } from './SheetMenu';
+import type { MenuChoice } from './SheetMenu';
+import { SheetSummary } from './SheetSummary';
+import { sumsOf } from './sheet-sums';
+import { TemplatesDialog } from './TemplatesDialog';
+import { TextDialog } from './TextDialog';
+import type { Editor } from './use-editor';
+import { useSheetKeys } from './use-sheet-keys';
+import type { SheetKeys } from './use-sheet-keys';
+import { WarningList } from './WarningList';
+
+type Open =
+  | { what: 'item'; itemId: string }
+  | { what: 'why'; itemId: string }
+  | { what: 'shape' | 'add' | 'templates' | 'copy' | 'text' | 'blank' | 'remove-copy' }
+  | { what: 'offer'; title: string; offer: Adapted };
+
+/** The sheet with everything that changes it. */
+export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; editor: Editor; canEdit: boolean }) => {
+  const router = useRouter();
+  const writer = useWriter();
+  const snack = useSnack();
+  const { isWide } = useWide();
+  const { content } = editor;
+  const { from, input } = useComposing(sheet);
+  const [open, setOpen] = useState<Open | null>(null);
+  const [isArranging, setArranging] = useState(false);
+  const [chosenId, setChosen] = useState<string | null>(null);
+  const sums = useMemo(() => sumsOf(sheet, content, canEdit ? input : undefined), [sheet, content, canEdit, input]);
+  const close = () => setOpen(null);
+  const change = (next: SheetContentDto, said: string): void => {
+    editor.change(next);
+    snack({ text: said });
+  };
+  const fix = (warning: Warning): void => {
+    if (warning.fix.kind === 're-fit') return setOpen({ what: 'shape' });
+    const next = input && applyFix(content, warning.fix, input);
+    if (next) change(next, 'Put right.');
+    else snack({ text: 'Nothing here would put it right. Change it by hand.' });
+  };
+  const use = (template: TemplateDto): void => {
+    if (!input) return;
+    const offer = adaptTo(input, content, template, [reason('from-template', { name: template.name }, 'trainer')]);
+    setOpen({ what: 'offer', title: `From “${template.name}”`, offer });
+  };
+  const choose = (choice: MenuChoice): void => setOpen({ what: choice });
+  const removeCopy = async () => {
+    close();
+    try {
+      await writer.save({
+        endpointId: 'removeCopy',
+        params: { sheetId: sheet.id },
+        body: {},
+        aggregate: sheetAggregate(sheet.id),
+      });
+      router.replace(`/people/${sheet.personId}`);
+    } catch (error) {
+      snack({ text: problemOf(error) });
+    }
+  };
+  const chosen = content.items.find(({ id }) => id === chosenId);
+  const nameOf = (item: ContentItemDto) => getVariation(builtInCatalogue, item.variationId).name;
+  const arrange = (next: Content<ContentItemDto> | null, said: string): void => {
+    if (next) change(withArrangement(content, next), said);
+  };
+  const keys: SheetKeys = {
+    line: (by) => {
+      const at = content.items.findIndex(({ id }) => id === chosenId);
+      const next = content.items[at === -1 ? (by === 1 ? 0 : content.items.length - 1) : at + by];
+      if (next) setChosen(next.id);
+    },
+    edit: () => chosen && setOpen({ what: 'item', itemId: chosen.id }),
+    why: () => chosen && setOpen({ what: 'why', itemId: chosen.id }),
+    move: (by) => chosen && arrange(moveItem<ContentItemDto>(content, chosen.id, by), `${nameOf(chosen)} moved.`),
+    pair: () => {
+      if (!chosen) return;
+      const isInTurn = content.blocks.find(({ id }) => id === chosen.blockId)?.kind === 'rounds';
+      if (isInTurn) arrange(unpair<ContentItemDto>(content, chosen.id), `${nameOf(chosen)} goes by itself.`);
+      else arrange(pairWithNext<ContentItemDto>(content, chosen.id), `${nameOf(chosen)} goes in turn with the next.`);
+    },
+    remove: () => chosen && arrange(removeItem<ContentItemDto>(content, chosen.id), `${nameOf(chosen)} is off the sheet.`),
+    add: () => input && setOpen({ what: 'add' }),
+    undo: () => editor.undo?.(),
+    redo: () => editor.redo?.(),
+  };
+  useSheetKeys(keys, canEdit);
+  const item = open?.what === 'item' || open?.what === 'why' ? sheet.items.find(({ id }) => id === open.itemId) : undefined;
+  return (
+    <>
+      <SheetSummary sums={sums} budget={sheet.minutesBudget} />
+      <WarningList warnings={sums.warnings} onFix={fix} />
+      {sheet.gaveUp.length > 0 && canEdit && (
+        <Card edge="saffron">
+          <ReasonList reasons={sheet.gaveUp} />
+        </Card>
+      )}
+      {canEdit && (
+        <View style={styles.tools}>
+          <Button grow label="Shape" says="Shape, minutes, place" disabled={!from} onPress={() => setOpen({ what: 'shape' })} />
+          <Button grow label="Add" says="Add an exercise" disabled={!input} onPress={() => setOpen({ what: 'add' })} />
+          <Button grow label={isArranging ? 'Done' : 'Arrange'} onPress={() => setArranging(!isArranging)} />
+          <SheetMenu isCopy={sheet.state === 'later'} onChoose={choose} />
+        </View>
+      )}
+      {sheet.items.length === 0 && (
+        <Empty
+          title="Nothing on this sheet"
+          text={
+            sheet.care.state === 'see-clinician-first'
+              ? 'A clinician has to look first. Record who cleared them, for what, until when, on the person’s page.'
+              : sheet.isShaped
+                ? 'Add an exercise, use a template, or have one composed under Shape, minutes.'
+                : 'Nothing is open for this person here, or every exercise was left out. Below it says why.'
+          }
+        />
+      )}
+      <SheetBody
+        sheet={sheet}
+        content={content}
+        isArranging={isArranging && canEdit}
+        chosenId={chosenId}
+        isWide={isWide}
+        onOpen={
+          canEdit
+            ? (itemId) => {
+                setChosen(itemId);
+                setOpen({ what: 'item', itemId });
+              }
+            : null
+        }
+        onChange={change}
+      />
+      {open?.what === 'item' && item && (
+        <ItemDialog
+          sheet={sheet}
+          item={item}
+          variation={getVariation(builtInCatalogue, item.variationId)}
+          content={content}
+          input={input}
+          onChange={change}
+          onClose={close}
+        />
+      )}
+      {open?.what === 'why' && item && (
+        <Modal
+          title={`Why: ${getVariation(builtInCatalogue, item.variationId).name}`}
+          onClose={close}
+          actions={<Button label="Close" onPress={close} />}
+        >
+          <ReasonList reasons={[...item.chosenWhy, ...item.why.load]} />
+        </Modal>
+      )}
+      {open?.what === 'shape' && from && (
+        <ShapeDialog
+          content={content}
+          from={from}
+          onTake={(next, said) => {
+            change(next, said);
+            close();
+          }}
+          onClose={close}
+        />
+      )}
+      {open?.what === 'add' && input && <AddDialog content={content} input={input} onAdd={change} onClose={close} />}
+      {open?.what === 'templates' && <TemplatesDialog content={content} onUse={use} onClose={close} />}
+      {open?.what === 'copy' && <CopyDialog sheet={sheet} onClose={close} />}
+      {open?.what === 'text' && <TextDialog sheet={sheet} minutes={sums.minutes} onClose={close} />}
+      {open?.what === 'blank' && (
+        <Confirm
+          title="Start from blank?"
+          text="Every exercise leaves the sheet. Undo brings them back."
+          yes="Empty it"
+          onYes={() => {
+            change({ ...content, blocks: [], items: [] }, 'The sheet is empty.');
+            close();
+          }}
+          onNo={close}
+        />
+      )}
+      {open?.what === 'remove-copy' && (
+        <Confirm
+          title="Take this copy away?"
+          text="The copy is gone for good. The next sheet stays as it is."
+          yes="Take it away"
+          onYes={() => void removeCopy()}
+          onNo={close}
+        />
+      )}
+      {open?.what === 'offer' && (
+        <OfferDialog
+          title={open.title}
+          before={content}
+          offer={open.offer}
+          onTake={(next) => {
+            change(next, 'Taken.');
+            close();
+          }}
+          onClose={close}
+        />
+      )}
+      {canEdit && <OfferFromElsewhere sheet={sheet} content={content} onTake={(next) => change(next, 'Copied.')} />}
+    </>
+  );
+};
+
+/** A sheet copied over from somebody else, offered once. */
+const OfferFromElsewhere = ({
+  sheet,
+  content,
+  onTake,
+}: {
+  sheet: SheetDto;
+  content: SheetContentDto;
+  onTake(next: SheetContentDto): void;
+}) => {
+  const { from: sourceId } = useLocalSearchParams<{ from?: string }>();
+  return sourceId ? <Offer key={sourceId} sourceId={sourceId} sheet={sheet} content={content} onTake={onTake} /> : null;
+};
+
+const Offer = ({
+  sourceId,
+  sheet,
+  content,
+  onTake,
+}: {
+  sourceId: string;
+  sheet: SheetDto;
+  content: SheetContentDto;
+  onTake(next: SheetContentDto): void;
+}) => {
+  const router = useRouter();
+  const { input } = useComposing(sheet);
+  const { sheet: source } = useSheet(sourceId);
+  const done = () => router.setParams({ from: '' });
+  if (!input || !source) return null;
+  const offer = adaptTo(input, content, contentOfSheet(source), [
+    reason('from-template', { name: source.personName }, 'trainer'),
+  ]);
+  return (
+    <OfferDialog
+      title={`Copied from ${source.personName}`}
+      before={content}
+      offer={offer}
+      onTake={(next) => {
+        onTake(next);
+        done();
+      }}
+      onClose={done}
+    />
+  );
+};
+
+const styles = StyleSheet.create({ tools: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });

@@ -1,0 +1,49 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Modal } from '../../ui/Modal';
+import { Txt } from '../../ui/Txt';
+import { SHEET_KEYS } from './use-sheet-keys';
+
+export type MenuChoice = 'templates' | 'copy' | 'text' | 'blank' | 'remove-copy';
+
+/** What else can be done with a sheet. */
+export const SheetMenu = ({ isCopy, onChoose }: { isCopy: boolean; onChoose(choice: MenuChoice): void }) => {
+  const [isOpen, setOpen] = useState(false);
+  const choose = (choice: MenuChoice) => () => {
+    setOpen(false);
+    onChoose(choice);
+  };
+  return (
+    <>
+      <Button grow label="More" says="More about this sheet" onPress={() => setOpen(true)} />
+      {isOpen && (
+        <Modal
+          title="This sheet"
+          onClose={() => setOpen(false)}
+          actions={<Button label="Close" onPress={() => setOpen(false)} />}
+        >
+          <View style={{ gap: SPACE.s }}>
+            <Button label="Templates" onPress={choose('templates')} />
+            <Button label="Copy to another day or person" onPress={choose('copy')} />
+            <Button label="As text, print" onPress={choose('text')} />
+            <Button label="Start from blank" onPress={choose('blank')} />
+            {isCopy && <Button look="danger" label="Take this copy away" onPress={choose('remove-copy')} />}
+          </View>
+          <View role="list" aria-label="Keys" style={{ gap: SPACE.xs }}>
+            <Txt kind="bold">Keys</Txt>
+            {SHEET_KEYS.map(([key, does]) => (
+              <View role="listitem" key={key} style={{ flexDirection: 'row', gap: SPACE.m }}>
+                <Txt kind="label" style={{ width: 110 }}>
+                  {key}
+                </Txt>
+                <Txt style={{ flexShrink: 1 }}>{does}</Txt>
+              </View>
+            ))}
+          </View>
+        </Modal>
+      )}
+    </>
+  );
+};

@@ -1,0 +1,118 @@
+import { StyleSheet, View } from 'react-native';
+import { formatNumber, KIT_LABELS, formatPieceTypes, ROLE_HEADINGS } from '@drubo/core/explain';
+import { EMPHASES } from '@drubo/core/vocabulary';
+import type { Role } from '@drubo/core/vocabulary';
+import type { ImplementUse } from '@drubo/core';
+import { useState } from 'react';
+import { BalanceBeam } from '../../charts/BalanceBeam';
+import { EmphasisMap } from '../../charts/EmphasisMap';
+import { SPACE } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+
+import { Card } from '../../ui/Card';
+import { IconButton } from '../../ui/IconButton';
+import { Txt } from '../../ui/Txt';
+import { WhyDot } from '../../ui/Why';
+import type { Sums } from './sheet-sums';
+
+/** How strongly each stretch is tinted; the words beside it say which it is. */
+const SHADE: Record<Role, number> = { prep: 0.4, main: 1, accessory: 0.65, finisher: 0.85 };
+/** No muscles: nothing to draw. */
+const QUALITIES = new Set<string>(['balance', 'mobility']);
+/** Sets that draw a muscle as thick as it gets. */
+const FULL_SETS = 6;
+
+const pieceText = (use: ImplementUse): string =>
+  isBar(use.type)
+    ? `${formatNumber(use.value)} ${use.unit} bar`
+    : `${use.count > 1 ? `${use.count} × ` : ''}${formatNumber(use.value, 2)} ${use.unit} ${formatPieceTypes({ implements: [use] })}`;
+const isBar = (type: ImplementUse['type']): boolean => type === 'bar' || type === 'trap-bar';
+
+/** On top of a sheet: minutes by stretch against the budget, balance, sets per muscle, and what to fetch. */
+export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) => {
+  const palette = usePalette();
+  const [isOpen, setOpen] = useState(false);
+  const { minutes, byRole, balance, setsByMuscle, fetch } = sums;
+  const isOver = minutes > budget;
+  const whole = Math.max(minutes, budget);
+  const sum = balance.kneeSets + balance.hipSets;
+  const muscles = EMPHASES.filter((id) => !QUALITIES.has(id) && (setsByMuscle[id] ?? 0) >= 0.5);
+  const shares = Object.fromEntries(muscles.map((id) => [id, Math.min(1, (setsByMuscle[id] ?? 0) / FULL_SETS)]));
+  return (
+    <Card>
+      <View style={styles.row}>
+        <Txt kind="number">{minutes}</Txt>
+        <Txt style={styles.grow}>of {budget} min</Txt>
+        <Txt kind="small" tone={isOver ? 'clay' : 'quiet'}>
+          {isOver ? `${minutes - budget} min over` : `${budget - minutes} min spare`}
+        </Txt>
+        <WhyDot about="minutes" reasons={[sums.minutesWhy]} />
+      </View>
+      <View aria-hidden style={[styles.track, { backgroundColor: palette.hairline }]}>
+        {byRole.map(({ role, minutes: own }) => (
+          <View
+            key={role}
+            style={{
+              width: `${(own / whole) * 100}%`,
+              height: 8,
+              opacity: SHADE[role],
+              backgroundColor: isOver ? palette.clay : palette.moss,
+              borderRightWidth: 1,
+              borderColor: palette.card,
+            }}
+          />
+        ))}
+      </View>
+      <Txt kind="small" tone="quiet">
+        {byRole.map(({ role, minutes: own }) => `${own} min ${ROLE_HEADINGS[role].toLowerCase()}`).join(' · ')}
+      </Txt>
+      <View style={styles.row}>
+        <View>
+          <BalanceBeam
+            kneeShare={sum === 0 ? 0.5 : balance.kneeSets / sum}
+            width={90}
+            says={`Knee ${balance.kneeSets} sets, hip ${balance.hipSets} sets`}
+          />
+        </View>
+        <View style={styles.grow}>
+          <Txt kind="small">
+            Knee {balance.kneeSets} · hip {balance.hipSets} sets
+          </Txt>
+          <Txt kind="small" tone="quiet">
+            Two legs {balance.twoLegSets} · one leg {balance.oneLegSets} sets
+          </Txt>
+        </View>
+        <IconButton
+          framed
+          icon={isOpen ? 'up' : 'down'}
+          says={isOpen ? 'Hide muscles and kit' : 'Show sets per muscle and what to fetch'}
+          onPress={() => setOpen(!isOpen)}
+        />
+      </View>
+      {isOpen && (
+        <>
+          <EmphasisMap
+            emphasis={shares}
+            family="calf"
+            size={124}
+            wordsFor={(id) => `${formatNumber(setsByMuscle[id] ?? 0)} sets`}
+          />
+          {muscles.length === 0 && <Txt kind="small">No hard sets yet.</Txt>}
+          <Txt kind="small">
+            To fetch:{' '}
+            {[...fetch.pieces.map((use) => pieceText(use)), ...fetch.things.map((thing) => KIT_LABELS[thing].toLowerCase())].join(
+              ', ',
+            ) || 'nothing'}
+            .
+          </Txt>
+        </>
+      )}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, flexWrap: 'wrap' },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  track: { height: 8, borderRadius: 4, flexDirection: 'row', overflow: 'hidden' },
+});

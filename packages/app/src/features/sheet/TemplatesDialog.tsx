@@ -1,0 +1,135 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { templateForm } from '@drubo/contracts';
+import type { SheetContentDto, TemplateDto } from '@drubo/contracts';
+import { SHAPE_LABELS } from '@drubo/core/explain';
+import { newId } from '../../data/ids';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { problemOf } from '../../data/refusal';
+import { useEndpoint } from '../../data/use-endpoint';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Confirm } from '../../ui/Confirm';
+import { Field } from '../../ui/Field';
+import { Modal } from '../../ui/Modal';
+import { Shown } from '../../ui/states';
+import { Heading, Txt } from '../../ui/Txt';
+import { useSnack } from '../shell/SnackProvider';
+
+const formOf = (content: SheetContentDto, name: string) => {
+  const { shape, intent, splitDay, minutesBudget, blocks, items } = content;
+  return {
+    name,
+    shape,
+    intent,
+    splitDay,
+    minutesBudget,
+    blocks,
+    items: items.map(({ blockId, slot, variationId, values, dose }) => ({ blockId, slot, variationId, values, dose })),
+  };
+};
+
+/** Sessions of one's own: keep this one, use one, throw one away. */
+export const TemplatesDialog = ({
+  content,
+  onUse,
+  onClose,
+}: {
+  content: SheetContentDto;
+  onUse(template: TemplateDto): void;
+  onClose(): void;
+}) => {
+  const writer = useWriter();
+  const snack = useSnack();
+  const query = useEndpoint('listTemplates');
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [leaving, setLeaving] = useState<TemplateDto | null>(null);
+  const keep = async () => {
+    const form = templateForm.safeParse(formOf(content, name));
+    if (!form.success) {
+      const [issue] = form.error.issues;
+      setProblem(
+        issue?.path[0] === 'name' ? `The name ${issue.message}.` : 'An empty sheet can’t be kept: add an exercise first.',
+      );
+      return;
+    }
+    try {
+      await writer.save({
+        endpointId: 'saveTemplate',
+        params: { templateId: newId() },
+        body: { form: form.data },
+        aggregate: 'templates',
+      });
+      snack({ text: `Kept as “${form.data.name}”.` });
+      setName('');
+      setProblem(null);
+    } catch (error) {
+      setProblem(problemOf(error));
+    }
+  };
+  const throwAway = async (template: TemplateDto) => {
+    setLeaving(null);
+    try {
+      await writer.save({
+        endpointId: 'removeTemplate',
+        params: { templateId: template.id },
+        body: {},
+        aggregate: 'templates',
+      });
+    } catch (error) {
+      setProblem(problemOf(error));
+    }
+  };
+  return (
+    <Modal title="Templates" onClose={onClose} problem={problem} actions={<Button label="Close" onPress={onClose} />}>
+      <View style={{ gap: SPACE.s }}>
+        <Heading level={3}>Keep this sheet as a template</Heading>
+        <Field label="Name of the template" value={name} onChangeText={setName} />
+        <Button label="Keep it" disabled={!writer.isReady} onPress={() => void keep()} />
+      </View>
+      <Heading level={3}>Yours</Heading>
+      <Shown what="your templates" query={query}>
+        {(templates) =>
+          templates.length === 0 ? (
+            <Txt tone="quiet">None yet. Loads are found anew for whoever gets one.</Txt>
+          ) : (
+            <View role="list" aria-label="Templates" style={{ gap: SPACE.s }}>
+              {templates.map((template) => (
+                <View role="listitem" key={template.id} style={styles.row}>
+                  <View style={styles.grow}>
+                    <Txt kind="bold">{template.name}</Txt>
+                    <Txt kind="small" tone="quiet">
+                      {SHAPE_LABELS[template.shape]} · {template.items.length} exercises · {template.minutesBudget} min
+                    </Txt>
+                  </View>
+                  <Button label="Use" says={`Use ${template.name}`} onPress={() => onUse(template)} />
+                  <Button
+                    look="danger"
+                    label="Throw away"
+                    says={`Throw away ${template.name}`}
+                    onPress={() => setLeaving(template)}
+                  />
+                </View>
+              ))}
+            </View>
+          )
+        }
+      </Shown>
+      {leaving && (
+        <Confirm
+          title={`Throw away “${leaving.name}”?`}
+          text="The template is gone for good. Sheets made from it stay as they are."
+          yes="Throw away"
+          onYes={() => void throwAway(leaving)}
+          onNo={() => setLeaving(null)}
+        />
+      )}
+    </Modal>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flexWrap: 'wrap' },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 140 },
+});

@@ -1,0 +1,63 @@
+import type { SheetDto } from '@drubo/contracts';
+import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
+import { blocksOf } from '@drubo/core/composing';
+import { CAUTION_LABELS, sheetText } from '@drubo/core/explain';
+import { printText } from '../../data/print-text';
+import { Button } from '../../ui/Button';
+import { Modal } from '../../ui/Modal';
+import { Txt } from '../../ui/Txt';
+import { useSnack } from '../shell/SnackProvider';
+import { MOVEMENTS } from './ChangeList';
+import { settingsLine } from './settings-line';
+
+/** A sheet as plain text. */
+export const textOf = (sheet: SheetDto, minutes: number): string =>
+  sheetText(
+    {
+      personName: sheet.personName,
+      minutes,
+      blocks: blocksOf(sheet).map(({ block, items }) => ({
+        ...block,
+        items: items.map(({ variationId, dose, feelers, values }) => ({
+          variationId,
+          dose,
+          feelers,
+          settings: settingsLine(getVariation(builtInCatalogue, variationId), values),
+        })),
+      })),
+      cautions: [
+        ...sheet.care.cautions.map((caution) => CAUTION_LABELS[caution]),
+        ...new Set(sheet.items.flatMap(({ variationId }) => getVariation(builtInCatalogue, variationId).cautions)),
+      ],
+    },
+    MOVEMENTS,
+  );
+
+/** The sheet as text to copy, and to print. */
+export const TextDialog = ({ sheet, minutes, onClose }: { sheet: SheetDto; minutes: number; onClose(): void }) => {
+  const snack = useSnack();
+  const text = textOf(sheet, minutes);
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(text);
+      snack({ text: 'Copied.' });
+    } catch {
+      snack({ text: 'This browser does not let the app copy. Select the text and copy it by hand.' });
+    }
+  };
+  return (
+    <Modal
+      title="The sheet as text"
+      onClose={onClose}
+      actions={
+        <>
+          <Button label="Close" onPress={onClose} />
+          <Button label="Print" onPress={() => printText(`${sheet.personName}, session`, text)} />
+          <Button look="main" label="Copy" onPress={() => void copy()} />
+        </>
+      }
+    >
+      <Txt selectable>{text}</Txt>
+    </Modal>
+  );
+};

@@ -1,0 +1,65 @@
+import type { ContentItemDto, SheetContentDto } from '@drubo/contracts';
+import { allowedLoads } from '@drubo/core';
+import { getVariation } from '@drubo/core/catalogue';
+import { evenRounds, moveTo, removeItem, replaceItem, unpair } from '@drubo/core/composing';
+import type { Fix, SheetInput } from '@drubo/core/composing';
+import { lighterDose } from '@drubo/core/dose';
+import { isSameMass } from '@drubo/core/kit';
+import { standInsFor } from '@drubo/core/selection';
+import { chosenByHand, withArrangement } from './arrange';
+
+const NO_WHY = { sets: [], reps: [], load: [], tempo: [], rest: [], reserve: [] };
+
+/** What a fix is called on its button. Composing anew is the shape dialog's. */
+export const FIX_LABELS: Record<Fix['kind'], string> = {
+  unpair: 'Take apart',
+  even: 'Same sets',
+  'move-before': 'Put it first',
+  swap: 'Swap it',
+  settings: 'Set it back',
+  load: 'Nearest load',
+  remove: 'Remove it',
+  lighter: 'Make it easier',
+  'fewer-sets': 'One set fewer',
+  're-fit': 'Fit it in',
+};
+
+/** A sheet with a fix applied; null for what a dialog has to do, or what nothing can be done about. */
+export const applyFix = (content: SheetContentDto, fix: Fix, input: SheetInput): SheetContentDto | null => {
+  if (fix.kind === 're-fit') return null;
+  const item = content.items.find(({ id }) => id === fix.itemId);
+  if (!item) return null;
+  const withItem = (change: Partial<ContentItemDto>) =>
+    withArrangement(content, replaceItem(content, item.id, { ...item, ...change }));
+  const variation = getVariation(input.context.catalogue, item.variationId);
+  switch (fix.kind) {
+    case 'unpair':
+      return withArrangement(content, unpair(content, item.id));
+    case 'even':
+      return withArrangement(content, evenRounds(content, item.id));
+    case 'move-before':
+      return withArrangement(content, moveTo(content, item.id, fix.ontoId));
+    case 'remove':
+      return withArrangement(content, removeItem(content, item.id));
+    case 'settings':
+      return withItem({ values: fix.values });
+    case 'load': {
+      const load = allowedLoads(input.context.kit, input.context.limits, variation, item.values).find(({ externalKg }) =>
+        isSameMass(externalKg, fix.loadKg),
+      );
+      return load ? withItem({ dose: { ...item.dose, load, repsAim: undefined } }) : null;
+    }
+    case 'lighter':
+      return withItem({ dose: lighterDose(item.dose, NO_WHY).dose });
+    case 'fewer-sets':
+      return withItem({ dose: { ...item.dose, sets: Math.max(1, item.dose.sets - 1) } });
+    case 'swap': {
+      const { kit: _, ...context } = input.context;
+      const [best] = standInsFor(input.context.catalogue, variation, context.room ?? new Set(), context.limits).ranked.filter(
+        ({ variationId }) => !content.items.some((other) => other.variationId === variationId),
+      );
+      const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
+      return best ? withItem(chosenByHand(input, content, best.variationId, role, { slot: item.slot })) : null;
+    }
+  }
+};

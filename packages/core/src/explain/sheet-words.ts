@@ -1,0 +1,129 @@
+import type { Dose } from '../dose';
+import { formatTempo } from '../dose';
+import { isPerSide } from '../vocabulary';
+import type { BlockKind, Role, SessionShape, Stance } from '../vocabulary';
+import { formatLoad, formatReps, formatRest, formatSets } from './format';
+import { ROLE_HEADINGS, SHAPE_LABELS } from './sheet-labels';
+
+/** What an exercise's line needs of it. */
+interface Line {
+  variationId: string;
+  dose: Dose;
+}
+
+/** How the words find a movement's name and stance. */
+export interface Movements {
+  nameOf(id: string): string;
+  stanceOf(id: string): Stance;
+}
+
+/** One thing that differs between two arrangements, as it is worded. */
+export type Changed =
+  | { kind: 'shape'; from: SessionShape; to: SessionShape }
+  | { kind: 'minutes'; from: number; to: number }
+  | { kind: 'out'; variationId: string }
+  | { kind: 'in'; variationId: string; role: Role }
+  | { kind: 'instead'; from: string; to: string }
+  | { kind: 'dose'; variationId: string; fromItem: Line; toItem: Line }
+  | { kind: 'settings'; variationId: string }
+  | { kind: 'role'; variationId: string; from: Role; to: Role }
+  | { kind: 'together'; variationIds: readonly string[] }
+  | { kind: 'apart'; variationId: string }
+  | { kind: 'order' };
+
+/** The numbers of a dose that differ: '3 × 8–12 → 2 × 8–12, rest 1:30 → 1:00'. */
+const doseChange = ({ dose: from }: Line, { dose: to }: Line, stance: Stance): string => {
+  const pairs: [string, string][] = [
+    [formatSets(from, stance), formatSets(to, stance)],
+    [formatLoad(from.load), formatLoad(to.load)],
+    [formatTempo(from.tempo), formatTempo(to.tempo)],
+    [`rest ${formatRest(from.restSeconds)}`, `rest ${formatRest(to.restSeconds)}`],
+    [`${from.reserve} in reserve`, `${to.reserve} in reserve`],
+  ];
+  const moved = pairs.filter(([a, b]) => a !== b).map(([a, b]) => `${a} → ${b}`);
+  return moved.length > 0 ? moved.join(', ') : 'other reps to aim at';
+};
+
+/** A change in a line: 'Out: calf raise', 'Goblet squat: 3 × 8–12 → 2 × 8–12'. */
+export const formatChange = (change: Changed, { nameOf, stanceOf }: Movements): string => {
+  const lower = (id: string) => nameOf(id).toLowerCase();
+  switch (change.kind) {
+    case 'shape':
+      return `Shape: ${SHAPE_LABELS[change.from]} → ${SHAPE_LABELS[change.to]}`;
+    case 'minutes':
+      return `Minutes: ${change.from} → ${change.to} min`;
+    case 'out':
+      return `Out: ${lower(change.variationId)}`;
+    case 'in':
+      return `In: ${lower(change.variationId)}, ${ROLE_HEADINGS[change.role].toLowerCase()}`;
+    case 'instead':
+      return `${nameOf(change.to)} instead of ${lower(change.from)}`;
+    case 'dose':
+      return `${nameOf(change.variationId)}: ${doseChange(change.fromItem, change.toItem, stanceOf(change.variationId))}`;
+    case 'settings':
+      return `${nameOf(change.variationId)}: other settings`;
+    case 'role':
+      return `${nameOf(change.variationId)}: from ${ROLE_HEADINGS[change.from].toLowerCase()} to ${ROLE_HEADINGS[change.to].toLowerCase()}`;
+    case 'together':
+      return `In turn: ${change.variationIds.map(lower).join(', ')}`;
+    case 'apart':
+      return `${nameOf(change.variationId)}: by itself`;
+    case 'order':
+      return 'Another order';
+  }
+};
+
+/** What a stretch of exercises in turn is called: 'Pair · rest 1:15 after both', 'Circuit of 4 · rest 1:00 after a round'. */
+export const formatTurns = (count: number, roundRestSeconds: number): string => {
+  const rest = `rest ${formatRest(roundRestSeconds)}`;
+  return count === 2 ? `Pair · ${rest} after both` : `Circuit of ${count} · ${rest} after a round`;
+};
+
+/** A sheet as it is written down. */
+export interface WrittenSheet {
+  personName: string;
+  minutes: number;
+  blocks: readonly {
+    role: Role;
+    kind: BlockKind;
+    roundRestSeconds: number;
+    items: readonly (Line & { feelers: number; settings: string | null })[];
+  }[];
+  cautions: readonly string[];
+}
+
+/** '3 × 8–12 a side, 24 kg bell, 3-1-1-0, rest 1:30, 2 in reserve'. */
+const doseText = (dose: Dose, stance: Stance, isInTurn: boolean): string =>
+  [
+    `${dose.sets} × ${formatReps(dose)}${isPerSide(stance) ? ' a side' : ''}`,
+    formatLoad(dose.load),
+    ...(dose.seconds === undefined ? [formatTempo(dose.tempo)] : []),
+    ...(isInTurn ? [] : [`rest ${formatRest(dose.restSeconds)}`]),
+    `${dose.reserve} in reserve`,
+  ].join(', ');
+
+/**
+ * A sheet as text to copy or print: a heading a stretch, a line an exercise, numbered; what goes in turn is lettered.
+ * @example sheetText(sheet, movements) // 'Marit Sole · 41 min\n\nMAIN\n1. Goblet squat: 3 × 8–12, 24 kg bell, …'
+ */
+export const sheetText = (sheet: WrittenSheet, { nameOf, stanceOf }: Movements): string => {
+  let number = 0;
+  let role: Role | null = null;
+  const parts = sheet.blocks.flatMap((block) => {
+    const heading = block.role === role ? [] : ['', ROLE_HEADINGS[block.role].toUpperCase()];
+    role = block.role;
+    const isInTurn = block.kind === 'rounds' && block.items.length > 1;
+    if (isInTurn) number += 1;
+    const turns = isInTurn ? [`${number}. ${formatTurns(block.items.length, block.roundRestSeconds)}`] : [];
+    const lines = block.items.map((item, at) => {
+      if (!isInTurn) number += 1;
+      const mark = isInTurn ? `   ${String.fromCharCode(97 + at)})` : `${number}.`;
+      const settings = item.settings === null ? '' : ` (${item.settings})`;
+      const feelers = item.feelers > 0 ? `; ${item.feelers} feeler sets first` : '';
+      return `${mark} ${nameOf(item.variationId)}${settings}: ${doseText(item.dose, stanceOf(item.variationId), isInTurn)}${feelers}`;
+    });
+    return [...heading, ...turns, ...lines];
+  });
+  const cautions = sheet.cautions.length === 0 ? [] : ['', 'MIND', ...sheet.cautions.map((caution) => `- ${caution}`)];
+  return [`${sheet.personName} · ${sheet.minutes} min`, ...parts, ...cautions].join('\n');
+};
