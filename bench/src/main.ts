@@ -1,4 +1,5 @@
 import { benchAdvice } from './advice';
+import { benchCompose } from './compose';
 import { benchFirstLoad } from './first-load';
 import { benchLogASet } from './log-a-set';
 import { benchPosture } from './posture';
@@ -20,6 +21,7 @@ const main = async (): Promise<void> => {
   if (wants('strength')) for (const line of benchStrength(numberFrom('seed', 1), numberFrom('people', 1000))) console.log(line);
   if (wants('advice')) for (const line of benchAdvice()) console.log(line);
   if (wants('posture')) for (const line of benchPosture()) console.log(line);
+  if (wants('compose')) for (const line of benchCompose(numberFrom('seed', 1), numberFrom('people', 2000))) console.log(line);
   if (wants('first-load')) for (const line of await benchFirstLoad(process.env['E2E_WEB'] ?? '')) console.log(line);
   if (wants('log')) for (const line of await benchLogASet()) console.log(line);
 };

@@ -6,6 +6,8 @@ type Person = Bundle['people'][number];
 export interface Story {
   key: string;
   person: Pick<Person, 'name' | 'massKg' | 'heightCm' | 'goal' | 'trainingAge' | 'minutes' | 'note'>;
+  /** Where Tove does it another way with them; left out: as usual. */
+  schools?: Person['schools'];
   /** Weekdays they come (1 = Monday) and at what time. */
   days: readonly number[];
   time: string;
@@ -121,8 +123,9 @@ export const CAST: readonly Story[] = [
       goal: 'build-muscle',
       trainingAge: 'novice',
       minutes: 45,
-      note: 'Paints the lighthouses, 29. First visit today. Used to ladders, never lifted.',
+      note: 'Paints the lighthouses, 29. First visit today, straight off the ladders and warm. Never lifted.',
     },
+    schools: { order: 'straight-in' },
     days: [2],
     time: '13:00',
     weeks: 0,

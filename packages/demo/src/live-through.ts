@@ -120,7 +120,7 @@ export const liveThrough = (
         dayOfTraining: daysBetween(days[0] ?? today, date),
         daysSinceLast: last === undefined ? null : daysBetween(last, date),
       },
-      schools: {},
+      schools: story.schools ?? {},
       day: dayNumber(date),
       pastOf,
     };

@@ -87,7 +87,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
       id: `${story.key}-person`,
       version: 1,
       ...story.person,
-      schools: {},
+      schools: story.schools ?? {},
       archivedAt: null,
       createdAt: `${addDays(today, -7 * story.weeks - 2)}T10:00:00.000Z`,
     })),

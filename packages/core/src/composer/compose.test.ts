@@ -105,7 +105,8 @@ describe('the shapes of a session', () => {
 
   it('a split is eight lifts over two days of four, with nothing twice', () => {
     const [a, b] = (['a', 'b'] as const).map((splitDay) => of('two-day-split', 75, { splitDay }));
-    const work = (made: Composition) => [...inRole(made, 'main'), ...inRole(made, 'accessory')].map(({ variationId }) => variationId);
+    const work = (made: Composition) =>
+      [...inRole(made, 'main'), ...inRole(made, 'accessory')].map(({ variationId }) => variationId);
     expect([work(a!).length, work(b!).length]).toEqual([4, 4]);
     expect(inRole(a!, 'main').map(({ slot }) => slot)).toEqual(['squat', 'bridge']);
     expect(inRole(b!, 'main').map(({ slot }) => slot)).toEqual(['hinge', 'lunge']);
@@ -178,12 +179,16 @@ describe('what the composer goes by', () => {
     const yesterday = compose(heavy(99), { minutes: 60 });
     const squat = yesterday.items.find(({ slot }) => slot === 'squat');
     expect(squat === undefined || squat.dose.load.externalKg === 0).toBe(true);
-    expect(compose(heavy(98), { minutes: 60 }).items.find(({ slot }) => slot === 'squat')?.dose.load.externalKg).toBeGreaterThan(0);
+    expect(compose(heavy(98), { minutes: 60 }).items.find(({ slot }) => slot === 'squat')?.dose.load.externalKg).toBeGreaterThan(
+      0,
+    );
   });
 
   it('wants less of what the week already had', () => {
     const calves = (sets: number) =>
-      compose(input({ recent: [{ day: 97, hardSetsByMuscle: { calves: sets }, heavyFamilies: [] }], daysPerWeek: 3 }), { minutes: 90 });
+      compose(input({ recent: [{ day: 97, hardSetsByMuscle: { calves: sets }, heavyFamilies: [] }], daysPerWeek: 3 }), {
+        minutes: 90,
+      });
     expect(ids(calves(20)).some((id) => variationOf(id).family === 'calf')).toBe(false);
     expect(calves(20).gaveUp.some(({ code, values }) => code === 'gave-up-muscle' && values.emphasis === 'calves')).toBe(false);
   });
@@ -257,7 +262,12 @@ describe('laws', () => {
         if (shape !== 'pairs-with-finisher') expect(roles).toEqual([...roles].sort((a, b) => a - b));
         for (const { block, items: within } of blocksOf(made)) {
           if (block.kind !== 'rounds') continue;
-          expect(fitTogether(within.map(({ variationId }) => standingNeeds(variationOf(variationId), room)), things)).toBe(true);
+          expect(
+            fitTogether(
+              within.map(({ variationId }) => standingNeeds(variationOf(variationId), room)),
+              things,
+            ),
+          ).toBe(true);
           expect(new Set(within.map(({ dose }) => dose.sets)).size).toBe(1);
         }
         expect(compose(sheet, { shape, minutes })).toEqual(made);

@@ -15,7 +15,7 @@ import type { Ask, Option } from './options';
 import { SHAPES, SPLIT } from './shapes';
 import type { ShapeRule } from './shapes';
 import { optionsOf, solve } from './solve';
-import type { Problem } from './solve';
+import type { Problem, Solution } from './solve';
 import { setsWantedToday, TARGET_MUSCLES } from './targets';
 import type { LeftOff, SheetInput } from './types';
 
@@ -58,6 +58,9 @@ const MARGIN = { share: 0.04, leastSeconds: 60 } as const;
 /** Exercises at most, drills apart, by how far somebody is. Common practice: few at first, five or six later. */
 const MOST = { firstWeeks: 4, novice: 5, later: 6, firstDays: 21, firstSessions: 6, prep: 3 } as const;
 const ODD_ONE_SECONDS = 90;
+
+/** Partial choices looked at in each variant. */
+const NODES = 60_000;
 
 const budgetSeconds = (minutes: number): number => minutes * 60 - Math.max(MARGIN.leastSeconds, MARGIN.share * minutes * 60);
 
@@ -175,18 +178,20 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
       return turns.every((options) => options.length < 2 || fitTogether(options.map(needsOf), things));
     },
   });
-  let best: { composed: Composed; score: number; isOptimal: boolean } | null = null;
+  let best: { composed: Composed; score: number } | null = null;
   let nodes = 0;
+  let isOptimal = true;
   for (const variant of variantsOf(rule)) {
     const problem = problemOf(variant);
-    const solution = solve(problem);
+    const solution: Solution = solve(problem, NODES, null, best === null ? 0 : Math.max(0, best.score - variant.worth));
     nodes += solution.nodes;
+    isOptimal &&= solution.isOptimal;
     const chosen = optionsOf(problem, solution.chosen);
     if (chosen.length === 0) continue;
     const composed = arrange(unitsOf(input, variant, rule, chosen, { room, things }));
-    const score = solution.score + variant.worth;
+    const score: number = solution.score + variant.worth;
     if (minutesOf(timed(input, composed)) > minutes) continue;
-    if (!best || score > best.score) best = { composed, score, isOptimal: solution.isOptimal };
+    if (!best || score > best.score) best = { composed, score };
   }
   const composed = best?.composed ?? { blocks: [], items: [] };
   return {
@@ -195,12 +200,12 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     minutes: minutesOf(timed(input, composed)),
     minutesWhy: minutesReason(timed(input, composed)),
     score: best?.score ?? 0,
-    isOptimal: best?.isOptimal ?? true,
+    isOptimal,
     nodes,
     left: leftOff(input, ask, rule, composed),
     gaveUp: [
       ...gaveUp(input, ask, rule, composed, muscles, groups),
-      ...(best?.isOptimal === false ? [reason('not-finished', { nodes }, 'house-default')] : []),
+      ...(!isOptimal ? [reason('not-finished', { nodes }, 'house-default')] : []),
     ],
   };
 };

@@ -91,11 +91,23 @@ describe('arranging a sheet by hand', () => {
   it('whatever is done, every exercise stands in one block, blocks are never empty, and none is lost', () => {
     const id = fc.constantFrom(...items.map((item) => item.id));
     const edit = fc.oneof(
-      fc.tuple(id, fc.constantFrom(1 as const, -1 as const)).map(([one, by]) => (now: Content) => moveItem(now, one, by) ?? now),
+      fc.tuple(id, fc.constantFrom(1 as const, -1 as const)).map(
+        ([one, by]) =>
+          (now: Content) =>
+            moveItem(now, one, by) ?? now,
+      ),
       id.map((one) => (now: Content) => pairWithNext(now, one) ?? now),
       id.map((one) => (now: Content) => unpair(now, one)),
-      fc.tuple(id, id).map(([one, onto]) => (now: Content) => moveTo(now, one, onto)),
-      fc.tuple(id, fc.constantFrom(...ROLES)).map(([one, role]) => (now: Content) => setRole(now, one, role)),
+      fc.tuple(id, id).map(
+        ([one, onto]) =>
+          (now: Content) =>
+            moveTo(now, one, onto),
+      ),
+      fc.tuple(id, fc.constantFrom(...ROLES)).map(
+        ([one, role]) =>
+          (now: Content) =>
+            setRole(now, one, role),
+      ),
     );
     fc.assert(
       fc.property(fc.array(edit, { maxLength: 25 }), (edits) => {

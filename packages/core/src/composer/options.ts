@@ -7,7 +7,16 @@ import type { Access } from '../selection';
 import { FEELERS, guessKg, isEstimable } from '../strength';
 import { isPerSide, MAIN_FAMILIES, reason } from '../vocabulary';
 import type { EmphasisId, Family, Intent, MainFamily, Reason, Role, SessionShape } from '../vocabulary';
-import { asStart, candidatesOf, favouredBy, limitsBehind, rungOnMain, settingsWithin, standingFor } from './choose-start';
+import {
+  asStart,
+  candidatesOf,
+  favouredBy,
+  limitsBehind,
+  rungOnMain,
+  settingsWithin,
+  SLOT_LADDERS,
+  standingFor,
+} from './choose-start';
 import type { Candidate, FamilyStanding, Start, StartInput } from './choose-start';
 import { planItem } from './plan-item';
 import { startOf } from './plan-sheet';
@@ -299,11 +308,15 @@ const mainMuscle = ({ emphasis }: Variation): EmphasisId | null => {
   return best !== undefined && (emphasis[best] ?? 0) >= TRAINS_FROM ? best : null;
 };
 
-const isOnMainLadder = (id: string): boolean =>
-  rungsOf(id).some(
-    ({ ladder, rung }) =>
-      !rung.aside && MAIN_FAMILIES.some((slot) => rungOnMain(slot, id) === rung.id && ladder.rungs.includes(rung)),
-  );
+/**
+ * Whether a movement is one of the big lifts: a step of its family's main ladder, or beside it and always loaded. Two goblet
+ * squats on one sheet are one too many.
+ */
+const isBigLift = ({ id, unloadedAllowed, loadPositions }: Variation): boolean =>
+  rungsOf(id).some(({ ladder, rung }) => {
+    const isMain = MAIN_FAMILIES.some((slot) => rungOnMain(slot, id) !== null && SLOT_LADDERS[slot].ladders[0] === ladder.id);
+    return isMain && (!rung.aside || (!unloadedAllowed && !loadPositions.some((at) => at === 'none' || at === 'machine')));
+  });
 
 const simpleStart = (input: SheetInput, variation: Variation, access: Access, why: Reason[]): Start => ({
   variationId: variation.id,
@@ -316,7 +329,7 @@ export const accessoryMovements = (input: SheetInput, ask: Ask): Map<EmphasisId,
   const found = new Map<EmphasisId, { variation: Variation; access: Access }[]>();
   for (const variation of input.context.catalogue.variations) {
     const muscle = mainMuscle(variation);
-    if (!muscle || variation.custom || NO_ACCESSORY.has(variation.family) || isOnMainLadder(variation.id)) continue;
+    if (!muscle || variation.custom || NO_ACCESSORY.has(variation.family) || isBigLift(variation)) continue;
     if (needsBar(variation) || !isInShape(variation, ask) || input.dislikes?.includes(variation.id)) continue;
     if (!isReached(input, variation)) continue;
     const access = accessTo(variation, input.context);

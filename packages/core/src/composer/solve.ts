@@ -170,21 +170,23 @@ const FIRST_LOOK = 1_500;
  * The best choice by exact branch and bound. Deterministic: the work is bounded by nodes, never by time.
  * @param nodeBudget how many partial choices are looked at before the best found is given back as it is
  * @param seed a choice known to be allowed, to start from
+ * @param toBeat a score that is had already: nothing is chosen unless it is worth more
  */
 export const solve = <O extends SolverOption>(
   problem: Problem<O>,
   nodeBudget = 60_000,
   seed: readonly (number | null)[] | null = null,
+  toBeat = 0,
 ): Solution => {
   const prices = pricesFor(problem);
-  const first = search(problem, prices, Math.min(FIRST_LOOK, nodeBudget), seed);
+  const first = search(problem, prices, Math.min(FIRST_LOOK, nodeBudget), seed, toBeat);
   if (first.isOptimal || nodeBudget <= FIRST_LOOK) return first;
   const { groups, index } = withoutHopeless(problem, prices, first.score);
   const within = first.chosen.map((chosen, at) => {
     const kept = chosen === null ? -1 : (index[at]?.indexOf(chosen) ?? -1);
     return kept < 0 ? null : kept;
   });
-  const second = search({ ...problem, groups }, prices, nodeBudget - first.nodes, within);
+  const second = search({ ...problem, groups }, prices, nodeBudget - first.nodes, within, first.score);
   const nodes = first.nodes + second.nodes;
   if (second.score <= first.score + TINY) return { ...first, isOptimal: second.isOptimal, nodes };
   return {
@@ -199,6 +201,7 @@ const search = <O extends SolverOption>(
   prices: readonly Prices[],
   nodeBudget: number,
   seed: readonly (number | null)[] | null,
+  toBeat: number,
 ): Solution => {
   const { groups, needs, balances, budgetSeconds, caps } = problem;
   const [tightest] = prices;
@@ -216,10 +219,9 @@ const search = <O extends SolverOption>(
     return sums;
   });
   const shared = prices.map((price) => sharedWorth(problem, price));
-  let best: { chosen: (number | null)[]; score: number } = { chosen: groups.map(() => null), score: 0 };
-  if (seed && isAllowed(problem, optionsOf(problem, seed))) {
-    best = { chosen: [...seed], score: scoreOf(problem, optionsOf(problem, seed)) };
-  }
+  let best: { chosen: (number | null)[]; score: number } = { chosen: groups.map(() => null), score: toBeat };
+  const seeded = seed && isAllowed(problem, optionsOf(problem, seed)) ? scoreOf(problem, optionsOf(problem, seed)) : -Infinity;
+  if (seed && seeded >= toBeat - TINY) best = { chosen: [...seed], score: seeded };
   let nodes = 0;
   const chosen: (number | null)[] = groups.map(() => null);
   const picked: O[] = [];

@@ -65,7 +65,8 @@ export const InfoStrip = ({
   const isResting =
     last && from && !live.amended && live.place.skippedRestAfter !== last.id && live.exercises.some(({ isOpen }) => isOpen);
   const restSeconds = from?.inTurn ? from.restSeconds : (live.advice?.restSeconds ?? from?.item.dose.restSeconds ?? 0);
-  if (isResting && restSeconds > 0) {
+  // Inside a round there is nothing to rest for: the next exercise is due.
+  if (isResting && !(from.inTurn && restSeconds === 0)) {
     return (
       <RestStrip
         loggedAt={last.loggedAt}
