@@ -191,7 +191,13 @@ describe('what a phone composes with', () => {
     expect(from.places.length).toBeGreaterThan(1);
     await train((await page(personId)).nextSheet);
     const after = await anna.call('getComposing', { params: { sheetId: (await page(personId)).nextSheet.id } });
-    expect(after.pasts.length).toBeGreaterThan(0);
+    // What the sheet carries itself is not sent twice.
+    expect(after.pasts).toEqual([]);
+    const { nextSheet: next } = await page(personId);
+    expect(next.items[0]?.past).toHaveLength(1);
+    await save(next, (content) => ({ ...content, items: content.items.slice(1) }));
+    const without = await anna.call('getComposing', { params: { sheetId: next.id } });
+    expect(without.pasts.map(({ variationId }) => variationId)).toEqual([next.items[0]?.variationId]);
     expect(after.recent[0]?.heavyFamilies.length).toBeGreaterThan(0);
     expect(after.trainsOn).toBeGreaterThan(after.day);
   });

@@ -193,6 +193,16 @@ describe('what the composer goes by', () => {
     expect(calves(20).gaveUp.some(({ code, values }) => code === 'gave-up-muscle' && values.emphasis === 'calves')).toBe(false);
   });
 
+  it('fast work comes first for who trains for power, once its groundwork was shown', () => {
+    const power = { person: { goal: 'power', trainingAge: 'advanced', massKg: 80 } } as const;
+    const made = compose(input({}, power), { minutes: 75 });
+    expect(variationOf(inRole(made, 'main')[0]!.variationId).family).toBe('power');
+    const sore = compose(input({}, { ...power, limits: [{ limit: 'knee-front', severity: 6 }] }), { minutes: 75 });
+    expect(
+      ids(sore).filter((id) => variationOf(id).family === 'power' && variationOf(id).traits.some((t) => t === 'jump')),
+    ).toEqual([]);
+  });
+
   it('somebody new gets four exercises at most, drills apart', () => {
     const made = compose(input({ stage: { sessionsDone: 1, dayOfTraining: 3, daysSinceLast: 3 } }), { minutes: 90 });
     expect(inRole(made, 'main').length + inRole(made, 'accessory').length).toBeLessThanOrEqual(4);

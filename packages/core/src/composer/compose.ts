@@ -10,7 +10,16 @@ import { candidatesOf, ladderOf, SLOT_LADDERS } from './choose-start';
 import { minutesOf, timedBlocks } from './content';
 import { drillsFor } from './pair-drills';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
-import { accessoryMovements, accessoryOptions, CAP, daysSinceHeavy, finisherOptions, mainOptions, prepGroups } from './options';
+import {
+  accessoryMovements,
+  accessoryOptions,
+  CAP,
+  daysSinceHeavy,
+  finisherOptions,
+  mainOptions,
+  powerOptions,
+  prepGroups,
+} from './options';
 import type { Ask, Option } from './options';
 import { SHAPES, SPLIT } from './shapes';
 import type { ShapeRule } from './shapes';
@@ -115,10 +124,11 @@ const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Opti
   const accessories = muscles.map((muscle) =>
     accessoryOptions(input, ask, muscle, setsWantedToday(muscle, input), movements.get(muscle) ?? []),
   );
+  const power = powerOptions(input, ask);
   const prep = rule.prep ? prepGroups(input, ask) : [];
   const finisher = finisherOptions(input, ask);
   return {
-    groups: [...mains, ...accessories, ...prep, ...(finisher.length > 0 ? [finisher] : [])].filter((group) => group.length > 0),
+    groups: [...mains, power, ...accessories, ...prep, finisher].filter((group) => group.length > 0),
     muscles,
   };
 };

@@ -56,6 +56,9 @@ export const WORTH = {
   disliked: 0.5,
   light48h: 0.55,
   accessory: 1.2,
+  /** An accessory that is an easier form of a big lift. */
+  likeABigLift: -0.8,
+  power: 5,
   accessoryKnown: 0.6,
   findingDrill: 3,
   generalDrill: 2,
@@ -151,6 +154,9 @@ const option = (
   };
 };
 
+/** Sets of the first lifts are the last to go. House default. */
+const SET_WEIGHT: Partial<Record<string, number>> = { squat: 1.4, hinge: 1.4, bridge: 0.8 };
+
 /** The same exercise with fewer sets, down to one: short sessions need them. */
 const withFewerSets = (
   input: SheetInput,
@@ -166,7 +172,7 @@ const withFewerSets = (
       'house-default',
     );
     const item = fewer === 0 ? made.item : { ...made.item, dose: { ...dose, sets }, why: { ...why, sets: [...why.sets, told] } };
-    const share = made.role === 'main' ? 1 : 0.4;
+    const share = made.role === 'main' ? (SET_WEIGHT[made.item.slot] ?? 1) : 0.4;
     const lost = WORTH.setFewer * fewer + (sets === 1 && fewer > 0 ? WORTH.single : 0);
     return option(input, ask, { ...made, item, worth: made.worth - share * lost });
   });
@@ -318,6 +324,9 @@ const isBigLift = ({ id, unloadedAllowed, loadPositions }: Variation): boolean =
     return isMain && (!rung.aside || (!unloadedAllowed && !loadPositions.some((at) => at === 'none' || at === 'machine')));
   });
 
+/** Whether a movement stands beside its family's main ladder. */
+const isBesideABigLift = ({ id }: Variation): boolean => MAIN_FAMILIES.some((slot) => rungOnMain(slot, id) !== null);
+
 const simpleStart = (input: SheetInput, variation: Variation, access: Access, why: Reason[]): Start => ({
   variationId: variation.id,
   values: settingsWithin(variation, access).values,
@@ -363,7 +372,8 @@ export const accessoryOptions = (
     const isKnown = input.pastOf(variation.id).length > 0 || input.tracks.some((track) => track.variationId === variation.id);
     const worth =
       WORTH.accessory * (variation.emphasis[muscle] ?? 0) +
-      (isKnown ? WORTH.accessoryKnown : 0) -
+      (isKnown ? WORTH.accessoryKnown : 0) +
+      (isBesideABigLift(variation) ? WORTH.likeABigLift : 0) -
       (access.state === 'restricted' ? WORTH.restricted : 0);
     return withFewerSets(input, ask, { role: 'accessory', item, variation, worth });
   });
@@ -412,5 +422,23 @@ export const finisherOptions = (input: SheetInput, ask: Ask): Option[] => {
       const start = simpleStart(input, variation, access, [told]);
       const item = planItem(input, { slot: 'finisher', role: 'finisher', intent: ask.intent }, start);
       return withFewerSets(input, ask, { role: 'finisher', item, variation, worth: WORTH.finisher });
+    });
+};
+
+/** Jumps and swings, for somebody who trains for power and has shown what they build on. */
+export const powerOptions = (input: SheetInput, ask: Ask): Option[] => {
+  const { goal } = input.context.person;
+  if (![goal, input.secondGoal].includes('power') || SHAPES[ask.shape].rounds || SHAPES[ask.shape].furnitureOnly) return [];
+  return input.context.catalogue.variations
+    .filter((variation) => variation.family === 'power' && !variation.custom && isReached(input, variation))
+    .flatMap((variation) => {
+      const access = accessTo(variation, input.context);
+      if (access.state === 'locked' || input.dislikes?.includes(variation.id)) return [];
+      const told = reason('for-power', { variationId: variation.id }, 'house-default');
+      const start = simpleStart(input, variation, access, [told]);
+      const item = planItem(input, { slot: 'power', role: 'main', intent: ask.intent }, start);
+      // The furthest up its ladder that is in reach.
+      const stage = Math.max(0, ...rungsOf(variation.id).map(({ rung }) => rung.stage));
+      return withFewerSets(input, ask, { role: 'main', item, variation, worth: WORTH.power + 0.3 * stage });
     });
 };

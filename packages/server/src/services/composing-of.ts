@@ -100,8 +100,10 @@ export const inputAt = (composing: ComposingDto, catalogue: Catalogue, kitId: st
 /** Sessions of a movement that go to a phone: what lies before hardly moves an estimate. */
 const PASTS_SENT = 12;
 
-/** What a phone gets to compose with. */
-export const forPhone = (composing: ComposingDto): ComposingDto => ({
+/** What a phone gets to compose with. `onSheet`: movements whose history the sheet itself carries. */
+export const forPhone = (composing: ComposingDto, onSheet: readonly string[]): ComposingDto => ({
   ...composing,
-  pasts: composing.pasts.map(({ variationId, past }) => ({ variationId, past: past.slice(-PASTS_SENT) })),
+  pasts: composing.pasts
+    .filter(({ variationId }) => !onSheet.includes(variationId))
+    .map(({ variationId, past }) => ({ variationId, past: past.slice(-PASTS_SENT) })),
 });

@@ -35,7 +35,10 @@ export const readOfflinePack = async (context: Context, caller: Caller): Promise
     composing: await Promise.all(
       packed.map(async (row, at) => ({
         sheetId: persons[at]?.nextSheet.id ?? '',
-        composing: forPhone((await composingOf(scope, context, row, today)).composing),
+        composing: forPhone(
+          (await composingOf(scope, context, row, today)).composing,
+          persons[at]?.nextSheet.items.map(({ variationId }) => variationId) ?? [],
+        ),
       })),
     ),
     sessions: await Promise.all(live.map((row) => readSession(scope, context, row))),

@@ -58,8 +58,9 @@ export const makeQueue = async (owner: string, world: QueueWorld): Promise<Queue
   const settle = async (command: StoredCommand, change: Partial<StoredCommand>) => {
     const settledAt = world.now();
     await store.update(command.id, { ...change, settledAt });
-    await refresh();
+    // The answer is put where screens read it before the command stops being laid over it: no old state shines through.
     if (change.state === 'done') doneListeners.forEach((listener) => listener({ ...command, ...change, settledAt }));
+    await refresh();
   };
 
   /** Sends one aggregate's commands in order. False when nobody answered and the rest must wait. */

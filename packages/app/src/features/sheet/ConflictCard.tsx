@@ -1,3 +1,5 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { View } from 'react-native';
 import { contentOfSheet } from '@drubo/contracts';
 import type { BodyOf, SheetDto } from '@drubo/contracts';
@@ -12,10 +14,16 @@ import { changeLines } from './ChangeList';
 /** A change of this screen that was refused because another screen had changed the sheet: both are shown, one is kept. */
 export const ConflictCard = ({ sheet }: { sheet: SheetDto }) => {
   const writer = useWriter();
+  const client = useQueryClient();
   const refused = useCommands().filter(
     ({ endpointId, params, state }) => endpointId === 'saveSheet' && params['sheetId'] === sheet.id && state === 'needs-you',
   );
   const last = refused.at(-1);
+  const refusedId = last?.id;
+  // What the other screen made of it has not been read here yet.
+  useEffect(() => {
+    if (refusedId) void client.invalidateQueries({ queryKey: ['getSheet', { sheetId: sheet.id }] });
+  }, [client, refusedId, sheet.id]);
   if (!last) return null;
   const { content } = last.body as unknown as BodyOf<'saveSheet'>;
   const isStale = last.error?.code === 'stale-version';

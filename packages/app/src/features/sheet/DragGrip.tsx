@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { PanResponder, StyleSheet, View } from 'react-native';
 import { TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
@@ -10,17 +10,22 @@ import { Icon } from '../../ui/icons/Icon';
  */
 export const DragGrip = ({ onDrag, onDrop }: { onDrag(dy: number): void; onDrop(dy: number): void }) => {
   const palette = usePalette();
+  // The gesture outlives the drawings it causes: it is made once and asks for the latest wishes.
+  const latest = useRef({ onDrag, onDrop });
+  useEffect(() => {
+    latest.current = { onDrag, onDrop };
+  });
   const pan = useMemo(
     () =>
       PanResponder.create({
         onStartShouldSetPanResponder: () => true,
         onMoveShouldSetPanResponder: () => true,
         onPanResponderTerminationRequest: () => false,
-        onPanResponderMove: (_, { dy }) => onDrag(dy),
-        onPanResponderRelease: (_, { dy }) => onDrop(dy),
-        onPanResponderTerminate: () => onDrop(0),
+        onPanResponderMove: (_, { dy }) => latest.current.onDrag(dy),
+        onPanResponderRelease: (_, { dy }) => latest.current.onDrop(dy),
+        onPanResponderTerminate: () => latest.current.onDrop(0),
       }),
-    [onDrag, onDrop],
+    [],
   );
   return (
     <View {...pan.panHandlers} aria-hidden testID="grip" style={styles.grip}>

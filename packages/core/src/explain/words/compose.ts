@@ -19,6 +19,7 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'answers-finding': (v, c) => `${c.nameOf(v.variationId)} answers what the last screening saw.`,
   'warms-up': (v, c) => `${c.nameOf(v.variationId)} warms up for what comes.`,
   'ends-by-goal': (v) => `A timed finisher, because the goal is “${goal(v.goal)}”.`,
+  'for-power': (v, c) => `${c.nameOf(v.variationId)} is fast work, first while fresh, because power is wanted.`,
   'pairs-with': (v, c) =>
     `${c.nameOf(v.variationId)} fills the rest of ${c.nameOf(v.withVariationId).toLowerCase()} and needs nothing of its kit.`,
   'fewer-sets': (v) => `${sets(v.sets)} instead of ${v.usualSets}: ${v.minutes} min hold no more.`,

@@ -11,6 +11,7 @@ export interface ComposeReasons {
   'answers-finding': { variationId: string };
   'warms-up': { variationId: string };
   'ends-by-goal': { variationId: string; goal: Goal };
+  'for-power': { variationId: string };
   'pairs-with': { variationId: string; withVariationId: string };
   'fewer-sets': { variationId: string; sets: number; usualSets: number; minutes: number };
   'dose-by-shape': { shape: SessionShape; sets: number; restSeconds: number };
@@ -47,6 +48,7 @@ export const COMPOSE_CODES: Record<keyof ComposeReasons, true> = {
   'answers-finding': true,
   'warms-up': true,
   'ends-by-goal': true,
+  'for-power': true,
   'pairs-with': true,
   'fewer-sets': true,
   'dose-by-shape': true,

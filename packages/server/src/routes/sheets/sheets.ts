@@ -32,7 +32,11 @@ export const getComposing: Handler<'getComposing'> = async ({ params, caller }, 
   const sheet = await findSheet(scope, params.sheetId);
   const today = localDateOf(context.clock.now(), caller.timeZone);
   const { composing } = await composingOf(scope, context, await findPerson(scope, sheet.personId), today);
-  return forPhone(composing);
+  const items = await itemsOf(scope, sheet.id);
+  return forPhone(
+    composing,
+    items.map(({ variationId }) => variationId),
+  );
 };
 
 export const copySheet: Handler<'copySheet'> = ({ params, body, caller }, context) =>
