@@ -13,6 +13,7 @@ export {
   moveItem,
   moveTo,
   pairWithNext,
+  passedOver,
   planItem,
   planSheet,
   planWholeSheet,

@@ -2,7 +2,7 @@ import { getVariation } from '../catalogue';
 import { allowedLoads, GOAL_DOSES, minutesReason, STATION_SECONDS } from '../dose';
 import { roomOf } from '../kit';
 import { accessTo } from '../selection';
-import { MAIN_FAMILIES, reason } from '../vocabulary';
+import { reason } from '../vocabulary';
 import type { EmphasisId, Intent, MainFamily, Reason, SessionShape, SplitDay } from '../vocabulary';
 import { arrange, inOrder } from './arrange';
 import type { Composed, Unit } from './arrange';
@@ -383,5 +383,3 @@ export const passedOver = (input: SheetInput, slot: MainFamily, variationId: str
       reasons: accessTo(getVariation(input.context.catalogue, rung.variationId), input.context).reasons,
     }));
 };
-
-export const isMainFamily = (slot: string): slot is MainFamily => (MAIN_FAMILIES as readonly string[]).includes(slot);

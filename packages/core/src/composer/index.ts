@@ -7,7 +7,7 @@ export { carryForward } from './carry-forward';
 export { carrySheet } from './carry-sheet';
 export type { Carried, WaitingItem } from './carry-sheet';
 export { trackAfter } from './track-after';
-export { compose } from './compose';
+export { compose, passedOver } from './compose';
 export type { Composition, Wish } from './compose';
 export { changesBetween } from './changes';
 export type { SheetChange } from './changes';

@@ -41,7 +41,7 @@ export interface Option extends SolverOption {
 }
 
 /** Worth of things beside each other. House defaults: a pattern outweighs any accessory, sets come before extras. */
-export const WORTH = {
+const WORTH = {
   main: 10,
   /** Each set fewer than the usual, and a single one where more are usual. */
   setFewer: 1.1,

@@ -128,6 +128,37 @@ describe('standing in a session', () => {
   });
 });
 
+describe('a pair', () => {
+  const paired = aSheet({ blocks: [{ id: 'b0', role: 'main', kind: 'rounds', roundRestSeconds: 75 }] });
+  const detail = (sets: ReturnType<typeof aLoggedSet>[]) => ({ ...aDetail(sets), sheet: paired });
+  const done = (setIndex: number, itemId: string) => aLoggedSet({ id: `${itemId}-${setIndex}`, itemId, setIndex, side: 'both' });
+  const at = (sets: ReturnType<typeof aLoggedSet>[]) => currentExercise(exercisesOf(detail(sets)), null)?.item.slot;
+
+  it('goes round: a set of each before anybody’s second', () => {
+    expect(at([])).toBe('squat');
+    expect(at([done(0, 'item-squat-1')])).toBe('hinge');
+    const bothSides = (['left', 'right'] as const).map((side) => aLoggedSet({ id: side, itemId: 'item-lunge-1', side }));
+    const round = [done(0, 'item-squat-1'), done(0, 'item-hinge-1'), ...bothSides, done(0, 'item-bridge-1')];
+    expect(at(round)).toBe('squat');
+  });
+
+  it('rests after the round, and not inside it', () => {
+    expect(exercisesOf(detail([])).map(({ restSeconds }) => restSeconds)).toEqual([0, 0, 0, 75]);
+    expect(exercisesOf(aDetail()).map(({ restSeconds }) => restSeconds)).toEqual([90, 90, 90, 90]);
+  });
+});
+
+describe('a timed set', () => {
+  const hold = { ...squat!, dose: { ...squat!.dose, seconds: 30 } };
+
+  it('is sent in seconds, with no reps, and comes back to the pad as it was', () => {
+    const sent = setBodyOf(freshPad({ ...asked, reps: 30 }), { ...asked, reps: 30 }, hold, slot, measured);
+    expect(sent).toMatchObject({ seconds: 30, plannedSeconds: 30, reps: null, plannedReps: null, endedBy: 'planned' });
+    const logged = aLoggedSet({ reps: null, plannedReps: null, seconds: 25, plannedSeconds: 30 });
+    expect([padOf(logged, hold).reps, askedOf(logged, hold).reps]).toEqual([25, 30]);
+  });
+});
+
 describe('the place kept on the device', () => {
   const place = { ...START, itemId: 'item-squat-1', slot, pad: freshPad(asked) };
 

@@ -3,17 +3,19 @@ import { StyleSheet, View } from 'react-native';
 import type { SheetContentDto, SheetItemDto } from '@drubo/contracts';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { replaceItem } from '@drubo/core/composing';
+import { passedOver, replaceItem } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
 import { formatDose } from '@drubo/core/explain';
 import { swapTo } from '@drubo/core/judging';
 import { formatDifference, formatWhyNot } from '@drubo/core/movement-words';
 import { standInsFor } from '@drubo/core/selection';
+import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
 import { Figure } from '../../figures/Figure';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { TitledList } from '../../ui/TitledList';
 import { Txt } from '../../ui/Txt';
+import { useExplain } from '../../ui/Why';
 import { chosenByHand, withArrangement } from './arrange';
 
 const SHOWN = 6;
@@ -32,6 +34,7 @@ export const InsteadList = ({
   input: SheetInput | undefined;
   onSwap(next: SheetContentDto, said: string): void;
 }) => {
+  const explain = useExplain();
   const [isAll, setAll] = useState(false);
   const found = useMemo(
     () => input && standInsFor(input.context.catalogue, variation, input.context.room ?? new Set(), input.context.limits),
@@ -41,6 +44,7 @@ export const InsteadList = ({
   const { catalogue } = input.context;
   const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
   const ranked = found.ranked.filter(({ variationId }) => !content.items.some((other) => other.variationId === variationId));
+  const harder = MAIN_FAMILIES.flatMap((slot) => (slot === item.slot ? passedOver(input, slot, item.variationId) : []));
   /** The stand-in with its load carried over from what stands here, where that says anything of it. */
   const swapped = (variationId: string) => {
     const made = chosenByHand(input, content, variationId, role, { slot: item.slot });
@@ -83,6 +87,18 @@ export const InsteadList = ({
       </View>
       {ranked.length > SHOWN && (
         <Button look="quiet" label={isAll ? 'Fewer' : `All ${Math.min(24, ranked.length)}`} onPress={() => setAll(!isAll)} />
+      )}
+      {harder.length > 0 && (
+        <TitledList small title="Stages above, closed now" style={{ gap: SPACE.xs }}>
+          {harder.map(({ variationId, reasons }) => (
+            <Txt key={variationId} kind="small">
+              {getVariation(catalogue, variationId ?? item.variationId).name}:{' '}
+              {explain(reasons)
+                .map(({ text }) => text)
+                .join(' ')}
+            </Txt>
+          ))}
+        </TitledList>
       )}
       {found.leftOut.length > 0 && (
         <TitledList small title="Near, but not open" style={{ gap: SPACE.xs }}>

@@ -54,12 +54,14 @@ export const applyFix = (content: SheetContentDto, fix: Fix, input: SheetInput):
     case 'fewer-sets':
       return withItem({ dose: { ...item.dose, sets: Math.max(1, item.dose.sets - 1) } });
     case 'swap': {
-      const { kit: _, ...context } = input.context;
-      const [best] = standInsFor(input.context.catalogue, variation, context.room ?? new Set(), context.limits).ranked.filter(
+      const { catalogue, room, limits } = input.context;
+      const [best] = standInsFor(catalogue, variation, room ?? new Set(), limits).ranked.filter(
         ({ variationId }) => !content.items.some((other) => other.variationId === variationId),
       );
       const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
-      return best ? withItem(chosenByHand(input, content, best.variationId, role, { slot: item.slot })) : null;
+      return best
+        ? withItem({ ...chosenByHand(input, content, best.variationId, role, { slot: item.slot }), id: item.id })
+        : null;
     }
   }
 };

@@ -16,7 +16,7 @@ export const withArrangement = (content: SheetContentDto, next: Content<ContentI
 });
 
 /** A planned exercise as it is put on a sheet; what it was proposed as is kept beside it. */
-export const asContentItem = (planned: PlannedItem, id: string, blockId = ''): ContentItemDto => {
+const asContentItem = (planned: PlannedItem, id: string, blockId = ''): ContentItemDto => {
   const { slot, variationId, values, method, methodChosen, feelers, dose, chosenWhy } = planned;
   rememberFresh(id, { variationId, proposed: dose, why: planned.why });
   return { id, blockId, slot, variationId, values, method, methodChosen, feelers, dose, chosenWhy };
