@@ -61,7 +61,6 @@ const visit = async (viewport, work) => {
 
 try {
   await visit(PHONE, async ({ page, button, link, shot }) => {
-    await shot('sign-in');
     await button('Open the demo studio').click();
     await link('Marit Sole').waitFor();
     await shot('floor');
@@ -74,12 +73,26 @@ try {
     await button('Open the next sheet').click();
     await page.getByRole('heading', { name: 'Goblet squat' }).waitFor();
     await shot('sheet');
+    await button('Shape, minutes, place').click();
+    for (let step = 0; step < 3; step += 1) await button('Minutes: less').click();
+    await page.getByText(/^\d+ of 30 min/).waitFor();
+    await page.getByRole('list', { name: 'What would change' }).getByRole('listitem').last().scrollIntoViewIfNeeded();
+    await shot('sheet-fit');
+    await button('Keep as it is').click();
+    await button('Arrange').click();
+    await button('Goblet squat: in turn with the next').click();
+    await page.getByText(/^Pair · rest/).scrollIntoViewIfNeeded();
+    await shot('sheet-arrange');
+    await button('Undo').first().click();
+    await button('Done').click();
     await button('Why: Goblet squat, load').click();
     await page.getByText('The sets behind it').waitFor();
     await shot('why');
     await page.getByRole('button', { name: 'Close', exact: true }).click();
     await button(/^Start the session/).click();
     await button(/^Log as planned/).waitFor();
+    // Past the drills.
+    while ((await page.getByRole('heading', { name: 'Goblet squat' }).count()) === 0) await button('The next exercise').click();
     await page.getByRole('radio', { name: '2 in reserve' }).click();
     await button(/^Log set/).click();
     await button(/reps logged/).waitFor();
@@ -126,7 +139,8 @@ try {
     await shot('sheet-wide');
     await button(/^Start the session/).click();
     await button(/^Log as planned/).waitFor();
-    await shot('live-wide');
+    while ((await page.getByRole('heading', { name: 'Goblet squat' }).count()) === 0) await button('The next exercise').click();
+
     await page.goto(`${URL}/moves/goblet-squat?with=back-squat`);
     await page
       .getByText(/° lean/)

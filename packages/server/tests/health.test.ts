@@ -195,6 +195,22 @@ describe('records', () => {
     expect(await dora.refused('saveRecord', input(one, 'limit-dora', aLimit()))).toMatchObject({ status: 404 });
   });
 
+  it('a limit taken away can’t come back beside the one that took its place', async () => {
+    const personId = await aPerson();
+    await consent(anna, personId);
+    const set = (recordId: string, removed: boolean) => ({
+      params: { personId, recordId },
+      body: { command: aCommand(), removed },
+    });
+    await save(personId, `limit-a-${personId}`, aLimit());
+    await anna.call('setRecordRemoved', set(`limit-a-${personId}`, true));
+    await save(personId, `limit-b-${personId}`, aLimit({ severity: 2 }));
+    expect(await anna.refused('setRecordRemoved', set(`limit-a-${personId}`, false))).toMatchObject({
+      status: 400,
+      fields: [{ path: 'body.fields.side' }],
+    });
+  });
+
   it('body mass follows the latest day it was measured on, and its history stays', async () => {
     const personId = await aPerson({ massKg: 70 });
     const measure = (on: string, massKg: number) =>

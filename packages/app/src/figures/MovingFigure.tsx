@@ -16,8 +16,8 @@ const TIGHT_BELOW = 172;
 interface Props {
   variation: Variation;
   tempo: Tempo;
-  /** Planned reps, shown beside the running count. */
-  reps: number;
+  /** Planned reps, shown beside the running count; null for a timed set. */
+  reps: number | null;
   width: number;
   height: number;
   /** What is held: a dumbbell or a bell, or nothing; the usual where nothing is said. */

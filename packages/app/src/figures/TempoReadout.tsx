@@ -7,6 +7,11 @@ import { usePalette } from '../theme/use-palette';
 import { Txt } from '../ui/Txt';
 import { PHASE_ORDER, PHASE_WORDS } from './phase-words';
 
+const countOf = (rep: number, reps: number | null): string => {
+  if (reps === null) return `rep ${rep}`;
+  return rep <= reps ? `rep ${rep} of ${reps}` : `${reps} reps counted`;
+};
+
 /** The count in big figures, the phase in words, the four tempo numbers with the running one underlined. */
 export const TempoReadout = ({
   tempo,
@@ -16,7 +21,8 @@ export const TempoReadout = ({
 }: {
   tempo: Tempo;
   moment: TempoMoment;
-  reps: number;
+  /** Null: the set is timed, and nobody counts to a number. */
+  reps: number | null;
   /** How much room there is: all of it, a smaller count, or count and phase side by side. */
   size: 'full' | 'compact' | 'tight';
 }) => {
@@ -49,7 +55,7 @@ export const TempoReadout = ({
       </View>
       {size !== 'tight' && (
         <Txt kind="small" tone="quiet">
-          {moment.rep <= reps ? `rep ${moment.rep} of ${reps}` : `${reps} reps counted`}
+          {countOf(moment.rep, reps)}
         </Txt>
       )}
     </View>

@@ -123,7 +123,9 @@ const secondsOf = (
   const { rounds } = SHAPES[ask.shape];
   const perSet = setSeconds(item.dose, variation);
   if (rounds) return variation.setUpSeconds + item.dose.sets * (perSet + STATION_SECONDS);
-  const isNew = isEstimable(variation) && guessKg(variation, input.context.person) > 0 && input.pastOf(variation.id).length === 0;
+  const isTimed = item.dose.seconds !== undefined;
+  const isNew =
+    !isTimed && isEstimable(variation) && guessKg(variation, input.context.person) > 0 && input.pastOf(variation.id).length === 0;
   const feelers = role === 'prep' || role === 'finisher' ? 0 : Math.max(item.feelers, isNew ? FEELERS.sets : 0);
   const ramps = needsBar(variation) && role === 'main' ? RAMPS_RESERVED : 0;
   return exerciseSeconds({ dose: item.dose, variation, feelers, ramps: Math.max(0, ramps - feelers) }) + CHANGEOVER_SECONDS;

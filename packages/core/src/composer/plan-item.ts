@@ -44,7 +44,9 @@ export const planItem = (input: SheetInput, { slot, role, intent = 'build' }: Pl
   const carried = { dose: own?.dose ?? first.dose, why: own ? carriedWhy(own, first.why) : first.why };
   const past = input.pastOf(variationId);
   const back = lighterAfterLayOff(input, variation, values, carried, past);
-  const feelers = role === 'prep' || knowsLoad(own) ? 0 : feelersFor(input, variation, past);
+  // Drills, finishers and holds have no load worth looking for.
+  const isSought = (role === 'main' || role === 'accessory') && carried.dose.seconds === undefined && !knowsLoad(own);
+  const feelers = isSought ? feelersFor(input, variation, past) : 0;
   const staged = applyStage(back.dose, feelers > 0 ? withFeelers(back.why, variation, context) : back.why, stage);
   const meant = intent === 'lighter' ? lighterDose(staged.dose, staged.why) : staged;
   const bounded = withinBounds(input, variation, values, meant);

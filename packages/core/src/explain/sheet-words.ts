@@ -36,7 +36,9 @@ const doseChange = ({ dose: from }: Line, { dose: to }: Line, stance: Stance): s
   const pairs: [string, string][] = [
     [formatSets(from, stance), formatSets(to, stance)],
     [formatLoad(from.load), formatLoad(to.load)],
-    [formatTempo(from.tempo), formatTempo(to.tempo)],
+    ...(from.seconds === undefined && to.seconds === undefined
+      ? [[formatTempo(from.tempo), formatTempo(to.tempo)] as [string, string]]
+      : []),
     [`rest ${formatRest(from.restSeconds)}`, `rest ${formatRest(to.restSeconds)}`],
     [`${from.reserve} in reserve`, `${to.reserve} in reserve`],
   ];

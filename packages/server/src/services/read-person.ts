@@ -2,7 +2,7 @@ import { recordsOf } from '@drubo/contracts';
 import type { FloorDto, PersonDetailDto } from '@drubo/contracts';
 import type { Caller, Context } from '../context';
 import { toBooking, toPerson } from '../db/mappers/rows';
-import type { PersonRow } from '../db/models';
+import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { kitsFor } from './kits';
 import { localDateOf } from './local-date';
@@ -68,6 +68,10 @@ const laterSheets = async (scope: Scope, personId: string): Promise<PersonDetail
   );
 };
 
+/** Drills are done before the work; what somebody does today is told by the work. */
+const isDrill = ({ blocks }: SheetRow, { blockId }: SheetItemRow): boolean =>
+  blocks.find(({ id }) => id === blockId)?.role === 'prep';
+
 /** A day on the floor. */
 export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> => {
   const bookings = await scope.all('bookings', { date, cancelled: false }, { order: [['time', 'ASC']] });
@@ -99,7 +103,7 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
                 id: sheet.id,
                 attempt: sheet.attempt,
                 items: items
-                  .filter((item) => item.sheetId === sheet.id)
+                  .filter((item) => item.sheetId === sheet.id && !isDrill(sheet, item))
                   .map((item) => ({ variationId: item.variationId, sets: item.dose.sets })),
               }
             : null,

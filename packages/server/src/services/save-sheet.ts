@@ -77,8 +77,8 @@ export const saveContent = async (
     const base = isSame
       ? { ...row, ...at, removed: false }
       : asRow(planItem(input, { slot: item.slot, role, intent: content.intent }, start), at);
-    const { method, methodChosen, values: leverValues, dose, slot } = item;
-    return { ...withoutStudio(base), slot, leverValues, dose, ...(methodChosen ? { method, methodChosen } : {}) };
+    const { method, methodChosen, values: leverValues, dose, slot, feelers } = item;
+    return { ...withoutStudio(base), slot, leverValues, dose, feelers, ...(methodChosen ? { method, methodChosen } : {}) };
   });
   const { items: _, ...shape } = content;
   const isShaped = sheet.isShaped || isRearranged(sheet, stored, content);

@@ -41,7 +41,7 @@ export const LivePage = ({ detail }: { detail: SessionDetailDto }) => {
           key={exercise.item.id}
           variation={exercise.variation}
           tempo={exercise.item.dose.tempo}
-          reps={live.asked?.reps ?? repsTop(exercise.item.dose)}
+          reps={exercise.item.dose.seconds === undefined ? (live.asked?.reps ?? repsTop(exercise.item.dose)) : null}
           width={area.width}
           height={Math.min(FIGURE.most, Math.max(FIGURE.least, area.height))}
           held={heldIn(live.pad?.load ?? exercise.item.dose.load)}

@@ -37,7 +37,8 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
         <Stepper
           label={`${isTimed ? 'Seconds' : 'Reps'}${isPerSide(variation.stance) ? ', this leg' : ''}`}
           size={TARGET.live}
-          value={isTimed ? `${pad.reps} s` : String(pad.reps)}
+          value={String(pad.reps)}
+          {...(isTimed ? { note: 'seconds' } : {})}
           onDown={pad.reps > 0 ? () => live.change({ reps: Math.max(0, pad.reps - step) }) : null}
           onUp={pad.reps < (isTimed ? MAX_SECONDS : MAX_REPS) ? () => live.change({ reps: pad.reps + step }) : null}
         />

@@ -20,6 +20,7 @@ import { Screen } from '../shell/Screen';
 import { useStudio } from '../shell/StudioContext';
 import { Bookings } from './Bookings';
 import { CareCard } from './CareCard';
+import { LaterCard } from './LaterCard';
 import { NextSheetCard } from './NextSheetCard';
 import { NotesCard } from './NotesCard';
 import { PersonActions } from './PersonActions';
@@ -103,6 +104,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
       )}
       <CareCard detail={detail} />
       <NextSheetCard sheet={nextSheet} />
+      <LaterCard later={detail.later} />
       <Bookings person={person} bookings={detail.bookings} />
       {lastVerdicts.length > 0 && (
         <Card>

@@ -43,6 +43,7 @@ export const SheetLine = ({
   const block = sheet.blocks.find(({ id }) => id === item.blockId);
   const inTurn = block?.kind === 'rounds';
   const isDrill = block?.role === 'prep' || block?.role === 'finisher';
+  const isSmall = isShort || isDrill;
   const quiet = [
     ...(isTimed ? [] : [`Tempo ${formatTempo(dose.tempo)}`]),
     ...(inTurn ? [] : [`rest ${formatRest(dose.restSeconds)}`]),
@@ -63,8 +64,8 @@ export const SheetLine = ({
             variation={variation}
             depth={FIGURE_DEPTH[variation.startsAt]}
             values={item.values}
-            width={isShort ? 48 : 76}
-            height={isShort ? 54 : 84}
+            width={isSmall ? 48 : 76}
+            height={isSmall ? 54 : 84}
             held={heldIn(dose.load)}
           />
           <View style={styles.text}>
@@ -98,21 +99,21 @@ export const SheetLine = ({
             )}
           </View>
         </Pressable>
-        <WhyLoad variation={variation} item={item} reasons={item.why.load} />
+        {isDrill ? (
+          <WhyDot about={`${variation.name}, chosen`} reasons={[...item.chosenWhy, ...item.why.reps]} />
+        ) : (
+          <WhyLoad variation={variation} item={item} reasons={item.why.load} />
+        )}
       </View>
       {item.edited && !isShort && (
         <Txt kind="small" tone="saffron">
           Changed by you. Proposed: {formatDose(item.proposed, variation.stance)}
         </Txt>
       )}
-      {!isShort && (
+      {!isSmall && (
         <View style={styles.foot}>
           <Txt kind="small" tone="quiet" style={styles.last}>
-            {item.lastTime
-              ? `Last time, ${lastTimeLine(item.lastTime, variation.stance)}`
-              : isDrill
-                ? ''
-                : 'Not done here before.'}
+            {item.lastTime ? `Last time, ${lastTimeLine(item.lastTime, variation.stance)}` : 'Not done here before.'}
           </Txt>
           {item.chosenWhy.length > 0 && (
             <WhyDot about={`${variation.name}, chosen`} label={`Why ${variation.name.toLowerCase()}?`} reasons={item.chosenWhy} />

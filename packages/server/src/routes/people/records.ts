@@ -6,6 +6,7 @@ import type { Scope } from '../../db/scope';
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
 import { checkPlacement, checkRecord } from '../../services/check-record';
+import type { RecordCheck } from '../../services/check-record';
 import { findPerson, refuseErased } from '../../services/find';
 import { localDateOf } from '../../services/local-date';
 import { replanSheet } from '../../services/next-sheet';
@@ -34,13 +35,7 @@ export const saveRecord: Handler<'saveRecord'> = ({ params, body, caller }, cont
         { path: 'body.fields.kind', message: `is ${before.kind} here` },
       ]);
     }
-    const check = {
-      person,
-      recordId: params.recordId,
-      intake: await intakeOf(scope, person.id),
-      records: await currentRecords(scope, person.id),
-      today: localDateOf(now, caller.timeZone),
-    };
+    const check = await checkFor(scope, person, params.recordId, localDateOf(now, caller.timeZone));
     checkRecord(check, fields);
     if (fields.kind === 'placement') {
       const { ladder, ...found } = await checkPlacement(scope, context, check, fields);
@@ -73,7 +68,12 @@ export const setRecordRemoved: Handler<'setRecordRemoved'> = ({ params, body, ca
       ]);
     }
     if (before.removed === body.removed) return toRecord(before);
-    const savedAt = context.clock.now().toISOString();
+    const now = context.clock.now();
+    // What comes back has to fit what was saved meanwhile.
+    if (!body.removed) {
+      checkRecord(await checkFor(scope, person, params.recordId, localDateOf(now, caller.timeZone)), before.fields);
+    }
+    const savedAt = now.toISOString();
     const row = { ...before, revision: before.revision + 1, removed: body.removed, savedAt, trainerId: caller.trainerId };
     const { studioId: _, ...values } = row;
     await scope.insert('personRecords', values);
@@ -81,6 +81,15 @@ export const setRecordRemoved: Handler<'setRecordRemoved'> = ({ params, body, ca
     if (CHANGES_SHEETS.has(before.kind)) await replanSheet(scope, context, measured, caller.timeZone);
     return toRecord(row);
   });
+
+/** What a record is checked against as things stand. */
+const checkFor = async (scope: Scope, person: PersonRow, recordId: string, today: string): Promise<RecordCheck> => ({
+  person,
+  recordId,
+  intake: await intakeOf(scope, person.id),
+  records: await currentRecords(scope, person.id),
+  today,
+});
 
 /** The newest revision of a record of this person; another person's record is not found here. */
 const lastRevision = async (scope: Scope, id: string, person: PersonRow) => {
