@@ -23,6 +23,7 @@ export {
   setRole,
   setRoundRest,
   solve,
+  targetReasons,
   timedBlocks,
   trackAfter,
   unpair,

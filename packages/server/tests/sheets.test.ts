@@ -158,7 +158,10 @@ describe('a sheet arranged by hand', () => {
       code: 'locked-movement',
       fields: [{ path: 'body.content.items.0.variationId' }],
     });
-    expect((await refused({ values: { 'box-height': 41 } })).fields?.[0]?.path).toBe('body.content.items.0.values.box-height');
+    expect((await refused({ values: { 'box-height': 41 } })).fields?.[0]).toEqual({
+      path: 'body.content.items.0.values.box-height',
+      message: 'is not on its scale: the nearest is 40',
+    });
     expect((await refused({ blockId: 'nowhere' })).fields?.[0]?.path).toBe('body.content.items');
     expect(nextSheet.state).toBe('next');
   });

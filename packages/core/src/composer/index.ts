@@ -34,5 +34,6 @@ export { recentWork } from './recent-work';
 export type { DoneExercise } from './recent-work';
 export { solve } from './solve';
 export type { Problem, Solution, SolverOption } from './solve';
+export { targetReasons } from './targets';
 export type { ComposedItem } from './arrange';
 export type { LeftOff, PlannedItem, RecentWork, SheetInput, Track } from './types';

@@ -13,7 +13,7 @@ import { fetchList } from './fetch-list';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
 import { planItem } from './plan-item';
 import { recentWork } from './recent-work';
-import { setsWantedToday, weeklySets } from './targets';
+import { setsWantedToday, targetReasons, weeklySets } from './targets';
 import type { SheetInput } from './types';
 
 const variation = (id: string) => getVariation(builtInCatalogue, id);
@@ -70,6 +70,19 @@ describe('the week', () => {
     expect(setsWantedToday('glutes', input({ daysPerWeek: 2, recent }))).toBe(0);
     expect(setsWantedToday('glutes', input({ daysPerWeek: 1 }))).toBeCloseTo(0.6 * weekly);
     expect(setsWantedToday('glutes', input({ daysPerWeek: 2, recent: [{ ...recent[0]!, day: 90 }] }))).toBeCloseTo(fresh);
+  });
+
+  it('says where today’s sets come from', () => {
+    const recent = [{ day: 98, hardSetsByMuscle: { calves: 1 }, heavyFamilies: [] }];
+    const told = targetReasons(input({ daysPerWeek: 2, recent })).find(
+      ({ values }) => 'emphasis' in values && values.emphasis === 'calves',
+    );
+    const weekly = weeklySets('calves', aJudgeContext().person);
+    expect(told?.values).toMatchObject({
+      done: 1,
+      weekly: Math.round(weekly * 10) / 10,
+      today: Math.round(0.6 * weekly * 10) / 10,
+    });
   });
 
   it('counts what was done: hard sets by muscle, both sides as one, and what was heavy', () => {

@@ -1,4 +1,5 @@
-import type { EmphasisId, Goal, TrainingAge } from '../vocabulary';
+import { reason } from '../vocabulary';
+import type { EmphasisId, Goal, Reason, TrainingAge } from '../vocabulary';
 import type { SheetInput } from './types';
 
 /**
@@ -35,14 +36,33 @@ export const TARGET_MUSCLES = Object.keys(WEEKLY) as readonly EmphasisId[];
 export const weeklySets = (muscle: EmphasisId, { goal, trainingAge }: { goal: Goal; trainingAge: TrainingAge }): number =>
   (WEEKLY[muscle] ?? 0) * BY_AGE[trainingAge] * BY_GOAL[goal];
 
-/** Hard sets a muscle should get today: what is left of the week, spread over the sessions left of it. */
-export const setsWantedToday = (
-  muscle: EmphasisId,
-  { context, recent = [], day, trainsOn = day, daysPerWeek }: SheetInput,
-): number => {
-  const weekly = weeklySets(muscle, context.person);
-  const ofWeek = recent.filter((work) => work.day > trainsOn - WEEK_DAYS && work.day < trainsOn);
-  const done = ofWeek.reduce((sum, work) => sum + (work.hardSetsByMuscle[muscle] ?? 0), 0);
-  const left = Math.max(1, (daysPerWeek ?? USUAL_DAYS) - ofWeek.length);
-  return Math.min(MOST_OF_A_WEEK * weekly, Math.max(0, weekly - done) / left);
+/** The days of this week that were trained, and the sets of a muscle they held. */
+const weekOf = (muscle: EmphasisId, { recent = [], day, trainsOn = day }: SheetInput): { days: number; sets: number } => {
+  const days = recent.filter((work) => work.day > trainsOn - WEEK_DAYS && work.day < trainsOn);
+  return { days: days.length, sets: days.reduce((sum, work) => sum + (work.hardSetsByMuscle[muscle] ?? 0), 0) };
 };
+
+/** Hard sets a muscle should get today: what is left of the week, spread over the sessions left of it. */
+export const setsWantedToday = (muscle: EmphasisId, input: SheetInput): number => {
+  const weekly = weeklySets(muscle, input.context.person);
+  const done = weekOf(muscle, input);
+  const left = Math.max(1, (input.daysPerWeek ?? USUAL_DAYS) - done.days);
+  return Math.min(MOST_OF_A_WEEK * weekly, Math.max(0, weekly - done.sets) / left);
+};
+
+const tenth = (value: number): number => Math.round(value * 10) / 10;
+
+/** What each muscle should get today, and what of the week that comes from. */
+export const targetReasons = (input: SheetInput): Reason[] =>
+  TARGET_MUSCLES.map((emphasis) =>
+    reason(
+      'week-target',
+      {
+        emphasis,
+        weekly: tenth(weeklySets(emphasis, input.context.person)),
+        done: tenth(weekOf(emphasis, input).sets),
+        today: tenth(setsWantedToday(emphasis, input)),
+      },
+      'house-default',
+    ),
+  );

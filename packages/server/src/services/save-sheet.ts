@@ -1,10 +1,12 @@
 import type { SheetContentDto } from '@drubo/contracts';
 import { loadCapFor } from '@drubo/core/limits';
 import { findVariation } from '@drubo/core/catalogue';
+import type { Variation } from '@drubo/core/catalogue';
 import { checkValues } from '@drubo/core/knowledge';
 import { planItem } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
 import { accessTo } from '@drubo/core/selection';
+import type { LeverId, LeverValue } from '@drubo/core/vocabulary';
 import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
@@ -16,14 +18,25 @@ import { asRow, itemsOf, writeItems } from './sheet-items';
 
 type Item = SheetContentDto['items'][number];
 
+/** The notch nearest to a number that is on none, in words; nothing where there are no numbers. */
+const nearestTo = (variation: Variation, lever: LeverId, value: LeverValue): string => {
+  const steps = variation.levers.find((scale) => scale.lever === lever)?.steps.filter((step) => typeof step === 'number') ?? [];
+  if (typeof value !== 'number' || steps.length === 0) return '';
+  const [nearest] = [...steps].sort((a, b) => Math.abs(a - value) - Math.abs(b - value));
+  return `: the nearest is ${nearest}`;
+};
+
 /** What is wrong with an exercise as it was sent: unknown, a setting off its scale, or new and locked for the person. */
 const problemsOf = (input: SheetInput, item: Item, at: number, isNew: boolean): { path: string; message: string }[] => {
   const path = `body.content.items.${at}`;
   const variation = findVariation(input.context.catalogue, item.variationId);
   if (!variation) return [{ path: `${path}.variationId`, message: 'is not in the catalogue' }];
-  const offScale = checkValues(variation, item.values).map(({ lever, reason }) => ({
+  const offScale = checkValues(variation, item.values).map(({ lever, value, reason }) => ({
     path: `${path}.values.${lever}`,
-    message: reason === 'no-such-lever' ? 'is not a setting of this movement' : 'is not on its scale',
+    message:
+      reason === 'no-such-lever'
+        ? 'is not a setting of this movement'
+        : `is not on its scale${nearestTo(variation, lever, value)}`,
   }));
   const access = accessTo(variation, input.context);
   const isLocked = isNew && access.state === 'locked' && !access.isKit;

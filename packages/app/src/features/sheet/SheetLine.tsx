@@ -1,6 +1,6 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { SheetDto, SheetItemDto } from '@drubo/contracts';
-import { barSetup, formatTempo } from '@drubo/core';
+import { allowedLoads, barOf, barSetup, formatTempo } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { formatAim, formatDose, formatLoad, formatRest, formatSets, formatSide, METHOD_LABELS } from '@drubo/core/explain';
 import { Figure } from '../../figures/Figure';
@@ -11,6 +11,8 @@ import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
+import { rampWords } from '../live/ramp-line';
+import { useStudio } from '../shell/StudioContext';
 import { lastTimeLine } from './last-time';
 import { settingsLine } from './settings-line';
 import { WhyLoad } from './WhyLoad';
@@ -35,6 +37,7 @@ export const SheetLine = ({
   /** Left out where the sheet is a snapshot. */
   onOpen?: (() => void) | undefined;
 }) => {
+  const { unit } = useStudio();
   const variation = getVariation(builtInCatalogue, item.variationId);
   const { dose } = item;
   const settings = settingsLine(variation, item.values);
@@ -44,6 +47,10 @@ export const SheetLine = ({
   const inTurn = block?.kind === 'rounds';
   const isDrill = block?.role === 'prep' || block?.role === 'finisher';
   const isSmall = isShort || isDrill;
+  const ramp =
+    item.feelers > 0 || !barOf(dose.load)
+      ? null
+      : rampWords(dose.load, allowedLoads(sheet.kit, sheet.limits, variation, item.values), unit);
   const quiet = [
     ...(isTimed ? [] : [`Tempo ${formatTempo(dose.tempo)}`]),
     ...(inTurn ? [] : [`rest ${formatRest(dose.restSeconds)}`]),
@@ -92,6 +99,7 @@ export const SheetLine = ({
                 <Txt kind="small">{formatSide(setup.side)}</Txt>
               </View>
             )}
+            {ramp && !isSmall && <Txt kind="small">{ramp}</Txt>}
             {item.feelers > 0 && !isShort && (
               <Txt kind="small" tone="saffron">
                 {item.feelers} feeler sets first: nobody knows this lift yet.

@@ -2,15 +2,17 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
+import { Choices } from '../../ui/Choices';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
-import { SHEET_KEYS } from './use-sheet-keys';
+import { keepLetterKeys, readLetterKeys, SHEET_KEYS } from './use-sheet-keys';
 
 export type MenuChoice = 'templates' | 'copy' | 'text' | 'blank' | 'remove-copy';
 
 /** What else can be done with a sheet. */
 export const SheetMenu = ({ isCopy, onChoose }: { isCopy: boolean; onChoose(choice: MenuChoice): void }) => {
   const [isOpen, setOpen] = useState(false);
+  const [hasLetters, setLetters] = useState(readLetterKeys);
   const choose = (choice: MenuChoice) => () => {
     setOpen(false);
     onChoose(choice);
@@ -31,6 +33,18 @@ export const SheetMenu = ({ isCopy, onChoose }: { isCopy: boolean; onChoose(choi
             <Button label="Start from blank" onPress={choose('blank')} />
             {isCopy && <Button look="danger" label="Take this copy away" onPress={choose('remove-copy')} />}
           </View>
+          <Choices
+            label="Single-letter keys"
+            options={[
+              { value: 'on', label: 'On' },
+              { value: 'off', label: 'Off' },
+            ]}
+            value={hasLetters ? 'on' : 'off'}
+            onChange={(next) => {
+              keepLetterKeys(next === 'on');
+              setLetters(next === 'on');
+            }}
+          />
           <View role="list" aria-label="Keys" style={{ gap: SPACE.xs }}>
             <Txt kind="bold">Keys</Txt>
             {SHEET_KEYS.map(([key, does]) => (

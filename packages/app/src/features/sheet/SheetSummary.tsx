@@ -97,6 +97,7 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
             size={124}
             wordsFor={(id) => `${formatNumber(setsByMuscle[id] ?? 0)} sets`}
           />
+          {sums.setsWhy.length > 0 && <WhyDot about="sets per muscle" label="Why these sets?" reasons={sums.setsWhy} />}
           {muscles.length === 0 && <Txt kind="small">No hard sets yet.</Txt>}
           <Txt kind="small">
             To fetch:{' '}

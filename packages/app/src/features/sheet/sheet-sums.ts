@@ -1,7 +1,7 @@
 import type { ContentItemDto, SheetContentDto, SheetDto } from '@drubo/contracts';
 import { allowedLoads, feelersLeft, minutesReason } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { balanceOf, blocksOf, fetchList, minutesOf, timedBlocks, warningsOf } from '@drubo/core/composing';
+import { balanceOf, blocksOf, fetchList, minutesOf, targetReasons, timedBlocks, warningsOf } from '@drubo/core/composing';
 import type { FetchList, SheetInput, Warning } from '@drubo/core/composing';
 import { volumeOf } from '@drubo/core/dose';
 import { roomOf } from '@drubo/core/kit';
@@ -14,6 +14,8 @@ export interface Sums {
   minutesWhy: Reason;
   byRole: { role: Role; minutes: number }[];
   balance: ReturnType<typeof balanceOf>;
+  /** Why each muscle should get what it should today; none until it is known what the sheet is composed from. */
+  setsWhy: Reason[];
   setsByMuscle: Partial<Record<EmphasisId, number>>;
   fetch: FetchList;
   warnings: Warning[];
@@ -41,6 +43,7 @@ export const sumsOf = (sheet: SheetDto, content: SheetContentDto, input: SheetIn
       const own = blocks.filter((_, at) => filled[at]?.block.role === role);
       return own.length === 0 ? [] : [{ role, minutes: minutesOf(own) }];
     }),
+    setsWhy: input ? targetReasons(input) : [],
     balance: balanceOf(arranged, variationOf),
     setsByMuscle: volumeOf(work.map(({ dose, variationId }) => ({ dose, variation: variationOf(variationId) }))).hardSetsByMuscle,
     fetch: fetchList(arranged, ({ variationId }) => variationOf(variationId), roomOf(kit, kit.items)),

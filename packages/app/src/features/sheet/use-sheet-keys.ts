@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { readSetting, writeSetting } from '../../data/settings';
 
 /** What the keys of a sheet do, on wide screens and with a keyboard. Every one has a button that does the same. */
 export interface SheetKeys {
@@ -32,7 +33,11 @@ const isTyping = (target: EventTarget | null): boolean =>
     ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) ||
     target.closest('[role=dialog]') !== null);
 
-const actionOf = ({ key, altKey, ctrlKey, metaKey, shiftKey }: KeyboardEvent, keys: SheetKeys): (() => void) | null => {
+const actionOf = (
+  { key, altKey, ctrlKey, metaKey, shiftKey }: KeyboardEvent,
+  keys: SheetKeys,
+  hasLetters: boolean,
+): (() => void) | null => {
   const lower = key.toLowerCase();
   if (ctrlKey || metaKey) {
     if (lower === 'z') return shiftKey ? keys.redo : keys.undo;
@@ -40,17 +45,23 @@ const actionOf = ({ key, altKey, ctrlKey, metaKey, shiftKey }: KeyboardEvent, ke
   }
   if (key === 'ArrowUp') return () => (altKey ? keys.move(-1) : keys.line(-1));
   if (key === 'ArrowDown') return () => (altKey ? keys.move(1) : keys.line(1));
-  if (altKey) return null;
+  if (altKey || !hasLetters) return null;
   return { e: keys.edit, w: keys.why, p: keys.pair, a: keys.add, delete: keys.remove }[lower] ?? null;
 };
 
-/** Listens while the sheet is shown; not inside text fields and dialogs. `isOn`: single keys can be switched off. */
+const LETTERS = 'single-letter-keys';
+
+/** Whether single letters act, kept on this device. WCAG 2.1.4: they can be switched off. */
+export const readLetterKeys = (): boolean => readSetting(LETTERS) !== 'off';
+export const keepLetterKeys = (isOn: boolean): void => writeSetting(LETTERS, isOn ? null : 'off');
+
+/** Listens while the sheet is shown and may be edited; not inside text fields and dialogs. */
 export const useSheetKeys = (keys: SheetKeys, isOn: boolean): void => {
   useEffect(() => {
     if (!isOn) return;
     const onKey = (event: KeyboardEvent): void => {
       if (isTyping(event.target) || document.querySelector('[role=dialog]')) return;
-      const act = actionOf(event, keys);
+      const act = actionOf(event, keys, readLetterKeys());
       if (!act) return;
       event.preventDefault();
       act();

@@ -15,7 +15,8 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
       : `${c.nameOf(v.variationId)} is stage ${v.stage}; the person stands on stage ${v.targetStage}.`,
   'fits-beside': (v, c) => `${c.nameOf(v.variationId)} trains the same family by another way.`,
   'keeps-on': (v, c) => `Goes on with ${c.nameOf(v.variationId).toLowerCase()}: changing often hides progress.`,
-  'trains-muscle': (v) => `${EMPHASIS_LABELS[v.emphasis]}: ${sets(v.setsWanted)} wanted today of what the week still lacks.`,
+  'trains-muscle': (v) =>
+    `For the ${EMPHASIS_LABELS[v.emphasis]}: ${sets(v.setsWanted)} wanted today of what the week still lacks.`,
   'answers-finding': (v, c) => `${c.nameOf(v.variationId)} answers what the last screening saw.`,
   'warms-up': (v, c) => `${c.nameOf(v.variationId)} warms up for what comes.`,
   'ends-by-goal': (v) => `A timed finisher, because the goal is “${goal(v.goal)}”.`,
@@ -28,8 +29,9 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'rests-48h': (v) =>
     `${FAMILY_LABELS[v.family]} was trained hard ${v.days === 0 ? 'today' : 'the day before'}. Two days apart is the rule.`,
   'gave-up-muscle': (v) =>
-    `${EMPHASIS_LABELS[v.emphasis]} in ${v.minutes} min: ${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted. There was no room for more.`,
-  'passed-over': (v, c) => `${c.nameOf(v.chosenId)} fits better than ${c.nameOf(v.variationId).toLowerCase()}.`,
+    `No room in ${v.minutes} min for more work on the ${EMPHASIS_LABELS[v.emphasis]}: ${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted.`,
+  'week-target': (v) =>
+    `On the ${EMPHASIS_LABELS[v.emphasis]} ${formatNumber(v.weekly)} hard sets a week, ${formatNumber(v.done)} done: ${formatNumber(v.today)} wanted today.`,
   'nothing-fits': (v) =>
     v.leastMinutes > 0 ? `Nothing fits into ${v.minutes} min.` : 'Nothing fits: no exercise is open for this person here.',
   'relax-minutes': (v) => `${v.minutes} min would hold one exercise.`,

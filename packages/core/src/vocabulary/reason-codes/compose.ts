@@ -18,7 +18,7 @@ export interface ComposeReasons {
   'shape-load': { shape: SessionShape; loadKg: number; usualKg: number };
   'rests-48h': { family: Family; days: number };
   'gave-up-muscle': { emphasis: EmphasisId; setsWanted: number; sets: number; minutes: number };
-  'passed-over': { variationId: string; chosenId: string };
+  'week-target': { emphasis: EmphasisId; weekly: number; done: number; today: number };
   'nothing-fits': { minutes: number; leastMinutes: number };
   'relax-minutes': { minutes: number };
   'relax-place': { exercises: number };
@@ -55,7 +55,7 @@ export const COMPOSE_CODES: Record<keyof ComposeReasons, true> = {
   'shape-load': true,
   'rests-48h': true,
   'gave-up-muscle': true,
-  'passed-over': true,
+  'week-target': true,
   'nothing-fits': true,
   'relax-minutes': true,
   'relax-place': true,
