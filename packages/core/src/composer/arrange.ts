@@ -2,8 +2,8 @@ import type { Variation } from '../catalogue';
 import { isPerSide } from '../vocabulary';
 import type { Role } from '../vocabulary';
 import type { Block, Content } from './content';
-import { needsBar } from './options';
-import type { Option } from './options';
+import { needsBar } from './option';
+import type { Option } from './option';
 import type { PlannedItem } from './types';
 
 /** An exercise of a composed sheet, not stored yet. */

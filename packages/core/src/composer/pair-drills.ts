@@ -4,7 +4,7 @@ import type { KitItem } from '../vocabulary';
 import { reason } from '../vocabulary';
 import { settingsWithin } from './choose-start';
 import { fitTogether, standingNeeds } from './kit-together';
-import type { Option } from './options';
+import type { Option } from './option';
 import { planItem } from './plan-item';
 import type { SheetInput } from './types';
 

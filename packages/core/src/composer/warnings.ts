@@ -11,7 +11,8 @@ import { heaviness } from './arrange';
 import { blocksOf } from './content';
 import type { Content, ContentItem } from './content';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
-import { daysSinceHeavy, hasShown, leansTo } from './options';
+import { leansTo } from './option';
+import { daysSinceHeavy, hasShown } from './standing-in';
 import type { SheetInput } from './types';
 
 /** What would put a warning right; the editor applies it. */

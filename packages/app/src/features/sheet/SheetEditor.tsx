@@ -1,7 +1,6 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { contentOfSheet } from '@drubo/contracts';
 import type { ContentItemDto, SheetContentDto, SheetDto, TemplateDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
@@ -11,7 +10,6 @@ import { useWriter } from '../../data/offline/QueueProvider';
 import { sheetAggregate } from '../../data/offline/overlay';
 import { problemOf } from '../../data/refusal';
 import { useComposing } from '../../data/use-composing';
-import { useSheet } from '../../data/use-session';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -29,6 +27,7 @@ import { withArrangement } from './arrange';
 import { CopyDialog } from './CopyDialog';
 import { ItemDialog } from './ItemDialog';
 import { OfferDialog } from './OfferDialog';
+import { OfferFromElsewhere } from './OfferFromElsewhere';
 import { ShapeDialog } from './ShapeDialog';
 import { SheetBody } from './SheetBody';
 import { SheetMenu } from './SheetMenu';
@@ -233,53 +232,6 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
       )}
       {canEdit && <OfferFromElsewhere sheet={sheet} content={content} onTake={(next) => change(next, 'Copied.')} />}
     </>
-  );
-};
-
-/** A sheet copied over from somebody else, offered once. */
-const OfferFromElsewhere = ({
-  sheet,
-  content,
-  onTake,
-}: {
-  sheet: SheetDto;
-  content: SheetContentDto;
-  onTake(next: SheetContentDto): void;
-}) => {
-  const { from: sourceId } = useLocalSearchParams<{ from?: string }>();
-  return sourceId ? <Offer key={sourceId} sourceId={sourceId} sheet={sheet} content={content} onTake={onTake} /> : null;
-};
-
-const Offer = ({
-  sourceId,
-  sheet,
-  content,
-  onTake,
-}: {
-  sourceId: string;
-  sheet: SheetDto;
-  content: SheetContentDto;
-  onTake(next: SheetContentDto): void;
-}) => {
-  const router = useRouter();
-  const { input } = useComposing(sheet);
-  const { sheet: source } = useSheet(sourceId);
-  const done = () => router.setParams({ from: '' });
-  if (!input || !source) return null;
-  const offer = adaptTo(input, content, contentOfSheet(source), [
-    reason('from-template', { name: source.personName }, 'trainer'),
-  ]);
-  return (
-    <OfferDialog
-      title={`Copied from ${source.personName}`}
-      before={content}
-      offer={offer}
-      onTake={(next) => {
-        onTake(next);
-        done();
-      }}
-      onClose={done}
-    />
   );
 };
 

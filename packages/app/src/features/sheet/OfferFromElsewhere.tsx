@@ -1,0 +1,55 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { contentOfSheet } from '@drubo/contracts';
+import type { SheetContentDto, SheetDto } from '@drubo/contracts';
+import { reason } from '@drubo/core/vocabulary';
+import { useComposing } from '../../data/use-composing';
+import { useSheet } from '../../data/use-session';
+import { adaptTo } from './adapt';
+import { OfferDialog } from './OfferDialog';
+
+/** A sheet copied over from somebody else, offered once. */
+export const OfferFromElsewhere = ({
+  sheet,
+  content,
+  onTake,
+}: {
+  sheet: SheetDto;
+  content: SheetContentDto;
+  onTake(next: SheetContentDto): void;
+}) => {
+  const { from: sourceId } = useLocalSearchParams<{ from?: string }>();
+  return sourceId ? <Offer key={sourceId} sourceId={sourceId} sheet={sheet} content={content} onTake={onTake} /> : null;
+};
+
+const Offer = ({
+  sourceId,
+  sheet,
+  content,
+  onTake,
+}: {
+  sourceId: string;
+  sheet: SheetDto;
+  content: SheetContentDto;
+  onTake(next: SheetContentDto): void;
+}) => {
+  const router = useRouter();
+  const { input } = useComposing(sheet);
+  const { sheet: source } = useSheet(sourceId);
+  const done = () => router.setParams({ from: '' });
+  if (!input || !source) return null;
+  const offer = adaptTo(input, content, contentOfSheet(source), [
+    reason('from-template', { name: source.personName }, 'trainer'),
+  ]);
+  return (
+    <OfferDialog
+      title={`Copied from ${source.personName}`}
+      before={content}
+      offer={offer}
+      onTake={(next) => {
+        onTake(next);
+        done();
+      }}
+      onClose={done}
+    />
+  );
+};

@@ -1,0 +1,80 @@
+import type { Variation } from '../catalogue';
+import { rungsOf, TRAINS_FROM } from '../catalogue/knowledge';
+import { accessTo } from '../selection';
+import type { Access } from '../selection';
+import { MAIN_FAMILIES, reason } from '../vocabulary';
+import type { EmphasisId } from '../vocabulary';
+import { rungOnMain, settingsWithin, SLOT_LADDERS } from './choose-start';
+import { planItem } from './plan-item';
+import { inShape } from './in-shape';
+import { TARGET_MUSCLES } from './targets';
+import type { SheetInput } from './types';
+import { isInShape, needsBar, simpleStart, withFewerSets, WORTH } from './option';
+import type { Ask, Option } from './option';
+import { isReached } from './standing-in';
+
+/** Families that are no accessory. */
+const NO_ACCESSORY = new Set(['power', 'prep', 'finisher']);
+/** The muscle a movement trains most, of those that have a target. */
+const mainMuscle = ({ emphasis }: Variation): EmphasisId | null => {
+  const [best] = [...TARGET_MUSCLES].sort((a, b) => (emphasis[b] ?? 0) - (emphasis[a] ?? 0));
+  return best !== undefined && (emphasis[best] ?? 0) >= TRAINS_FROM ? best : null;
+};
+
+/**
+ * Whether a movement is one of the big lifts: a step of its family's main ladder, or beside it and always loaded. Two goblet
+ * squats on one sheet are one too many.
+ */
+const isBigLift = ({ id, unloadedAllowed, loadPositions }: Variation): boolean =>
+  rungsOf(id).some(({ ladder, rung }) => {
+    const isMain = MAIN_FAMILIES.some((slot) => rungOnMain(slot, id) !== null && SLOT_LADDERS[slot].ladders[0] === ladder.id);
+    return isMain && (!rung.aside || (!unloadedAllowed && !loadPositions.some((at) => at === 'none' || at === 'machine')));
+  });
+
+/** Whether a movement stands beside its family's main ladder. */
+const isBesideABigLift = ({ id }: Variation): boolean => MAIN_FAMILIES.some((slot) => rungOnMain(slot, id) !== null);
+
+/** Movements that may stand beside the big lifts, by the muscle each is for. */
+export const accessoryMovements = (input: SheetInput, ask: Ask): Map<EmphasisId, { variation: Variation; access: Access }[]> => {
+  const found = new Map<EmphasisId, { variation: Variation; access: Access }[]>();
+  for (const variation of input.context.catalogue.variations) {
+    const muscle = mainMuscle(variation);
+    if (!muscle || variation.custom || NO_ACCESSORY.has(variation.family) || isBigLift(variation)) continue;
+    if (needsBar(variation) || !isInShape(variation, ask) || input.dislikes?.includes(variation.id)) continue;
+    if (!isReached(input, variation)) continue;
+    const access = accessTo(variation, input.context);
+    if (access.state === 'locked' || !settingsWithin(variation, access).isKept) continue;
+    found.set(muscle, [...(found.get(muscle) ?? []), { variation, access }]);
+  }
+  return found;
+};
+
+/** Every accessory that trains a muscle, dosed. The slot carries the muscle, so that its track goes on. */
+export const accessoryOptions = (
+  input: SheetInput,
+  ask: Ask,
+  muscle: EmphasisId,
+  setsWanted: number,
+  movements: readonly { variation: Variation; access: Access }[],
+): Option[] =>
+  movements.flatMap(({ variation, access }) => {
+    const told = reason(
+      'trains-muscle',
+      { variationId: variation.id, emphasis: muscle, setsWanted: Math.round(setsWanted * 10) / 10 },
+      'house-default',
+    );
+    const start = simpleStart(input, variation, access, [told]);
+    const item = inShape(
+      input,
+      planItem(input, { slot: muscle, role: 'accessory', intent: ask.intent }, start),
+      variation,
+      ask.shape,
+    );
+    const isKnown = input.pastOf(variation.id).length > 0 || input.tracks.some((track) => track.variationId === variation.id);
+    const worth =
+      WORTH.accessory * (variation.emphasis[muscle] ?? 0) +
+      (isKnown ? WORTH.accessoryKnown : 0) +
+      (isBesideABigLift(variation) ? WORTH.likeABigLift : 0) -
+      (access.state === 'restricted' ? WORTH.restricted : 0);
+    return withFewerSets(input, ask, { role: 'accessory', item, variation, worth });
+  });

@@ -1,0 +1,75 @@
+import { findVariation } from '../catalogue';
+import { rungsOf } from '../catalogue/knowledge';
+import { accessTo } from '../selection';
+import { reason } from '../vocabulary';
+import { planItem } from './plan-item';
+import { SHAPES } from './shapes';
+import type { SheetInput } from './types';
+import { option, simpleStart, withFewerSets, WORTH } from './option';
+import type { Ask, Option } from './option';
+import { isReached } from './standing-in';
+
+/** Drills for everybody, glutes and side hip first; none needs anything. House default. */
+const GENERAL_DRILLS = ['clam', 'hip-flexor-march', 'bird-dog', 'ninety-ninety'] as const;
+
+const drill = (input: SheetInput, ask: Ask, id: string, at: number, isFinding: boolean): Option[] => {
+  const variation = findVariation(input.context.catalogue, id);
+  if (!variation) return [];
+  const access = accessTo(variation, input.context);
+  if (access.state === 'locked' || input.dislikes?.includes(id)) return [];
+  const told = isFinding
+    ? reason('answers-finding', { variationId: id }, 'house-default')
+    : reason('warms-up', { variationId: id }, 'common-practice');
+  const item = planItem(
+    input,
+    { slot: `prep-${id}`, role: 'prep', intent: 'build' },
+    simpleStart(input, variation, access, [told]),
+  );
+  const worth = (isFinding ? WORTH.findingDrill : WORTH.generalDrill - (at > 1 ? 1.5 : 0)) - 0.1 * at;
+  return [option(input, ask, { role: 'prep', item, variation, worth })];
+};
+
+/** A group each for the drills the screening asks for, then for those that warm anybody up. */
+export const prepGroups = (input: SheetInput, ask: Ask): Option[][] => {
+  const { drills = [] } = input;
+  const general = input.schools.order === 'straight-in' ? [] : GENERAL_DRILLS.filter((id) => !drills.includes(id));
+  return [
+    ...drills.map((id, at) => drill(input, ask, id, at, true)),
+    ...general.map((id, at) => drill(input, ask, id, at, false)),
+  ].filter((group) => group.length > 0);
+};
+
+/** Timed ends of a session, for somebody whose goal wants one. */
+export const finisherOptions = (input: SheetInput, ask: Ask): Option[] => {
+  const { goal } = input.context.person;
+  const wanted = [goal, input.secondGoal].includes('fat-loss-and-capacity');
+  if (!wanted || SHAPES[ask.shape].finisher === 'never') return [];
+  return input.context.catalogue.variations
+    .filter((variation) => variation.family === 'finisher' && !variation.custom && isReached(input, variation))
+    .flatMap((variation) => {
+      const access = accessTo(variation, input.context);
+      if (access.state === 'locked' || input.dislikes?.includes(variation.id)) return [];
+      const told = reason('ends-by-goal', { variationId: variation.id, goal: 'fat-loss-and-capacity' }, 'house-default');
+      const start = simpleStart(input, variation, access, [told]);
+      const item = planItem(input, { slot: 'finisher', role: 'finisher', intent: ask.intent }, start);
+      return withFewerSets(input, ask, { role: 'finisher', item, variation, worth: WORTH.finisher });
+    });
+};
+
+/** Jumps and swings, for somebody who trains for power and has shown what they build on. */
+export const powerOptions = (input: SheetInput, ask: Ask): Option[] => {
+  const { goal } = input.context.person;
+  if (![goal, input.secondGoal].includes('power') || SHAPES[ask.shape].rounds || SHAPES[ask.shape].furnitureOnly) return [];
+  return input.context.catalogue.variations
+    .filter((variation) => variation.family === 'power' && !variation.custom && isReached(input, variation))
+    .flatMap((variation) => {
+      const access = accessTo(variation, input.context);
+      if (access.state === 'locked' || input.dislikes?.includes(variation.id)) return [];
+      const told = reason('for-power', { variationId: variation.id }, 'house-default');
+      const start = simpleStart(input, variation, access, [told]);
+      const item = planItem(input, { slot: 'power', role: 'main', intent: ask.intent }, start);
+      // The furthest up its ladder that is in reach.
+      const stage = Math.max(0, ...rungsOf(variation.id).map(({ rung }) => rung.stage));
+      return withFewerSets(input, ask, { role: 'main', item, variation, worth: WORTH.power + 0.3 * stage });
+    });
+};

@@ -1,0 +1,165 @@
+import type { Variation } from '../catalogue';
+import { CHANGEOVER_SECONDS, exerciseSeconds, setSeconds, STATION_SECONDS } from '../dose';
+import type { Access } from '../selection';
+import { FEELERS, guessKg, isEstimable } from '../strength';
+import { isPerSide, reason } from '../vocabulary';
+import type { Intent, Reason, Role, SessionShape } from '../vocabulary';
+import { settingsWithin } from './choose-start';
+import type { Start } from './choose-start';
+import { SHAPES } from './shapes';
+import type { SolverOption } from './solve';
+import { TARGET_MUSCLES } from './targets';
+import type { PlannedItem, SheetInput } from './types';
+
+/** What the composer is asked for. */
+export interface Ask {
+  shape: SessionShape;
+  intent: Intent;
+  minutes: number;
+}
+
+/** One exercise that could stand on the sheet with so many sets. */
+export interface Option extends SolverOption {
+  role: Role;
+  item: PlannedItem;
+  variation: Variation;
+}
+
+/** Worth of things beside each other. House defaults: a pattern outweighs any accessory, sets come before extras. */
+export const WORTH = {
+  main: 10,
+  /** Each set fewer than the usual, and a single one where more are usual. */
+  setFewer: 1.1,
+  single: 2.2,
+  keepsOn: 1.25,
+  stageLower: 0.3,
+  aside: 0.2,
+  favoured: 0.42,
+  restricted: 0.02,
+  notKept: 0.2,
+  otherLadder: 0.55,
+  disliked: 0.5,
+  light48h: 0.55,
+  accessory: 1.2,
+  /** An accessory that is an easier form of a big lift. */
+  likeABigLift: -0.8,
+  power: 5,
+  accessoryKnown: 0.6,
+  findingDrill: 3,
+  generalDrill: 2,
+  finisher: 2.5,
+  setUpMinute: 0.15,
+} as const;
+
+/** Caps of the solver: what counts as work, and drills before it. */
+export const CAP = { work: 0, prep: 1, finisher: 2 } as const;
+
+/** Ramp sets reserved for a bar, whatever load it will have. */
+const RAMPS_RESERVED = 4;
+const BARS = new Set(['barbell', 'trap-bar', 'safety-bar', 'rack']);
+
+export const needsBar = ({ kit }: Pick<Variation, 'kit'>): boolean => kit.some((need) => need.every((item) => BARS.has(item)));
+
+/** Which joint does most of the work: for the balance beam. Null: neither. */
+export const leansTo = ({ family, kneeShare }: Pick<Variation, 'family' | 'kneeShare'>): 'knee' | 'hip' | null => {
+  if (family === 'hinge' || family === 'bridge' || family === 'power') return 'hip';
+  return (family === 'squat' || family === 'lunge' || family === 'step' || family === 'lateral') && kneeShare >= 0.33
+    ? 'knee'
+    : null;
+};
+
+/** Seconds an option takes at most, however its load turns out: so that a richer rack never makes a sheet longer. */
+const secondsOf = (
+  input: SheetInput,
+  { item, variation, role }: Pick<Option, 'item' | 'variation' | 'role'>,
+  ask: Ask,
+): number => {
+  const { rounds } = SHAPES[ask.shape];
+  const perSet = setSeconds(item.dose, variation);
+  if (rounds) return variation.setUpSeconds + item.dose.sets * (perSet + STATION_SECONDS);
+  const isTimed = item.dose.seconds !== undefined;
+  const isNew =
+    !isTimed && isEstimable(variation) && guessKg(variation, input.context.person) > 0 && input.pastOf(variation.id).length === 0;
+  const feelers = role === 'prep' || role === 'finisher' ? 0 : Math.max(item.feelers, isNew ? FEELERS.sets : 0);
+  const ramps = needsBar(variation) && role === 'main' ? RAMPS_RESERVED : 0;
+  return exerciseSeconds({ dose: item.dose, variation, feelers, ramps: Math.max(0, ramps - feelers) }) + CHANGEOVER_SECONDS;
+};
+
+const CAP_OF: Record<Role, number> = { prep: CAP.prep, main: CAP.work, accessory: CAP.work, finisher: CAP.finisher };
+
+/** An exercise as the solver weighs it. */
+export const option = (
+  input: SheetInput,
+  ask: Ask,
+  { role, item, variation, worth }: { role: Role; item: PlannedItem; variation: Variation; worth: number },
+): Option => {
+  const hard = role === 'main' || role === 'accessory' ? item.dose.sets : 0;
+  const leans = leansTo(variation);
+  return {
+    key: variation.id,
+    value: worth - (WORTH.setUpMinute * variation.setUpSeconds) / 60,
+    seconds: secondsOf(input, { item, variation, role }, ask),
+    covers: TARGET_MUSCLES.map((muscle) => hard * (variation.emphasis[muscle] ?? 0)),
+    tilts: [
+      leans === 'knee' ? hard : leans === 'hip' ? -hard : 0,
+      leans === null ? 0 : isPerSide(variation.stance) ? hard : -hard,
+    ],
+    cap: CAP_OF[role],
+    role,
+    item,
+    variation,
+  };
+};
+
+/** Sets of the first lifts are the last to go. House default. */
+const SET_WEIGHT: Partial<Record<string, number>> = { squat: 1.4, hinge: 1.4, bridge: 0.8 };
+
+/** The same exercise with fewer sets, down to one: short sessions need them. */
+export const withFewerSets = (
+  input: SheetInput,
+  ask: Ask,
+  made: { role: Role; item: PlannedItem; variation: Variation; worth: number },
+): Option[] =>
+  Array.from({ length: made.item.dose.sets }, (_, fewer) => {
+    const { dose, why } = made.item;
+    const sets = dose.sets - fewer;
+    const told = reason(
+      'fewer-sets',
+      { variationId: made.variation.id, sets, usualSets: dose.sets, minutes: ask.minutes },
+      'house-default',
+    );
+    const item = fewer === 0 ? made.item : { ...made.item, dose: { ...dose, sets }, why: { ...why, sets: [...why.sets, told] } };
+    const share = made.role === 'main' ? (SET_WEIGHT[made.item.slot] ?? 1) : 0.4;
+    const lost = WORTH.setFewer * fewer + (sets === 1 && fewer > 0 ? WORTH.single : 0);
+    return option(input, ask, { ...made, item, worth: made.worth - share * lost });
+  });
+
+const FURNITURE = new Set([
+  'wall',
+  'chair',
+  'sofa',
+  'stair',
+  'towel',
+  'cushion',
+  'broom',
+  'book',
+  'doorway',
+  'rucksack',
+  'pad',
+  'stick',
+  'low-step',
+]);
+
+/** Whether a movement belongs to a shape at all: nothing that needs a loaded bar goes round, home drills need furniture at most. */
+export const isInShape = (variation: Variation, { shape }: Ask): boolean => {
+  const { rounds, furnitureOnly } = SHAPES[shape];
+  if (rounds && needsBar(variation)) return false;
+  return !furnitureOnly || (variation.unloadedAllowed && variation.kit.every((need) => need.some((item) => FURNITURE.has(item))));
+};
+
+/** A movement at the settings a person's limits leave it. */
+export const simpleStart = (input: SheetInput, variation: Variation, access: Access, why: Reason[]): Start => ({
+  variationId: variation.id,
+  values: settingsWithin(variation, access).values,
+  reasons: [...why, ...access.reasons],
+});

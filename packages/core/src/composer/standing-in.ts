@@ -1,0 +1,60 @@
+import type { Variation } from '../catalogue';
+import { rungsOf } from '../catalogue/knowledge';
+import { MAIN_FAMILIES } from '../vocabulary';
+import type { Family, MainFamily } from '../vocabulary';
+import { rungOnMain, standingFor } from './choose-start';
+import type { FamilyStanding, StartInput } from './choose-start';
+import type { SheetInput } from './types';
+
+/** Hard sets of one family are kept so many days apart: 48 h. Common practice. */
+const DAYS_APART = 2;
+/** What first movements are chosen from, of what a sheet is planned from. */
+export const startInputOf = ({ context, starts = [], aids = {}, dislikes = [] }: SheetInput): StartInput => ({
+  context,
+  starts,
+  aids,
+  dislikes,
+});
+
+/** Standings are asked for once a movement; an input is never changed, so one answer each is enough. */
+const known = new WeakMap<SheetInput, Map<MainFamily, FamilyStanding>>();
+
+/** Where the person stands in a family: by their track where it is on the main ladder. */
+export const standingIn = (input: SheetInput, slot: MainFamily): FamilyStanding => {
+  const standings = known.get(input) ?? new Map<MainFamily, FamilyStanding>();
+  known.set(input, standings);
+  const before = standings.get(slot);
+  if (before) return before;
+  const track = input.tracks.find((candidate) => candidate.slot === slot);
+  const standing = standingFor(slot, startInputOf(input), track ? rungOnMain(slot, track.variationId) : null);
+  standings.set(slot, standing);
+  return standing;
+};
+
+/** How many days ago a family was last trained hard and loaded, within the days kept apart; null: longer ago. */
+export const daysSinceHeavy = ({ recent = [], day, trainsOn = day }: SheetInput, family: Family): number | null => {
+  const days = recent.filter(({ heavyFamilies }) => heavyFamilies.includes(family)).map((work) => trainsOn - work.day);
+  const least = Math.min(...days.filter((ago) => ago >= 0));
+  return least < DAYS_APART ? least : null;
+};
+
+/** How far up a side ladder an accessory may stand for somebody who never did it. */
+const ACCESSORY_STAGE = 2;
+
+/** Whether somebody has shown a movement: done it, or stands at or above it on its family's main ladder. */
+export const hasShown = (input: SheetInput, variationId: string): boolean =>
+  input.pastOf(variationId).length > 0 ||
+  MAIN_FAMILIES.some((slot) => {
+    const { main, target } = standingIn(input, slot);
+    return main.rungs.some((rung) => rung.variationId === variationId && rung.stage <= target.stage);
+  });
+
+/** Whether a movement is in reach: what it builds on was shown, and it stands no higher than the person does. */
+export const isReached = (input: SheetInput, variation: Variation): boolean => {
+  if (!variation.prerequisites.every((id) => hasShown(input, id))) return false;
+  if (input.pastOf(variation.id).length > 0) return true;
+  return rungsOf(variation.id).every(({ ladder, rung }) => {
+    const slot = MAIN_FAMILIES.find((family) => standingIn(input, family).main.id === ladder.id);
+    return rung.stage <= (slot ? standingIn(input, slot).target.stage : ACCESSORY_STAGE);
+  });
+};
