@@ -2,7 +2,7 @@ import type { Variation } from '../catalogue';
 import { CHANGEOVER_SECONDS, exerciseSeconds, setSeconds, STATION_SECONDS } from '../dose';
 import type { Access } from '../selection';
 import { FEELERS, guessKg, isEstimable } from '../strength';
-import { isPerSide, reason } from '../vocabulary';
+import { HOME_ITEMS, isPerSide, reason } from '../vocabulary';
 import type { Intent, Reason, Role, SessionShape } from '../vocabulary';
 import { settingsWithin } from './choose-start';
 import type { Start } from './choose-start';
@@ -134,21 +134,7 @@ export const withFewerSets = (
     return option(input, ask, { ...made, item, worth: made.worth - share * lost });
   });
 
-const FURNITURE = new Set([
-  'wall',
-  'chair',
-  'sofa',
-  'stair',
-  'towel',
-  'cushion',
-  'broom',
-  'book',
-  'doorway',
-  'rucksack',
-  'pad',
-  'stick',
-  'low-step',
-]);
+const FURNITURE: ReadonlySet<string> = new Set([...HOME_ITEMS, 'wall', 'pad', 'stick', 'low-step']);
 
 /** Whether a movement belongs to a shape at all: nothing that needs a loaded bar goes round, home drills need furniture at most. */
 export const isInShape = (variation: Variation, { shape }: Ask): boolean => {

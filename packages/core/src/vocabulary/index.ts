@@ -43,7 +43,7 @@ export { BLOCK_KINDS, INTENTS, ROLES, SESSION_SHAPES, SPLIT_DAYS } from './sheet
 export type { BlockKind, Intent, Role, SessionShape, SplitDay } from './sheet';
 export { SCHOOL_IDS, SCHOOLS } from './schools';
 export type { SchoolId, Schools } from './schools';
-export { KIT_ITEMS, KIT_PLACES, MASS_UNITS, PIECE_TYPES, PLACES, STUDIO_ITEMS } from './kit';
+export { HOME_ITEMS, KIT_ITEMS, KIT_PLACES, MASS_UNITS, PIECE_TYPES, PLACES, STUDIO_ITEMS } from './kit';
 export type { KitItem, KitPlace, MassUnit, PieceType, Place } from './kit';
 export { partSeconds } from './tempo';
 export type { Tempo, TempoPart } from './tempo';

@@ -9,6 +9,9 @@ export type PieceType = (typeof PIECE_TYPES)[number];
 export const MASS_UNITS = ['kg', 'lb'] as const;
 export type MassUnit = (typeof MASS_UNITS)[number];
 
+/** What stands in for kit at home. */
+export const HOME_ITEMS = ['chair', 'sofa', 'stair', 'towel', 'cushion', 'broom', 'book', 'rucksack', 'doorway'] as const;
+
 /** Kinds of thing a movement may need, in a gym or at home. */
 export const KIT_ITEMS = [
   'dumbbell',
@@ -47,15 +50,7 @@ export const KIT_ITEMS = [
   'glute-ham-bench',
   'assisted-dip-machine',
   'sled',
-  'chair',
-  'sofa',
-  'stair',
-  'towel',
-  'cushion',
-  'broom',
-  'book',
-  'rucksack',
-  'doorway',
+  ...HOME_ITEMS,
 ] as const;
 export type KitItem = (typeof KIT_ITEMS)[number];
 
