@@ -110,7 +110,7 @@ export const EmphasisMap = ({
             <View style={[styles.bar, { backgroundColor: palette.hairline }]}>
               <View style={{ width: `${value * 100}%`, height: 8, borderRadius: 4, backgroundColor: tint }} />
             </View>
-            <Txt kind="small" tone="quiet" style={styles.much}>
+            <Txt kind="small" tone="quiet" numberOfLines={1} style={styles.much}>
               {wordsFor(id, value)}
             </Txt>
           </View>
@@ -157,5 +157,5 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
   word: { width: 86 },
   bar: { flexGrow: 1, flexBasis: 0, height: 8, borderRadius: 4 },
-  much: { width: 46 },
+  much: { minWidth: 52 },
 });
