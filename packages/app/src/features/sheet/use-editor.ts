@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { contentOfSheet } from '@drubo/contracts';
 import type { SheetContentDto, SheetDto } from '@drubo/contracts';
 import { sheetAggregate } from '../../data/offline/overlay';
@@ -35,7 +35,7 @@ export const useEditor = (sheet: SheetDto): Editor => {
   const writer = useWriter();
   const [, redraw] = useState(0);
   const history = historyOf(sheet.id);
-  const content = contentOfSheet(sheet);
+  const content = useMemo(() => contentOfSheet(sheet), [sheet]);
   const save = (next: SheetContentDto): void => {
     redraw((count) => count + 1);
     void writer.log({
