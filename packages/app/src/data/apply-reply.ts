@@ -9,7 +9,10 @@ export const applyReply = (client: QueryClient, { endpointId, params, reply }: S
     case 'saveSheet':
     case 'bringBack': {
       const sheet = reply as ReplyOf<'saveSheet'>;
-      client.setQueryData(keyOf('getSheet', { params: { sheetId: sheet.id } }), sheet);
+      const key = keyOf('getSheet', { params: { sheetId: sheet.id } });
+      // A read that began before this answer would put an older version over it, and the next edit would name that one.
+      void client.cancelQueries({ queryKey: key }, { revert: false });
+      client.setQueryData(key, sheet);
       break;
     }
     case 'startSession': {

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { QueryClient } from '@tanstack/react-query';
 import type { OfflinePackDto } from '@drubo/contracts';
-import { aDetail, aLoggedSet, aPerson, aPersonDetail, aStoredCommand, SESSION_ID } from '../../tests/builders';
+import { aDetail, aLoggedSet, aPerson, aPersonDetail, aSheet, aStoredCommand, SESSION_ID } from '../../tests/builders';
 import { applyReply } from './apply-reply';
 import { newId } from './ids';
 import { keyOf } from './keys';
@@ -31,6 +31,21 @@ describe('the reading cache', () => {
     expect(client.getQueryData(keyOf('getPerson', { params: { personId: 'person-0001' } }))).toBeDefined();
     expect(client.getQueryData(sessionKey)).toBeDefined();
     expect(client.getQueryData(keyOf('listPeople'))).toEqual([]);
+  });
+
+  it('a sheet read before a save was answered does not come back over it', async () => {
+    const client = new QueryClient();
+    const key = keyOf('getSheet', { params: { sheetId: 'sheet-0001' } });
+    let answer: (sheet: unknown) => void = () => undefined;
+    const reading = client
+      .fetchQuery({ queryKey: key, queryFn: () => new Promise((resolve) => (answer = resolve)) })
+      .catch(() => null);
+    const saved = aSheet({ version: 8 });
+    applyReply(client, aStoredCommand({ endpointId: 'saveSheet', state: 'done', reply: saved as never }));
+    answer(aSheet({ version: 7 }));
+    await reading;
+    expect(client.getQueryData(key)).toMatchObject({ version: 8 });
+    client.clear();
   });
 
   it('a logged set replaces its older revision in the session that was read', () => {
