@@ -21,7 +21,8 @@ const useCachedSheet = (sheetId: string): SheetDto | undefined => {
 
 /** A sheet with unsent edits on it. */
 export const useSheet = (sheetId: string) => {
-  const query = useEndpoint('getSheet', { params: { sheetId } });
+  // Read again whenever it is opened: another screen may have changed it a moment ago.
+  const query = useEndpoint('getSheet', { params: { sheetId } }, { staleTime: 0 });
   const cached = useCachedSheet(sheetId);
   const commands = useCommands();
   const sheet = useMemo(() => {
