@@ -27,6 +27,7 @@ export {
   timedBlocks,
   trackAfter,
   unpair,
+  usualShape,
   warningsOf,
 } from './composer';
 export type {

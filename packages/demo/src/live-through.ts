@@ -5,7 +5,7 @@ import { addDays, allowedLoads, dayNumber, daysBetween, roomOf } from '@drubo/co
 import type { Dose } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { compose, planSheet, recentWork, trackAfter } from '@drubo/core/composing';
+import { compose, planSheet, recentWork, trackAfter, usualShape } from '@drubo/core/composing';
 import type { Block, PlannedItem, SheetInput, Track } from '@drubo/core/composing';
 import { decideSession, PAIN_NOT_ASKED, standOn } from '@drubo/core/judging';
 import type { ExerciseLog, JudgeContext, PastExercise } from '@drubo/core/judging';
@@ -138,7 +138,9 @@ export const liveThrough = (
           .map(({ day, sets }) => ({ day, sets, variation: getVariation(builtInCatalogue, id) })),
       ),
     );
-    return compose({ ...inputOn(sessionsDone, today), recent }, { minutes: story.person.minutes });
+    const input = { ...inputOn(sessionsDone, today), recent };
+    const { minutes } = story.person;
+    return compose(input, { shape: usualShape(input, minutes), minutes });
   };
 
   days.forEach((date, number) => {

@@ -48,6 +48,11 @@ describe('a composed sheet', () => {
     }
   });
 
+  it('is a circuit for somebody who has half an hour and wants capacity', async () => {
+    const { nextSheet } = await aPerson({ goal: 'fat-loss-and-capacity', minutes: 30 });
+    expect(nextSheet).toMatchObject({ shape: 'circuit', blocks: [{ kind: 'rounds' }] });
+  });
+
   it('follows the minutes while nobody trained, and says what had no room', async () => {
     const { personId, nextSheet, person } = await aPerson({ minutes: 60 });
     const { name, massKg, heightCm, goal, trainingAge, note, schools } = person;

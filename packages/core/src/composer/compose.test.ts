@@ -12,7 +12,7 @@ import { compose } from './compose';
 import type { Composition, Wish } from './compose';
 import { blocksOf } from './content';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
-import { chooseStart, trackAfter } from '.';
+import { chooseStart, trackAfter, usualShape } from '.';
 import type { SheetInput, Track } from '.';
 
 const STUDIO = roomOf(defaultKit('kg'), STUDIO_ITEMS);
@@ -133,6 +133,26 @@ describe('the shapes of a session', () => {
     }
     const hasFinisher = inRole(made, 'finisher').length > 0;
     expect(hasFinisher).toBe(goal === 'fat-loss-and-capacity');
+  });
+});
+
+describe('the usual shape', () => {
+  const home = {
+    isHome: true,
+    isAlone: true,
+    hasSafeties: false,
+    hasSpotter: false,
+    hasPractisedBailOut: false,
+    hasCollars: false,
+    hasFullDiscs: false,
+  };
+
+  it('is drills for a short time at home, a circuit for a short time where capacity is the goal, else drills and lifts', () => {
+    const capacity = { person: { goal: 'fat-loss-and-capacity', trainingAge: 'novice', massKg: 80 } } as const;
+    expect(usualShape(input({}, { safety: home }), 20)).toBe('home-drills');
+    expect(usualShape(input({}, { safety: home }), 40)).toBe('prep-compounds-accessories');
+    expect(usualShape(input({}, capacity), 30)).toBe('circuit');
+    expect(usualShape(input({}, capacity), 35)).toBe('prep-compounds-accessories');
   });
 });
 

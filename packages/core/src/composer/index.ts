@@ -36,5 +36,6 @@ export type { DoneExercise } from './recent-work';
 export { solve } from './solve';
 export type { Problem, Solution, SolverOption } from './solve';
 export { targetReasons } from './targets';
+export { usualShape } from './usual-shape';
 export type { ComposedItem } from './arrange';
 export type { LeftOff, PlannedItem, RecentWork, SheetInput, Track } from './types';

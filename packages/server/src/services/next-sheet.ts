@@ -1,6 +1,6 @@
 import type { ComposingDto } from '@drubo/contracts';
 import { dayNumber, isSameDose } from '@drubo/core';
-import { carrySheet, compose } from '@drubo/core/composing';
+import { carrySheet, compose, usualShape } from '@drubo/core/composing';
 import type { Carried, Content, LeftOff, SheetInput, WaitingItem } from '@drubo/core/composing';
 import type { Context } from '../context';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
@@ -64,9 +64,9 @@ const composed = (
   composing: ComposingDto,
   before: SheetRow | null,
 ): Made => {
-  const shape = before?.shape ?? 'prep-compounds-accessories';
-  const splitDay = shape === 'two-day-split' ? (before?.splitDay === 'a' ? 'b' : 'a') : null;
   const minutes = before?.minutesBudget ?? composing.minutes;
+  const shape = before?.shape ?? usualShape(input, minutes);
+  const splitDay = shape === 'two-day-split' ? (before?.splitDay === 'a' ? 'b' : 'a') : null;
   const made = compose(input, { shape, minutes, ...(splitDay ? { splitDay } : {}) });
   return {
     shape,
@@ -207,7 +207,7 @@ export const replanSheet = async (
   const isFirst = composing.stage.sessionsDone === 0 && composing.tracks.length === 0;
   const version = sheet.version + 1;
   if (!sheet.isShaped && (isFirst || mayCompose) && !stored.some((row) => !isSameDose(row.dose, row.proposed))) {
-    const { rows, ...made } = composed(context, sheet.id, input, composing, sheet.shape === 'two-day-split' ? null : sheet);
+    const { rows, ...made } = composed(context, sheet.id, input, composing, isFirst ? null : sheet);
     // An exercise that stays keeps its id, so that what points at it stays right.
     const same = rows.map((row) => {
       const known = stored.find(({ slot, variationId }) => slot === row.slot && variationId === row.variationId);
