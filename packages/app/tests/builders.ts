@@ -1,5 +1,13 @@
 import { EMPTY_INTAKE } from '@drubo/contracts';
-import type { CareDto, PersonDetailDto, PersonDto, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
+import type {
+  CareDto,
+  ComposingDto,
+  PersonDetailDto,
+  PersonDto,
+  SessionDetailDto,
+  SetRecordDto,
+  SheetDto,
+} from '@drubo/contracts';
 import { defaultKit, startKit } from '@drubo/core';
 import { planSheet } from '@drubo/core/composing';
 import { PAIN_NOT_ASKED } from '@drubo/core/judging';
@@ -96,6 +104,34 @@ export const aSheet = (over: Partial<SheetDto> = {}): SheetDto => ({
   createdAt: '2026-11-23T08:00:00.000Z',
   ...over,
 });
+
+/** What that sheet is composed from, once the person is no beginner any more. */
+export const aComposing = (over: Partial<ComposingDto> = {}): ComposingDto => {
+  const { personId, fittedTo, kit, safety } = aSheet();
+  return {
+    personId,
+    day: 20_000,
+    trainsOn: 20_000,
+    fittedTo,
+    secondGoal: null,
+    daysPerWeek: 2,
+    minutes: 45,
+    stage: { sessionsDone: 12, dayOfTraining: 90, daysSinceLast: 3 },
+    schools: {},
+    limits: [],
+    painClearedUpTo: null,
+    tracks: [],
+    starts: [],
+    aids: {},
+    drills: [],
+    placed: [],
+    dislikes: [],
+    recent: [],
+    pasts: [],
+    places: [{ kit, safety }],
+    ...over,
+  };
+};
 
 export const SESSION_ID = 'sheet-0001-0';
 

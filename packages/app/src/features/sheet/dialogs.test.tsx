@@ -1,8 +1,8 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { contentOfSheet } from '@drubo/contracts';
-import type { ComposingDto, SheetContentDto, TemplateDto } from '@drubo/contracts';
+import type { SheetContentDto, TemplateDto } from '@drubo/contracts';
 import { compose as mockCompose } from '@drubo/core/composing';
-import { aSheet, aStoredCommand } from '../../../tests/builders';
+import { aComposing, aSheet, aStoredCommand } from '../../../tests/builders';
 import { show } from '../../../tests/show';
 import { inputAt as mockInputAt } from '../../data/composing-input';
 import type { StoredCommand } from '../../data/offline/types';
@@ -32,26 +32,8 @@ jest.mock('../../workers/ask-composer', () => ({
 
 const sheet = aSheet();
 const content = contentOfSheet(sheet);
-const from: ComposingDto = {
-  personId: sheet.personId,
-  day: 20_000,
-  trainsOn: 20_000,
-  fittedTo: sheet.fittedTo,
-  secondGoal: null,
-  daysPerWeek: 2,
-  minutes: 45,
-  stage: { sessionsDone: 12, dayOfTraining: 90, daysSinceLast: 3 },
-  schools: {},
+const from = aComposing({
   limits: [{ limit: 'low-back-bending', severity: 6 }],
-  painClearedUpTo: null,
-  tracks: [],
-  starts: [],
-  aids: {},
-  drills: [],
-  placed: [],
-  dislikes: [],
-  recent: [],
-  pasts: [],
   places: [
     { kit: sheet.kit, safety: sheet.safety },
     {
@@ -68,7 +50,7 @@ const from: ComposingDto = {
       safety: { ...sheet.safety, isHome: true },
     },
   ],
-};
+});
 const input = mockInputAt(from, null);
 const settle = () => act(async () => undefined);
 const press = async (name: string | RegExp) => {

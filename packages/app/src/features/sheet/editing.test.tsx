@@ -1,8 +1,7 @@
 import { contentOfSheet, sheetContent } from '@drubo/contracts';
-import type { ComposingDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { addItem, compose, pairWithNext } from '@drubo/core/composing';
-import { aSheet } from '../../../tests/builders';
+import { aComposing, aSheet } from '../../../tests/builders';
 import { inputAt } from '../../data/composing-input';
 import { adaptTo } from './adapt';
 import { applyFix } from './apply-fix';
@@ -13,30 +12,7 @@ import { textOf } from './TextDialog';
 
 const sheet = aSheet();
 const content = contentOfSheet(sheet);
-const from = (over: Partial<ComposingDto> = {}): ComposingDto => ({
-  personId: sheet.personId,
-  day: 20_000,
-  trainsOn: 20_000,
-  fittedTo: sheet.fittedTo,
-  secondGoal: null,
-  daysPerWeek: 2,
-  minutes: 45,
-  stage: { sessionsDone: 12, dayOfTraining: 90, daysSinceLast: 3 },
-  schools: {},
-  limits: [],
-  painClearedUpTo: null,
-  tracks: [],
-  starts: [],
-  aids: {},
-  drills: [],
-  placed: [],
-  dislikes: [],
-  recent: [],
-  pasts: [],
-  places: [{ kit: sheet.kit, safety: sheet.safety }],
-  ...over,
-});
-const input = inputAt(from(), null);
+const input = inputAt(aComposing(), null);
 const ids = ({ items }: { items: readonly { variationId: string }[] }) => items.map(({ variationId }) => variationId);
 
 describe('putting exercises on a sheet', () => {
@@ -92,7 +68,7 @@ describe('an arrangement from elsewhere', () => {
       ...item,
       dose: { ...item.dose, sets: 4, reserve: 1, load: { ...item.dose.load, externalKg: 200 } },
     }));
-    const sore = inputAt(from({ limits: [{ limit: 'low-back-bending', severity: 6 }] }), null);
+    const sore = inputAt(aComposing({ limits: [{ limit: 'low-back-bending', severity: 6 }] }), null);
     const source = {
       ...content,
       blocks: [...content.blocks],
@@ -113,7 +89,7 @@ describe('an arrangement from elsewhere', () => {
     const items = paired.items.map((item, at) =>
       at === 1 ? { ...item, variationId: 'deadlift', values: { 'box-height': 40 } } : item,
     );
-    const sore = inputAt(from({ limits: [{ limit: 'low-back-bending', severity: 8 }] }), null);
+    const sore = inputAt(aComposing({ limits: [{ limit: 'low-back-bending', severity: 8 }] }), null);
     const { content: fitted } = adaptTo(sore, content, { ...paired, items }, []);
     expect(fitted.blocks.every(({ kind }) => kind === 'straight')).toBe(true);
     const odd = adaptTo(input, content, { ...content, items: [{ ...content.items[0]!, values: { 'step-height': 30 } }] }, []);
