@@ -1,18 +1,9 @@
 import { allowedLoads, defaultKit, roomOf } from '@drubo/core';
 import type { Kit } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import {
-  addItem,
-  balanceOf,
-  compose,
-  fetchList,
-  minutesOf,
-  planItem,
-  solve,
-  timedBlocks,
-  warningsOf,
-} from '@drubo/core/composing';
+import { addItem, balanceOf, compose, fetchList, planItem, solve, timedBlocks, warningsOf } from '@drubo/core/composing';
 import type { Content, ContentItem, Problem, SheetInput, SolverOption } from '@drubo/core/composing';
+import { sessionMinutes } from '@drubo/core/dose';
 import { PAIN_NOT_ASKED } from '@drubo/core/judging';
 import { accessTo } from '@drubo/core/selection';
 import { GOALS, LIMITS, SESSION_SHAPES, STUDIO_ITEMS, TRAINING_AGES } from '@drubo/core/vocabulary';
@@ -163,7 +154,7 @@ const sumsOfLongSheet = (): string => {
         (item) => variationOf(item.variationId),
         (item) => allowedLoads(full.context.kit, [], variationOf(item.variationId), item.values),
       );
-      const minutes = minutesOf(blocks);
+      const minutes = sessionMinutes(blocks);
       fetchList(now, (item) => variationOf(item.variationId), full.context.room ?? new Set());
       balanceOf(now, variationOf);
       return warningsOf(full, now, { minutes, budget: 60 }).length;

@@ -16,7 +16,7 @@ const ITEM = [
   'chosenWhy',
 ] as const;
 
-const only = (from: object, keys: readonly string[]): Record<string, unknown> =>
+const picked = (from: object, keys: readonly string[]): Record<string, unknown> =>
   Object.fromEntries(Object.entries(from).filter(([key]) => keys.includes(key)));
 
 /** The sheet as a trainer uses it. */
@@ -37,8 +37,8 @@ export const sheetPage = (page: Page) => {
     },
     /** A sheet read over HTTP as another screen would save it. */
     contentOf: (sheet: { items: object[] }, change: (items: object[]) => object[]): object => ({
-      ...only(sheet, CONTENT),
-      items: change(sheet.items.map((item) => only(item, ITEM))),
+      ...picked(sheet, CONTENT),
+      items: change(sheet.items.map((item) => picked(item, ITEM))),
     }),
   };
 };

@@ -9,7 +9,6 @@ export {
   evenRounds,
   fetchList,
   freeSlot,
-  minutesOf,
   moveItem,
   moveTo,
   pairWithNext,

@@ -23,7 +23,20 @@ export const heaviness = ({ family, stance, kit }: Pick<Variation, 'family' | 's
   return (family === 'squat' || family === 'hinge') && !isPerSide(stance) && needsBar({ kit }) ? 1 : 0;
 };
 
-const FAMILY_ORDER = ['power', 'squat', 'hinge', 'lunge', 'step', 'lateral', 'bridge', 'calf', 'trunk', 'prep', 'finisher'];
+/** Families in the order they are trained. */
+export const FAMILY_ORDER: readonly string[] = [
+  'power',
+  'squat',
+  'hinge',
+  'lunge',
+  'step',
+  'lateral',
+  'bridge',
+  'calf',
+  'trunk',
+  'prep',
+  'finisher',
+];
 
 /** Heavy and skilful first, then by family. */
 export const inOrder = (a: Option, b: Option): number =>

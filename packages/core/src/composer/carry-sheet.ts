@@ -2,6 +2,7 @@ import { getVariation } from '../catalogue';
 import { accessTo } from '../selection';
 import { MAIN_FAMILIES, reason } from '../vocabulary';
 import type { MainFamily, Reason, Role } from '../vocabulary';
+import { FAMILY_ORDER } from './arrange';
 import { settingsWithin } from './choose-start';
 import { addItem, freeSlot, moveTo, removeItem } from './edits';
 import type { Content, ContentItem } from './content';
@@ -76,7 +77,6 @@ const inFamilyOrder = (content: Content<ContentItem>, id: string, slot: string):
   const after = content.items.find(({ slot: other }) => FAMILY_ORDER.indexOf(other) > order);
   return after ? moveTo(content, id, after.id) : content;
 };
-const FAMILY_ORDER: readonly string[] = ['squat', 'hinge', 'lunge', 'bridge'];
 
 /** A family comes back that the person already trained; a new one is the composer's to propose. */
 const mayReturn = ({ tracks }: SheetInput, slot: string): boolean => tracks.some((track) => track.slot === slot);

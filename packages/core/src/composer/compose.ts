@@ -1,11 +1,11 @@
 import { getVariation } from '../catalogue';
-import { allowedLoads, minutesReason } from '../dose';
+import { allowedLoads, minutesReason, sessionMinutes } from '../dose';
 import { roomOf } from '../kit';
 import { reason } from '../vocabulary';
 import type { EmphasisId, Intent, Reason, SessionShape, SplitDay } from '../vocabulary';
 import { arrange } from './arrange';
 import type { Composed } from './arrange';
-import { minutesOf, timedBlocks } from './content';
+import { timedBlocks } from './content';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
 import { accessoryMovements, accessoryOptions } from './accessory-options';
 import { finisherOptions, powerOptions, prepGroups } from './extra-options';
@@ -139,14 +139,14 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     if (chosen.length === 0) continue;
     const composed = arrange(unitsOf(input, variant, rule, chosen, { room, things }));
     const score: number = solution.score + variant.worth;
-    if (minutesOf(timed(input, composed)) > minutes) continue;
+    if (sessionMinutes(timed(input, composed)) > minutes) continue;
     if (!best || score > best.score) best = { composed, score };
   }
   const composed = best?.composed ?? { blocks: [], items: [] };
   return {
     ...composed,
     shape,
-    minutes: minutesOf(timed(input, composed)),
+    minutes: sessionMinutes(timed(input, composed)),
     minutesWhy: minutesReason(timed(input, composed)),
     score: best?.score ?? 0,
     isOptimal,

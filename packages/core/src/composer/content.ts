@@ -1,4 +1,4 @@
-import { rampCount, sessionMinutes } from '../dose';
+import { rampCount } from '../dose';
 import type { Dose, TimedBlock } from '../dose';
 import type { Variation } from '../catalogue';
 import type { Load } from '../kit';
@@ -51,6 +51,3 @@ export const timedBlocks = <I extends ContentItem>(
       ramps: block.role === 'prep' ? 0 : rampCount(item.dose.load, item.feelers, loadsOf(item)),
     })),
   }));
-
-/** Whole minutes a session takes, and of each role apart. */
-export const minutesOf = (blocks: readonly TimedBlock[]): number => sessionMinutes(blocks);

@@ -12,7 +12,7 @@ export { passedOver } from './gave-up';
 export type { Composition, Wish } from './compose';
 export { changesBetween } from './changes';
 export type { SheetChange } from './changes';
-export { blocksOf, minutesOf, timedBlocks } from './content';
+export { blocksOf, timedBlocks } from './content';
 export type { Block, Content, ContentItem } from './content';
 export {
   addItem,

@@ -1,4 +1,5 @@
 import { builtInCatalogue, getVariation } from '../catalogue';
+import { sessionMinutes } from '../dose';
 import { sheetText, formatChange } from '../explain';
 import { defaultKit, roomOf } from '../kit';
 import { aJudgeContext, aSet } from '../testing';
@@ -6,7 +7,7 @@ import type { KitItem } from '../vocabulary';
 import { changesBetween } from './changes';
 import { carrySheet } from './carry-sheet';
 import type { WaitingItem } from './carry-sheet';
-import { minutesOf, timedBlocks } from './content';
+import { timedBlocks } from './content';
 import type { Content } from './content';
 import { moveItem, pairWithNext, removeItem } from './edits';
 import { fetchList } from './fetch-list';
@@ -151,7 +152,7 @@ describe('what differs between two arrangements', () => {
 describe('around a sheet', () => {
   it('time by blocks: a pair takes less than the two alone, a ramp takes its sets', () => {
     const time = (of: Content<WaitingItem>) =>
-      minutesOf(
+      sessionMinutes(
         timedBlocks(
           of,
           ({ variationId }) => variation(variationId),

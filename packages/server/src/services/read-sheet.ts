@@ -1,6 +1,7 @@
 import type { LastTimeDto, SheetDto } from '@drubo/contracts';
 import { allowedLoads, feelersLeft, isSameDose } from '@drubo/core';
-import { minutesOf, timedBlocks } from '@drubo/core/composing';
+import { timedBlocks } from '@drubo/core/composing';
+import { sessionMinutes } from '@drubo/core/dose';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
@@ -47,7 +48,7 @@ export const readSheet = async (
     version: sheet.version,
     attempt: sheet.attempt,
     state: sheet.state,
-    minutes: minutesOf(
+    minutes: sessionMinutes(
       timedBlocks(
         { blocks: sheet.blocks, items: rows.map((row) => ({ ...row, feelers: feelersLeft(row) })) },
         variationOf,

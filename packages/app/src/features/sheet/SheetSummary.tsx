@@ -13,6 +13,7 @@ import { Card } from '../../ui/Card';
 import { IconButton } from '../../ui/IconButton';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
+import { useWide } from '../shell/use-wide';
 import type { Sums } from './sheet-sums';
 
 /** How strongly each stretch is tinted; the words beside it say which it is. */
@@ -31,7 +32,9 @@ const isBar = (type: ImplementUse['type']): boolean => type === 'bar' || type ==
 /** On top of a sheet: minutes by stretch against the budget, balance, sets per muscle, and what to fetch. */
 export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) => {
   const palette = usePalette();
-  const [isOpen, setOpen] = useState(false);
+  const { isWide } = useWide();
+  // Always there where there is room for it.
+  const [isOpen, setOpen] = useState(isWide);
   const { minutes, byRole, balance, setsByMuscle, fetch } = sums;
   const isOver = minutes > budget;
   const whole = Math.max(minutes, budget);
@@ -85,10 +88,17 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
         <IconButton
           framed
           icon={isOpen ? 'up' : 'down'}
-          says={isOpen ? 'Hide muscles and kit' : 'Show sets per muscle and what to fetch'}
+          says={isOpen ? 'Hide sets per muscle' : 'Show sets per muscle'}
           onPress={() => setOpen(!isOpen)}
         />
       </View>
+      <Txt kind="small">
+        To fetch:{' '}
+        {[...fetch.pieces.map((use) => pieceText(use)), ...fetch.things.map((thing) => KIT_LABELS[thing].toLowerCase())].join(
+          ', ',
+        ) || 'nothing'}
+        .
+      </Txt>
       {isOpen && (
         <>
           <EmphasisMap
@@ -99,13 +109,6 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
           />
           {sums.setsWhy.length > 0 && <WhyDot about="sets per muscle" label="Why these sets?" reasons={sums.setsWhy} />}
           {muscles.length === 0 && <Txt kind="small">No hard sets yet.</Txt>}
-          <Txt kind="small">
-            To fetch:{' '}
-            {[...fetch.pieces.map((use) => pieceText(use)), ...fetch.things.map((thing) => KIT_LABELS[thing].toLowerCase())].join(
-              ', ',
-            ) || 'nothing'}
-            .
-          </Txt>
         </>
       )}
     </Card>

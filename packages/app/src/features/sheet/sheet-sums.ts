@@ -1,9 +1,9 @@
 import type { ContentItemDto, SheetContentDto, SheetDto } from '@drubo/contracts';
 import { allowedLoads, feelersLeft, minutesReason } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { balanceOf, blocksOf, fetchList, minutesOf, targetReasons, timedBlocks, warningsOf } from '@drubo/core/composing';
+import { balanceOf, blocksOf, fetchList, targetReasons, timedBlocks, warningsOf } from '@drubo/core/composing';
 import type { FetchList, SheetInput, Warning } from '@drubo/core/composing';
-import { volumeOf } from '@drubo/core/dose';
+import { sessionMinutes, volumeOf } from '@drubo/core/dose';
 import { roomOf } from '@drubo/core/kit';
 import { ROLES } from '@drubo/core/vocabulary';
 import type { EmphasisId, Reason, Role } from '@drubo/core/vocabulary';
@@ -33,7 +33,7 @@ export const sumsOf = (sheet: SheetDto, content: SheetContentDto, input: SheetIn
   const arranged = { blocks: content.blocks, items: content.items.map((item) => ({ ...item, feelers: feelersOf(item) })) };
   const loadsOf = (item: ContentItemDto) => allowedLoads(kit, limits, variationOf(item.variationId), item.values);
   const blocks = timedBlocks(arranged, ({ variationId }) => variationOf(variationId), loadsOf);
-  const minutes = minutesOf(blocks);
+  const minutes = sessionMinutes(blocks);
   const filled = blocksOf(arranged);
   const work = filled.filter(({ block }) => block.role !== 'prep').flatMap(({ items }) => items);
   return {
@@ -41,7 +41,7 @@ export const sumsOf = (sheet: SheetDto, content: SheetContentDto, input: SheetIn
     minutesWhy: minutesReason(blocks),
     byRole: ROLES.flatMap((role) => {
       const own = blocks.filter((_, at) => filled[at]?.block.role === role);
-      return own.length === 0 ? [] : [{ role, minutes: minutesOf(own) }];
+      return own.length === 0 ? [] : [{ role, minutes: sessionMinutes(own) }];
     }),
     setsWhy: input ? targetReasons(input) : [],
     balance: balanceOf(arranged, variationOf),
