@@ -1,3 +1,5 @@
+const preset = require('jest-expo/ios/jest-preset');
+
 const node = (name) => ({
   displayName: name,
   rootDir: `${__dirname}/packages/${name}`,
@@ -21,6 +23,10 @@ module.exports = {
       preset: 'jest-expo/ios',
       rootDir: `${__dirname}/packages/app`,
       testMatch: ['<rootDir>/src/**/*.test.tsx'],
+      // As the preset has it, with the chart packages, which come as modules only.
+      transformIgnorePatterns: [
+        ...preset.transformIgnorePatterns.map((pattern) => pattern.replace('(?!(', '(?!(d3-|internmap|')),
+      ],
     },
   ],
 };

@@ -11,6 +11,8 @@ const STOREYS = [
   ['progression'],
   ['coaching'],
   ['composer'],
+  ['session', 'sensing'],
+  ['trends'],
   ['simulation'],
 ];
 /** Rooms beside the stairs: wording may name what it words (types only above the dose); builders may build anything. */
@@ -63,9 +65,9 @@ module.exports = {
     {
       name: 'rules-do-not-import-rules',
       severity: 'error',
-      from: { path: '^packages/core/src/(progression|coaching|screening)/(questions|methods|second-looks|rules)/([^/]+)\\.ts$' },
+      from: { path: '^packages/core/src/(progression|coaching|screening|session)/(questions|methods|second-looks|rules)/([^/]+)\\.ts$' },
       to: {
-        path: '^packages/core/src/(progression|coaching|screening)/(questions|methods|second-looks|rules)/',
+        path: '^packages/core/src/(progression|coaching|screening|session)/(questions|methods|second-looks|rules)/',
         pathNot: '^packages/core/src/$1/$2/$3',
       },
     },

@@ -5,6 +5,7 @@ import type {
   PersonDetailDto,
   PersonDto,
   SessionDetailDto,
+  SessionRecordDto,
   SetRecordDto,
   SheetDto,
 } from '@drubo/contracts';
@@ -158,10 +159,28 @@ export const aDetail = (sets: SetRecordDto[] = [], over: Partial<SessionDetailDt
     finishedAt: null,
     effort: null,
     note: '',
+    entry: 'live',
+    minutes: null,
     ...over,
   },
   sheet: aSheet({ state: 'started' }),
   sets,
+  records: [],
+  floorItems: [],
+});
+
+/** Something kept about that session beside its sets. */
+export const aSessionRecord = (fields: SessionRecordDto['fields'], over: Partial<SessionRecordDto> = {}): SessionRecordDto => ({
+  id: `record-${fields.kind}`,
+  sessionId: SESSION_ID,
+  revision: 1,
+  removed: false,
+  madeAt: '2026-11-23T09:05:00.000Z',
+  receivedAt: null,
+  deviceId: 'device-0001',
+  deviceSeq: 1,
+  fields,
+  ...over,
 });
 
 let seq = 0;

@@ -1,8 +1,22 @@
 import fc from 'fast-check';
 import Ajv from 'ajv/dist/2020';
-import { doseSchema, endpoints, sessionIdFor, urlFor } from '.';
-import type { Endpoint } from '.';
+import { changesOf, checkInOf, currentSessionRecords, doseSchema, endpoints, sessionIdFor, sessionRecordFields, urlFor } from '.';
+import type { Endpoint, SessionRecordDto } from '.';
+import { upgradeBundle } from './bundle';
 import { describeApi } from './openapi';
+
+const UNASKED = {
+  sleep: null,
+  energy: null,
+  illness: null,
+  painkillers: null,
+  soreness: null,
+  joints: null,
+  morning: null,
+  outsideSport: null,
+  pressure: null,
+  minutes: null,
+} as const;
 
 const all = Object.entries(endpoints) as [string, Endpoint][];
 
@@ -84,4 +98,56 @@ it('a dose whose range is upside down names the field', () => {
   const tempo = { lowering: 2, bottom: 0, lifting: 'x', top: 0 };
   const dose = { sets: 3, repsLow: 12, repsHigh: 8, repsBeyond: 0, load, tempo, restSeconds: 90, reserve: 2 };
   expect(doseSchema.safeParse(dose).error?.issues[0]).toMatchObject({ path: ['repsHigh'] });
+});
+
+it('a file of before session records is lifted: sessions were live, and nobody said how long they took', () => {
+  const old = { version: 5, sessions: [{ id: 'session-1' }] };
+  expect(upgradeBundle(old)).toMatchObject({
+    version: 6,
+    sessions: [{ id: 'session-1', entry: 'live', minutes: null }],
+    sessionRecords: [],
+  });
+});
+
+describe('records of a session', () => {
+  const record = (over: Partial<SessionRecordDto>): SessionRecordDto => ({
+    id: 'record-01',
+    sessionId: 'session-1',
+    revision: 1,
+    removed: false,
+    madeAt: '2026-11-23T08:00:00.000Z',
+    receivedAt: null,
+    deviceId: 'device-1',
+    deviceSeq: 1,
+    fields: { kind: 'leave', itemId: 'item-0001', because: 'time' },
+    ...over,
+  });
+
+  it('the newest revision counts, undone ones are out, order is as they were made', () => {
+    const late = record({
+      id: 'record-02',
+      madeAt: '2026-11-23T08:09:00.000Z',
+      fields: { kind: 'note', text: 'late', itemId: null },
+    });
+    const undone = [record({}), record({ revision: 2, removed: true })];
+    const again = record({ revision: 3, fields: { kind: 'leave', itemId: 'item-0001', because: 'pain' } });
+    expect(currentSessionRecords([late, ...undone])).toEqual([late]);
+    expect(currentSessionRecords([late, again, ...undone])).toEqual([again, late]);
+    expect(changesOf([again, late])).toEqual([again.fields]);
+  });
+
+  it('the last check-in counts', () => {
+    const asked = (minutes: number) => record({ fields: { kind: 'check-in', answers: { ...UNASKED, minutes } } });
+    expect([checkInOf([]), checkInOf([asked(20), asked(30)])?.minutes]).toEqual([null, 30]);
+  });
+
+  it.each([
+    [{ ...UNASKED, minutes: 3 }, 'answers.minutes'],
+    [{ ...UNASKED, pressure: { systolic: 120, diastolic: 130 } }, 'answers.pressure.diastolic'],
+    [{ ...UNASKED, soreness: [{ muscle: 'glutes', level: 11 }] }, 'answers.soreness.0.level'],
+    [{ ...UNASKED, joints: [{ area: 'elbow', side: 'left', pain: 2 }] }, 'answers.joints.0.area'],
+  ])('a check-in of %j is refused by name', (answers, path) => {
+    const found = sessionRecordFields.safeParse({ kind: 'check-in', answers });
+    expect(found.error?.issues.map((issue) => issue.path.join('.'))).toEqual([path]);
+  });
 });

@@ -16,6 +16,12 @@ export { sessionIdFor, sheetContent } from './dto/sheet';
 export type { CareDto, ContentItemDto, LastTimeDto, SheetBlockDto, SheetContentDto, SheetDto, SheetItemDto } from './dto/sheet';
 export { templateForm } from './dto/composing';
 export type { ComposingDto, TemplateDto } from './dto/composing';
+export { REP_SENSOR_PATH, sensorEvent, sensorQuery } from './dto/sensor';
+export type { SensorEventDto } from './dto/sensor';
+export { sessionRecordFields } from './dto/session-record';
+export type { SessionRecordDto, SessionRecordFields, SessionRecordKind } from './dto/session-record';
+export { changesOf, checkInOf, currentSessionRecords, fieldsOfKind } from './session-records';
+export type { ExercisePointDto, ExerciseTrendDto, SessionHistoryDto, TrendsDto, TrendWeekDto } from './dto/trends';
 export { contentOfSheet } from './sheet-content';
 export { sheetInputOf } from './sheet-input';
 export type { SetRecordDto } from './dto/set';
@@ -26,6 +32,7 @@ export type {
   DecisionDto,
   ReviewDto,
   ReviewItemDto,
+  ReviewOtherDto,
   SessionDetailDto,
   SessionDto,
 } from './dto/session';

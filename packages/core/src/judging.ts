@@ -1,5 +1,5 @@
 // What judges a session and plans the next: the server's, and the review's and the live screen's, loaded with them.
-export { adviseAfterSet, adviseFirstSet, firstSide, fitIntoTime, painAdvice, swapTo } from './coaching';
+export { adviseAfterSet, adviseFirstSet, firstSide, fitIntoTime, painAdvice, restAfter, swapTo } from './coaching';
 export type { Advice, AdviceInput, NextSet } from './coaching';
 export {
   alternativesTo,
@@ -8,6 +8,7 @@ export {
   defaultMethod,
   ENGINE_VERSION,
   estimateFor,
+  gateDays,
   historyOf,
   PAIN_NOT_ASKED,
   standOn,

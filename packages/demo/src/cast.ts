@@ -17,6 +17,8 @@ export interface Story {
   strength: number;
   gainPerWeek: number;
   events: {
+    /** Trains under the rep sensor. */
+    sensed?: true;
     /** Gain ends this many weeks ago: a stall. */
     stallWeeksAgo?: number;
     /** Away between these two, in weeks ago. */
@@ -70,7 +72,7 @@ export const CAST: readonly Story[] = [
     weeks: 15,
     strength: 1.12,
     gainPerWeek: 0.008,
-    events: { weaker: { side: 'left', reps: 2 } },
+    events: { weaker: { side: 'left', reps: 2 }, sensed: true },
   },
   {
     key: 'yusra',

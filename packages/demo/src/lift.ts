@@ -1,4 +1,4 @@
-import { isSameMass, plannedReps, slotsFor } from '@drubo/core';
+import { isSameMass, partSeconds, plannedReps, slotsFor } from '@drubo/core';
 import type { Dose, Load, SetRecord } from '@drubo/core';
 import { adviseAfterSet, adviseFirstSet, firstSide } from '@drubo/core/judging';
 import type { AdviceInput } from '@drubo/core/judging';
@@ -36,6 +36,15 @@ interface SetsInput {
   dice: Dice;
 }
 
+/** Four phases as the rep sensor tells them: near the tempo, lowering hurried now and then. */
+const sensed = (tempo: Dose['tempo'], dice: Dice): number[] => {
+  const off = () => dice.whole(-3, 3) / 10;
+  const lowering = partSeconds(tempo.lowering) - (dice.chance(0.25) ? 1 : 0);
+  return [lowering, partSeconds(tempo.bottom), partSeconds(tempo.lifting), partSeconds(tempo.top)].map((seconds) =>
+    Math.max(0, Math.round((seconds + off()) * 10) / 10),
+  );
+};
+
 /** The sets a person of this story would log for one exercise, each as the advice after the last one asked. */
 export const liftSets = (input: SetsInput): SetRecord[] => {
   const { story, advice, item, session, capacity, dice } = input;
@@ -45,7 +54,8 @@ export const liftSets = (input: SetsInput): SetRecord[] => {
   const isFilled = story.events.filledLast === item.slot && input.sessionsLeft === 1;
   const isFaulty = fault && fault.slot === item.slot && input.sessionNumber % fault.every === fault.every - 1;
   const first = firstSide(advice).side;
-  const slots = slotsFor({ sets: dose.sets, feelers: item.feelers, stance: advice.variation.stance, first });
+  const isTimed = dose.seconds !== undefined;
+  const slots = slotsFor({ isTimed, sets: dose.sets, feelers: item.feelers, stance: advice.variation.stance, first });
   const today: SetRecord[] = [];
   for (const [at, slot] of slots.entries()) {
     const { kind, setIndex, side } = slot;
@@ -58,7 +68,7 @@ export const liftSets = (input: SetsInput): SetRecord[] => {
     const usual = Math.max(1, Math.floor(repsToFailure(capacity, load.externalKg) - tired));
     const canDo = isFilled ? Math.max(usual, asked.reps + dose.reserve) : usual;
     const reps = Math.min(asked.reps, Math.max(dose.repsLow - 2, canDo - Math.max(0, dose.reserve - 1), 1), canDo);
-    const inReserve = Math.min(RESERVE_CAP[kind], Math.max(0, canDo - reps));
+    const inReserve = Math.min(RESERVE_CAP[kind === 'feeler' ? 'feeler' : 'work'], Math.max(0, canDo - reps));
     const isAsked = kind === 'feeler' || dice.chance(0.6);
     const isBroken = isFaulty === true && kind === 'work' && setIndex === dose.sets - 1;
     today.push({
@@ -81,7 +91,7 @@ export const liftSets = (input: SetsInput): SetRecord[] => {
       feltWhere: [],
       reserve: isAsked ? inReserve : null,
       reserveFrom: isAsked ? 'client' : null,
-      tempoMeasured: null,
+      tempoMeasured: story.events.sensed ? sensed(dose.tempo, dice) : null,
       implements: load.implements,
       externalKg: load.externalKg,
       bodyMassKg: input.massKg,

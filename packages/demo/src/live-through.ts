@@ -9,6 +9,7 @@ import { compose, planSheet, recentWork, trackAfter, usualShape } from '@drubo/c
 import type { Block, PlannedItem, SheetInput, Track } from '@drubo/core/composing';
 import { decideSession, PAIN_NOT_ASKED, standOn } from '@drubo/core/judging';
 import type { ExerciseLog, JudgeContext, PastExercise } from '@drubo/core/judging';
+import { aroundSession } from './afterwards';
 import { daysOn } from './calendar';
 import type { Story } from './cast';
 import { knownOn } from './files';
@@ -19,7 +20,7 @@ import { liftSets } from './lift';
 type Sheet = Bundle['sheets'][number];
 
 /** Everything one person leaves behind: sheets, sessions, sets, decisions and where they stand now. */
-export type Life = Pick<Bundle, 'sheets' | 'sessions' | 'sets' | 'tracks' | 'decisions'>;
+export type Life = Pick<Bundle, 'sheets' | 'sessions' | 'sessionRecords' | 'sets' | 'tracks' | 'decisions'>;
 
 /** The arrangement of a sheet of big lifts alone. */
 const STRAIGHT = {
@@ -85,7 +86,8 @@ export const liveThrough = (
   seed: number,
 ): Life => {
   const dice = diceFor(seed, story.key);
-  const life: Life = { sheets: [], sessions: [], sets: [], tracks: [], decisions: [] };
+  const saidDice = diceFor(seed, `${story.key} says`);
+  const life: Life = { sheets: [], sessions: [], sessionRecords: [], sets: [], tracks: [], decisions: [] };
   const days = trainingDays(story, today);
   const starting = new Map<string, number>();
   const past = new Map<string, PastExercise[]>();
@@ -174,6 +176,9 @@ export const liveThrough = (
     const finishedAt = new Date(Date.parse(startedAt) + story.person.minutes * 60_000).toISOString();
     life.sheets.push(sheet);
     life.sets.push(...sets);
+    const effort = dice.whole(5, 8);
+    const session = { id: sessionId, startedAt, finishedAt, effort };
+    life.sessionRecords.push(...aroundSession(story, session, days.length - number, saidDice));
     life.sessions.push({
       id: sessionId,
       sheetId: sheet.id,
@@ -182,8 +187,10 @@ export const liveThrough = (
       date,
       startedAt,
       finishedAt,
-      effort: dice.whole(5, 8),
+      effort,
       note: '',
+      entry: 'live',
+      minutes: null,
     });
     if (isWaiting) return;
     for (const proposal of decideSession(logs)) {

@@ -96,6 +96,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     bookings: demoBookings(today),
     sheets: lives.flatMap((life) => life.sheets),
     sessions: lives.flatMap((life) => life.sessions),
+    sessionRecords: lives.flatMap((life) => life.sessionRecords),
     sets: lives.flatMap((life) => life.sets) as Bundle['sets'],
     tracks: lives.flatMap((life) => life.tracks),
     templates: [],

@@ -1,5 +1,5 @@
 import { contentOfSheet, sessionIdFor } from '@drubo/contracts';
-import type { BodyOf, FieldsOf, IntakeDto, SheetDto } from '@drubo/contracts';
+import type { BodyOf, FieldsOf, IntakeDto, SessionRecordFields, SheetDto } from '@drubo/contracts';
 import { aCommand } from './harness';
 import type { TestClient } from './harness';
 
@@ -168,6 +168,25 @@ export const finish = (client: TestClient, sessionId: string) =>
     body: { command: aCommand(), finishedAt: '2026-11-23T08:45:00.000Z', effort: 7, note: '' },
   });
 
+export const aSessionNote = (text = 'Second rack today'): Extract<SessionRecordFields, { kind: 'note' }> => ({
+  kind: 'note',
+  text,
+  itemId: null,
+});
+
+/** Keeps something about a session beside its sets. */
+export const keep = (
+  client: TestClient,
+  sessionId: string,
+  recordId: string,
+  fields: SessionRecordFields,
+  over: Partial<BodyOf<'saveSessionRecord'>> = {},
+) =>
+  client.call('saveSessionRecord', {
+    params: { sessionId, recordId },
+    body: { command: aCommand(), madeAt: '2026-11-23T08:03:00.000Z', removed: false, fields, ...over },
+  });
+
 /** A studio with something at every address: a booking, a running session with a set, a finished one. */
 export const fillStudio = async (client: TestClient, prefix: string) => {
   const ids = {
@@ -178,6 +197,7 @@ export const fillStudio = async (client: TestClient, prefix: string) => {
     kitId: `${prefix}-kit-0001`,
     recordId: `${prefix}-record-1`,
     templateId: `${prefix}-template-1`,
+    sessionRecordId: `${prefix}-session-note-1`,
   };
   await client.call('saveKit', { params: { kitId: ids.kitId }, body: { command: aCommand(), version: 0, kit: aKitForm() } });
   await client.call('saveMovement', { params: { movementId: ids.movementId }, body: aMovementBody() });
@@ -200,6 +220,10 @@ export const fillStudio = async (client: TestClient, prefix: string) => {
   const [item] = sheet.items;
   if (!item) throw new Error('a fresh sheet has no exercise');
   await client.call('logSet', { params: { sessionId: session.id, setId: ids.setId }, body: aSetBody(item) });
+  await client.call('saveSessionRecord', {
+    params: { sessionId: session.id, recordId: ids.sessionRecordId },
+    body: { command: aCommand(), madeAt: '2026-11-23T08:04:00.000Z', removed: false, fields: aSessionNote() },
+  });
   const done = await addPerson(client, `${prefix}-person-2`);
   const finished = await startOn(client, done.nextSheet);
   await finish(client, finished.session.id);

@@ -1,6 +1,6 @@
 import { contentOfSheet } from '@drubo/contracts';
 import type { BodyOf, EndpointId, ParamsOf, QueryOf } from '@drubo/contracts';
-import { aKitForm, aLimit, aMovementBody, anIntake, aPersonBody, aSetBody, aTemplateForm } from './fixture';
+import { aKitForm, aLimit, aMovementBody, anIntake, aPersonBody, aSessionNote, aSetBody, aTemplateForm } from './fixture';
 import type { Filled } from './fixture';
 import { aCommand, PASSWORD } from './harness';
 
@@ -101,6 +101,19 @@ export const samplesFor = (on: Filled): Samples => {
       query: {},
       body: aSetBody(on.item, { faults: [{ id: 'knees-cave', severity: 'note' }], feltWhere: ['glutes'], reserve: 2 }),
     },
+    saveSessionRecord: {
+      params: { sessionId: on.sessionId, recordId: on.sessionRecordId },
+      query: {},
+      body: { command: aCommand(), madeAt: '2026-11-23T08:06:00.000Z', removed: false, fields: aSessionNote() },
+    },
+    getSessionHistory: { ...ofSession, body: undefined },
+    getTrends: { ...ofPerson, query: { weeks: '8' }, body: undefined },
+    getExerciseTrend: {
+      params: { personId: on.personId, variationId: on.item.variationId },
+      query: { weeks: '8' },
+      body: undefined,
+    },
+    search: { ...bare, query: { words: 'test' } },
     finishSession: {
       ...ofSession,
       body: { command: aCommand(), finishedAt: '2026-11-23T08:45:00.000Z', effort: 7, note: 'calm' },

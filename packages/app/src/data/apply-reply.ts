@@ -1,4 +1,5 @@
 import type { QueryClient } from '@tanstack/react-query';
+import { currentSessionRecords } from '@drubo/contracts';
 import type { ReplyOf } from '@drubo/contracts';
 import { keyOf } from './keys';
 import type { StoredCommand } from './offline/types';
@@ -28,6 +29,16 @@ export const applyReply = (client: QueryClient, { endpointId, params, reply }: S
       );
       // One set changes no list; reading them all again after each tap would only cost battery.
       return;
+    }
+    case 'saveSessionRecord': {
+      const record = reply as ReplyOf<'saveSessionRecord'>;
+      client.setQueryData<ReplyOf<'getSession'>>(
+        keyOf('getSession', { params: { sessionId: record.sessionId } }),
+        (before) => before && { ...before, records: currentSessionRecords([...before.records, record]) },
+      );
+      // Only what is said afterwards is shown anywhere else.
+      if (record.fields.kind !== 'after') return;
+      break;
     }
     case 'acceptReview':
       client.setQueryData(keyOf('getReview', { params: { sessionId: params['sessionId'] ?? '' } }), reply);

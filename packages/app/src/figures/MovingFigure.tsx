@@ -1,5 +1,7 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import type { TempoMoment } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
 import type { LeverValues, PieceType, Tempo } from '@drubo/core/vocabulary';
 import { IconButton } from '../ui/IconButton';
@@ -26,16 +28,23 @@ interface Props {
   values?: LeverValues;
   /** Told when the count begins again at rep one: a set begins. */
   onCount?: () => void;
+  /** Told where the pacer stands, with every drawing: for sound. */
+  onMoment?: (moment: TempoMoment) => void;
+  /** More controls beside pause and restart. */
+  beside?: ReactNode;
 }
 
 /**
  * The figure moving at the set's tempo, with the count. It can be paused and begun again at rep one; where less
  * motion is asked for, the figure stands in its low end and only words and bar count.
  */
-export const MovingFigure = ({ variation, tempo, reps, width, height, held, values, onCount }: Props) => {
+export const MovingFigure = ({ variation, tempo, reps, width, height, held, values, onCount, onMoment, beside }: Props) => {
   const [isRunning, setRunning] = useState(true);
   const isReduced = useReducedMotion();
   const { moment, restart } = usePacer(tempo, variation.startsAt, isRunning);
+  useEffect(() => {
+    if (isRunning) onMoment?.(moment);
+  }, [isRunning, moment, onMoment]);
   const begin = () => {
     restart();
     setRunning(true);
@@ -60,6 +69,7 @@ export const MovingFigure = ({ variation, tempo, reps, width, height, held, valu
           size={height < TIGHT_BELOW ? 'tight' : height < COMPACT_BELOW ? 'compact' : 'full'}
         />
         <View style={styles.controls}>
+          {beside}
           <IconButton icon="restart" says="Count from rep 1" onPress={begin} />
           <IconButton
             icon={isRunning ? 'pause' : 'play'}

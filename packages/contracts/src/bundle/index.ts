@@ -5,15 +5,16 @@ import { intake, personRecord } from '../dto/health';
 import { movement } from '../dto/movement';
 import { booking, personFields } from '../dto/person';
 import { choice, decision, SESSION_STATES } from '../dto/session';
+import { sessionRecord } from '../dto/session-record';
 import { setRecord } from '../dto/set';
 import { standing } from '../dto/standing';
 import { studioFields } from '../dto/studio';
 import { templateForm } from '../dto/composing';
 import { SHEET_STATES, sheetShape } from '../dto/sheet';
-import { METHODS, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
+import { METHODS, SESSION_ENTRIES, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 5;
+export const BUNDLE_VERSION = 6;
 
 const item = z.object({
   id,
@@ -90,9 +91,13 @@ export const bundle = z.object({
       finishedAt: instant.nullable(),
       effort: z.int().min(0).max(10).nullable(),
       note: z.string().max(2000),
+      entry: z.enum(SESSION_ENTRIES),
+      minutes: z.int().min(1).max(600).nullable(),
     }),
   ),
   sets: z.array(setRecord),
+  /** Changes of the day, check-ins, notes and what was said afterwards, every revision. */
+  sessionRecords: z.array(sessionRecord),
   tracks: z.array(track),
   templates: z.array(z.object({ id, version, form: templateForm, savedAt: instant })),
   /** The studio's own movements, every revision. */
@@ -107,7 +112,8 @@ const rows = (list: unknown): Record<string, unknown>[] =>
 
 /**
  * What lifts a bundle of one version to the next. Version 1 knew no movements of a studio's own; version 2 no settings,
- * methods chosen by hand, feeler sets, machines, gear or schools; version 3 no intake, records or places; version 4 no blocks, shapes or templates.
+ * methods chosen by hand, feeler sets, machines, gear or schools; version 3 no intake, records or places; version 4 no blocks,
+ * shapes or templates; version 5 no session records, and sessions without how they were entered.
  */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
@@ -143,6 +149,12 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
       ...sheet,
       items: rows(sheet['items']).map((given) => ({ blockId: 'b0', isOwn: false, removed: false, ...given })),
     })),
+  }),
+  5: (file) => ({
+    ...file,
+    version: 6,
+    sessions: rows(file['sessions']).map((given) => ({ entry: 'live', minutes: null, ...given })),
+    sessionRecords: [],
   }),
 };
 

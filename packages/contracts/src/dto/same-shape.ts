@@ -6,12 +6,16 @@ import type { Block, RecentWork, Track } from '@drubo/core/composing';
 import type { PersonLimit, ClearanceScope } from '@drubo/core/limits';
 import type { Seen } from '@drubo/core/screening';
 import type { PlaceSafety } from '@drubo/core/selection';
+import type { CheckIn, FloorChange } from '@drubo/core/session';
+import type { ExercisePoint, TrendWeek } from '@drubo/core/trends';
 import type { Schools } from '@drubo/core/vocabulary';
 import type { dose, doseWhy, implementUse, kitGear, kitMachine, kitPiece, load } from './dose';
 import type { clearanceScope, seen } from './health';
 import type { schools } from './person';
 import type { composing } from './composing';
-import type { pastExercise, personLimit, placeSafety, sheetBlock } from './sheet';
+import type { checkIn, floorChange } from './session-record';
+import type { ContentItemDto, pastExercise, personLimit, placeSafety, sheetBlock } from './sheet';
+import type { exercisePoint, trendWeek } from './trends';
 import type { movement } from './movement';
 import type { alternative, decision } from './session';
 import type { setRecord } from './set';
@@ -51,6 +55,10 @@ export type WireMatchesCore = [
   Same<z.infer<typeof personLimit>, PersonLimit>,
   Same<z.infer<typeof placeSafety>, PlaceSafety>,
   Same<z.infer<typeof sheetBlock>, Block>,
+  Same<z.infer<typeof checkIn>, CheckIn>,
+  Same<z.infer<typeof floorChange>, FloorChange<ContentItemDto>>,
+  Same<z.infer<typeof trendWeek>, TrendWeek>,
+  Same<z.infer<typeof exercisePoint>, ExercisePoint>,
   Same<z.infer<typeof composing>['tracks'][number], Track>,
   Same<z.infer<typeof composing>['recent'][number], RecentWork>,
 ];
@@ -59,6 +67,10 @@ const allTrue = <T extends readonly true[]>(...flags: T): T => flags;
 
 /** Compiles only while every pair matches. */
 export const wireMatchesCore: WireMatchesCore = allTrue(
+  true,
+  true,
+  true,
+  true,
   true,
   true,
   true,

@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { METHODS, QUESTION_IDS, VERDICTS } from '@drubo/core/vocabulary';
+import { METHODS, QUESTION_IDS, SESSION_ENTRIES, VERDICTS } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason } from './basics';
 import { change, dose, leverValues } from './dose';
+import { sessionRecord } from './session-record';
 import { setRecord } from './set';
-import { pastExercise, sheet } from './sheet';
+import { pastExercise, sheet, sheetItem } from './sheet';
 
 /** `live` while running, `finished` until reviewed. */
 export const SESSION_STATES = ['live', 'finished', 'reviewed', 'discarded'] as const;
@@ -20,10 +21,20 @@ export const session = z.object({
   /** Session effort 0–10; null when not asked. */
   effort: z.int().min(0).max(10).nullable(),
   note: z.string(),
+  entry: z.enum(SESSION_ENTRIES),
+  /** Minutes it took, where somebody said; null: from start to finish. */
+  minutes: z.int().min(1).max(600).nullable(),
 });
 export type SessionDto = z.infer<typeof session>;
 
-export const sessionDetail = z.object({ session, sheet, sets: z.array(setRecord) });
+export const sessionDetail = z.object({
+  session,
+  sheet,
+  sets: z.array(setRecord),
+  records: z.array(sessionRecord),
+  /** Exercises that came in while it ran; the records say where they stand. */
+  floorItems: z.array(sheetItem),
+});
 export type SessionDetailDto = z.infer<typeof sessionDetail>;
 
 /** What an exercise is to become: verdict, dose, and another movement or settings where those change. */
@@ -85,11 +96,24 @@ export const reviewItem = z.object({
 });
 export type ReviewItemDto = z.infer<typeof reviewItem>;
 
+/** An exercise without a verdict. `standsFor`: what it stood in for today. */
+export const reviewOther = z.object({
+  itemId: id,
+  variationId: z.string(),
+  standsFor: z.string().nullable(),
+  dose,
+  sets: z.array(setRecord).readonly(),
+});
+export type ReviewOtherDto = z.infer<typeof reviewOther>;
+
 export const review = z.object({
   session,
   personName: z.string(),
   kit: sheet.shape.kit,
   items: z.array(reviewItem),
+  /** Exercises that get no verdict: stand-ins, drills, holds and finishers, with what was done. */
+  others: z.array(reviewOther),
+  records: z.array(sessionRecord),
   nextSheetId: id.nullable(),
 });
 export type ReviewDto = z.infer<typeof review>;

@@ -158,8 +158,8 @@ export const care = z.object({
 });
 export type CareDto = z.infer<typeof care>;
 
-/** `later`: a copy that waits for its day. */
-export const SHEET_STATES = ['next', 'started', 'done', 'later'] as const;
+/** `later`: a copy that waits for its day. `loose`: made by a session that was started without a plan. */
+export const SHEET_STATES = ['next', 'started', 'done', 'later', 'loose'] as const;
 
 export const sheet = z.object({
   id,

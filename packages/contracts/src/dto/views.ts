@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PERSON_STATES, VERDICTS } from '@drubo/core/vocabulary';
+import { FAULTS, PERSON_STATES, VERDICTS } from '@drubo/core/vocabulary';
 import { id, instant, localDate } from './basics';
 import { kit } from './dose';
 import { intake, personRecord } from './health';
@@ -7,7 +7,7 @@ import { movement } from './movement';
 import { composing } from './composing';
 import { booking, person } from './person';
 import { session, sessionDetail } from './session';
-import { sheet } from './sheet';
+import { personLimit, sheet } from './sheet';
 import { standing } from './standing';
 
 /** Last verdict of a slot, to be seen at a glance. */
@@ -23,6 +23,10 @@ export const floorEntry = z.object({
   state: z.enum(PERSON_STATES),
   /** Noted last time: to be watched today. */
   watch: z.array(z.string()),
+  /** What holds them back, as the engines read it. */
+  limits: z.array(personLimit),
+  /** The last fault that broke a set in their last session. */
+  lastFault: z.object({ variationId: z.string(), faultId: z.enum(FAULTS) }).nullable(),
   /** The session that was done today, if it is. */
   doneSessionId: id.nullable(),
   lastVerdicts: z.array(lastVerdict),

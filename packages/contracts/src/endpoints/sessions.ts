@@ -1,8 +1,14 @@
 import { z } from 'zod';
+import { SESSION_ENTRIES } from '@drubo/core/vocabulary';
 import { command, id, instant, text } from '../dto/basics';
 import { choice, review, session, sessionDetail } from '../dto/session';
+import { sessionRecord, sessionRecordFields } from '../dto/session-record';
 import { setFields, setRecord } from '../dto/set';
+import { exerciseTrend, sessionHistory, trends } from '../dto/trends';
 import { defineEndpoint } from './define';
+
+/** How far back, in weeks; left out: half a year. */
+const trendQuery = z.strictObject({ weeks: z.enum(['8', '26', '52', '260']).optional() });
 
 const sessionParams = z.strictObject({ sessionId: id });
 
@@ -14,7 +20,15 @@ export const sessionEndpoints = {
     summary: 'Start the session of a sheet; starting it twice joins it',
     target: 'creates',
     params: sessionParams,
-    body: z.strictObject({ command, sheetId: id, startedAt: instant }),
+    body: z.strictObject({
+      command,
+      sheetId: id,
+      startedAt: instant,
+      /** Left out: live. */
+      entry: z.enum(SESSION_ENTRIES).optional(),
+      /** Whose session, where it is started without a plan and its sheet begins empty. */
+      unplannedFor: id.optional(),
+    }),
     reply: sessionDetail,
     errors: ['not-found', 'erased', 'session-not-live'],
   }),
@@ -38,6 +52,52 @@ export const sessionEndpoints = {
     body: z.strictObject({ command, ...setFields }),
     reply: setRecord,
     errors: ['not-found', 'erased', 'session-not-live'],
+  }),
+  saveSessionRecord: defineEndpoint({
+    id: 'saveSessionRecord',
+    method: 'PUT',
+    path: '/api/sessions/:sessionId/records/:recordId',
+    summary: 'Keep something about a session beside its sets: a change of the day, the check-in, a note, what is said afterwards',
+    target: 'creates',
+    params: z.strictObject({ sessionId: id, recordId: id }),
+    body: z.strictObject({ command, madeAt: instant, removed: z.boolean(), fields: sessionRecordFields }),
+    reply: sessionRecord,
+    errors: ['not-found', 'erased', 'session-not-live', 'invalid-input'],
+  }),
+  getSessionHistory: defineEndpoint({
+    id: 'getSessionHistory',
+    method: 'GET',
+    path: '/api/sessions/:sessionId/history',
+    summary: 'Everything of one session: every revision of every set and record, and what was decided',
+    target: 'needs-existing',
+    params: sessionParams,
+    reply: sessionHistory,
+    errors: ['not-found', 'erased'],
+  }),
+  getTrends: defineEndpoint({
+    id: 'getTrends',
+    method: 'GET',
+    path: '/api/people/:personId/trends',
+    summary: 'A person week by week, and which movements have a history',
+    target: 'needs-existing',
+    params: z.strictObject({ personId: id }),
+    query: trendQuery,
+    reply: trends,
+    errors: ['not-found', 'erased'],
+  }),
+  getExerciseTrend: defineEndpoint({
+    id: 'getExerciseTrend',
+    method: 'GET',
+    path: '/api/people/:personId/trends/:variationId',
+    summary: 'One movement of a person session by session, with its estimate, verdicts and stages',
+    target: 'needs-existing',
+    params: z.strictObject({
+      personId: id,
+      variationId: z.string().regex(/^[A-Za-z0-9-]{2,80}$/, 'must be the id of a movement'),
+    }),
+    query: trendQuery,
+    reply: exerciseTrend,
+    errors: ['not-found', 'erased'],
   }),
   finishSession: defineEndpoint({
     id: 'finishSession',
@@ -83,7 +143,8 @@ export const sessionEndpoints = {
     summary: 'Settle the verdicts, accepted or edited; the next sheet exists with them',
     target: 'needs-existing',
     params: sessionParams,
-    body: z.strictObject({ command, choices: z.array(choice).max(30) }),
+    /** Exercises that are neither chosen nor postponed are taken as proposed. */
+    body: z.strictObject({ command, choices: z.array(choice).max(30), postponed: z.array(id).max(30).optional() }),
     reply: review,
     errors: ['not-found', 'erased', 'session-not-finished', 'already-reviewed'],
   }),

@@ -1,3 +1,4 @@
+export { leansTo } from './option';
 export { chooseStart } from './choose-start';
 export type { Start, StartInput } from './choose-start';
 export { planSheet, planWholeSheet } from './plan-sheet';

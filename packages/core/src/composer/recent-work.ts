@@ -1,4 +1,5 @@
 import type { Variation } from '../catalogue';
+import { isHardKind } from '../log';
 import type { SetRecord } from '../log';
 import { EMPHASES, MAIN_FAMILIES } from '../vocabulary';
 import type { Family } from '../vocabulary';
@@ -14,7 +15,7 @@ export interface DoneExercise {
 /** A set is hard with so many in reserve at most; one nobody asked about counts. Common practice. */
 const HARD_RESERVE = 4;
 
-const isHard = ({ kind, reserve }: SetRecord): boolean => kind === 'work' && (reserve === null || reserve <= HARD_RESERVE);
+const isHard = ({ kind, reserve }: SetRecord): boolean => isHardKind(kind) && (reserve === null || reserve <= HARD_RESERVE);
 
 /** What earlier days amount to for the week's targets and the days kept apart: one entry a day, oldest first. */
 export const recentWork = (done: readonly DoneExercise[]): RecentWork[] => {

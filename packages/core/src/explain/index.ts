@@ -47,5 +47,15 @@ export {
 export { referralNote } from './referral';
 export type { Referral } from './referral';
 export { INTENT_LABELS, ROLE_HEADINGS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from './sheet-labels';
+export {
+  CAUSE_WORDS,
+  ENERGY_LABELS,
+  ILLNESS_LABELS,
+  JOINT_LABELS,
+  MORNING_LABELS,
+  MUSCLE_LABELS,
+  SET_KIND_LABELS,
+  SLEEP_LABELS,
+} from './session-labels';
 export { formatChange, formatTurns, sheetText } from './sheet-words';
 export type { Changed, Movements, WrittenSheet } from './sheet-words';

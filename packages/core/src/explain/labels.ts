@@ -196,6 +196,7 @@ export const QUESTION_LABELS: Record<QuestionId, string> = {
   done: 'Anything to judge',
   clean: 'Clean',
   grip: 'Grip',
+  cut: 'Cut short',
   method: 'Method',
   stall: 'Stalled',
   dip: 'Dipping',
@@ -265,6 +266,8 @@ export const BASIS_LABELS: Record<BasisId, string> = {
   'oconner-1989': 'O’Conner and others 1989',
   'wathan-1994': 'Wathan 1994',
   'weight-bearing-lunge-test': 'Weight-bearing lunge test, Bennell and others 1998, from memory',
+  'session-rpe-foster': 'Session effort times minutes, monotony and strain: Foster 1998 and Foster and others 2001, from memory',
+  'velocity-loss': 'Slowing within a set: Sánchez-Medina and González-Badillo 2011, from memory',
   trainer: 'Your own edit',
 };
 

@@ -6,6 +6,7 @@ import { JUDGE_WORDS } from './words/judge';
 import { KNOWLEDGE_WORDS } from './words/knowledge';
 import { PLAN_WORDS } from './words/plan';
 import { SCREENING_WORDS } from './words/screening';
+import { SESSION_WORDS } from './words/session';
 import { STRENGTH_WORDS } from './words/strength';
 import type { WordsFor } from './words/types';
 
@@ -21,4 +22,5 @@ export const WORDING: WordsFor<ReasonValues> = {
   ...HEALTH_WORDS,
   ...SCREENING_WORDS,
   ...COMPOSE_WORDS,
+  ...SESSION_WORDS,
 };

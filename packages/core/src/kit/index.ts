@@ -12,6 +12,7 @@ export { HOME_STAND_INS, KIT_PRESETS, servedBy } from './presets';
 export type { KitPreset } from './presets';
 export { readSizes } from './read-sizes';
 export type { SizesProblem, SizesRead } from './read-sizes';
+export { isOffKit, OFF_KIT } from './off-kit';
 export { roomOf } from './room';
 export { startKit } from './start-kits';
 export type { PlaceKit } from './start-kits';

@@ -2,5 +2,5 @@ export { doubtsOf, isDoubtful, SET_BOUNDS } from './doubts';
 export type { Doubt } from './doubts';
 export type { SeenFault, SetRecord } from './types';
 export { currentSets } from './current';
-export { isOfSlot, nextSlot, slotsFor } from './slots';
+export { isHardKind, isOfSlot, nextSlot, slotsFor } from './slots';
 export type { SetSlot } from './slots';

@@ -2,9 +2,9 @@ import { isPerSide } from '../vocabulary';
 import type { SetKind, Side, Stance } from '../vocabulary';
 import type { SetRecord } from './types';
 
-/** One row to be logged: which set of the exercise, and which leg works. Feelers count from 0 among themselves. */
+/** One row to be logged: which set of the exercise, and which leg works. Each kind counts from 0 among itself. */
 export interface SetSlot {
-  kind: Extract<SetKind, 'work' | 'feeler'>;
+  kind: Exclude<SetKind, 'skill'>;
   setIndex: number;
   side: Side;
 }
@@ -15,23 +15,32 @@ export interface SlotsWanted {
   feelers?: number;
   stance: Stance;
   first?: Extract<Side, 'left' | 'right'>;
+  /** Whether sets are counted in seconds. */
+  isTimed?: boolean;
 }
 
 /**
- * The rows an exercise asks for, in order: feelers, then work sets; one a set, or both legs under one set index.
+ * The rows an exercise asks for, in order: feelers, then its sets; one a set, or both legs under one set index. Ramp
+ * sets and drops are never owed, so they are not among them.
  * @example slotsFor({ sets: 2, stance: 'one-leg' }).length // 4
  */
-export const slotsFor = ({ sets, feelers = 0, stance, first = 'left' }: SlotsWanted): SetSlot[] => {
+export const slotsFor = ({ sets, feelers = 0, stance, first = 'left', isTimed = false }: SlotsWanted): SetSlot[] => {
   const second = first === 'left' ? 'right' : 'left';
   const sides = isPerSide(stance) ? ([first, second] as const) : (['both'] as const);
   const rows = (kind: SetSlot['kind'], count: number): SetSlot[] =>
     Array.from({ length: count }, (_, setIndex) => sides.map((side) => ({ kind, setIndex, side }))).flat();
-  return [...rows('feeler', feelers), ...rows('work', sets)];
+  return [...rows('feeler', feelers), ...rows(isTimed ? 'timed' : 'work', sets)];
 };
+
+/** Whether a logged set is one of those an exercise is made of: a work set, or one counted in seconds. */
+export const isHardKind = (kind: SetKind): boolean => kind === 'work' || kind === 'timed';
+
+/** Timed sets were once logged as work sets; both fill the same row. */
+const rowKind = (kind: SetKind): SetKind => (kind === 'timed' ? 'work' : kind);
 
 /** Whether a logged set is the one of this row. */
 export const isOfSlot = (set: Pick<SetRecord, 'kind' | 'setIndex' | 'side'>, slot: SetSlot): boolean =>
-  set.kind === slot.kind && set.setIndex === slot.setIndex && set.side === slot.side;
+  rowKind(set.kind) === rowKind(slot.kind) && set.setIndex === slot.setIndex && set.side === slot.side;
 
 /** The first row not logged yet, or undefined when all are. */
 export const nextSlot = (

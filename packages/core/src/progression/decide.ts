@@ -6,6 +6,7 @@ import { rangeThenLoad } from './methods/range-then-load';
 import { reserveLed } from './methods/reserve-led';
 import { straightLine } from './methods/straight-line';
 import { twoForTwo } from './methods/two-for-two';
+import { cutShort } from './questions/cut-short';
 import { faults } from './questions/faults';
 import { grip } from './questions/grip';
 import { notDone } from './questions/not-done';
@@ -21,8 +22,8 @@ import { workDone } from './work-done';
 /** Stored with every decision, so a later engine can tell what judged it. */
 export const ENGINE_VERSION = '2';
 
-/** Safety, then whether there is anything to judge, then clean, then the hands. The method answers last. */
-const QUESTIONS: readonly Question[] = [pain, notDone, faults, grip];
+/** Safety, then whether there is anything to judge, then clean, the hands, and whether it was cut short. The method answers last. */
+const QUESTIONS: readonly Question[] = [pain, notDone, faults, grip, cutShort];
 
 const METHODS_BY_ID: Record<MethodId, Method> = {
   'reserve-led': reserveLed,

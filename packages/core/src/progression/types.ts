@@ -5,6 +5,7 @@ import type { PersonLimit } from '../limits';
 import type { PlaceSafety } from '../selection';
 import type { SetRecord } from '../log';
 import type {
+  ChangeCause,
   ChangeLever,
   KitItem,
   LeverId,
@@ -76,6 +77,10 @@ export interface ExerciseLog {
   loads: readonly Load[];
   bodyMassKg: number | null;
   context: JudgeContext;
+  /** Where the day was made shorter or easier on purpose: sets aimed at, and whether loads or settings were eased. */
+  cut?: { sets: number; because: ChangeCause; isEased: boolean } | undefined;
+  /** Why it must not move up today whatever was done; left out: nothing. */
+  holds?: readonly Reason[] | undefined;
 }
 
 /** The one thing a decision changes. */

@@ -5,3 +5,5 @@ export type { Population, StressId } from './population';
 export { afterSet, firstDay, liftSet, nextDay, trueReps } from './train';
 export type { SimulatedBody, SimulatedSet } from './train';
 export type { Random } from './random';
+export { senseSet } from './sensed-reps';
+export type { SensedSet, SensorEvent } from './sensed-reps';

@@ -41,6 +41,17 @@ export { CLEAN_VALUES, FAULT_SEVERITIES, LOGGERS, RESERVE_SOURCES, SET_ENDINGS, 
 export type { Clean, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from './set-record';
 export { BLOCK_KINDS, INTENTS, ROLES, SESSION_SHAPES, SPLIT_DAYS } from './sheet';
 export type { BlockKind, Intent, Role, SessionShape, SplitDay } from './sheet';
+export {
+  CHANGE_CAUSES,
+  ENERGY_VALUES,
+  ILLNESS_VALUES,
+  JOINT_AREAS,
+  MORNING_VALUES,
+  SESSION_ENTRIES,
+  SLEEP_VALUES,
+  SORE_MUSCLES,
+} from './session';
+export type { ChangeCause, Energy, Illness, JointArea, Morning, SessionEntry, Sleep, SoreMuscle } from './session';
 export { SCHOOL_IDS, SCHOOLS } from './schools';
 export type { SchoolId, Schools } from './schools';
 export { HOME_ITEMS, KIT_ITEMS, KIT_PLACES, MASS_UNITS, PIECE_TYPES, PLACES, STUDIO_ITEMS } from './kit';

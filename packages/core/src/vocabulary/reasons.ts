@@ -12,6 +12,8 @@ import { PLAN_CODES } from './reason-codes/plan';
 import type { PlanReasons } from './reason-codes/plan';
 import { SCREENING_CODES } from './reason-codes/screening';
 import type { ScreeningReasons } from './reason-codes/screening';
+import { SESSION_CODES } from './reason-codes/session';
+import type { SessionReasons } from './reason-codes/session';
 import { STRENGTH_CODES } from './reason-codes/strength';
 import type { StrengthReasons } from './reason-codes/strength';
 
@@ -28,7 +30,8 @@ export interface ReasonValues
     KnowledgeReasons,
     HealthReasons,
     ScreeningReasons,
-    ComposeReasons {}
+    ComposeReasons,
+    SessionReasons {}
 
 export type ReasonCode = keyof ReasonValues;
 
@@ -52,6 +55,8 @@ export const BASES = [
   'oconner-1989',
   'wathan-1994',
   'weight-bearing-lunge-test',
+  'session-rpe-foster',
+  'velocity-loss',
   'trainer',
 ] as const;
 export type BasisId = (typeof BASES)[number];
@@ -70,4 +75,5 @@ export const REASON_CODES = Object.keys({
   ...HEALTH_CODES,
   ...SCREENING_CODES,
   ...COMPOSE_CODES,
+  ...SESSION_CODES,
 }) as readonly ReasonCode[];

@@ -75,5 +75,16 @@ export const CHANGE_LEVERS = ['load', 'reps', 'sets', 'reserve'] as const;
 export type ChangeLever = (typeof CHANGE_LEVERS)[number];
 
 /** Questions of a verdict, in the order they are asked. */
-export const QUESTION_IDS = ['pain', 'done', 'clean', 'grip', 'method', 'stall', 'dip', 'may-move-up', 'session-cap'] as const;
+export const QUESTION_IDS = [
+  'pain',
+  'done',
+  'clean',
+  'grip',
+  'cut',
+  'method',
+  'stall',
+  'dip',
+  'may-move-up',
+  'session-cap',
+] as const;
 export type QuestionId = (typeof QUESTION_IDS)[number];

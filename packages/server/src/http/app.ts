@@ -1,8 +1,10 @@
+import { REP_SENSOR_PATH } from '@drubo/contracts';
 import express from 'express';
 import type { Express, RequestHandler } from 'express';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import type { Context } from '../context';
+import { repSensor } from '../devices/rep-sensor';
 import { handlers } from '../routes';
 import { bindEndpoints } from './bind';
 import { docs } from './docs';
@@ -58,6 +60,7 @@ export const makeApp = (context: Context, web: RequestHandler | null): Express =
     join: signInLimit(TRIES.code),
     changePassword: signInLimit(TRIES.code),
   };
+  app.get(REP_SENSOR_PATH, repSensor(context));
   app.use(bindEndpoints(context, handlers, guards));
   app.use('/api', notFound);
   app.use(web ?? notFound);

@@ -7,11 +7,15 @@ import { getMovement, listMovements, saveMovement, setMovementRetired } from './
 import { getFloor } from './people/floor';
 import { saveIntake } from './people/intake';
 import { erasePerson, exportPerson, getPerson, listPeople, savePerson, setPersonArchived } from './people/people';
+import { getExerciseTrend, getTrends } from './people/trends';
 import { getLadderMoves } from './people/ladder-moves';
 import { listRecords, saveRecord, setRecordRemoved } from './people/records';
+import { getSessionHistory } from './sessions/history';
 import { logSet } from './sessions/log-set';
 import { acceptReview, getReview } from './sessions/review';
+import { saveSessionRecord } from './sessions/session-record';
 import { discardSession, finishSession, getSession, startSession } from './sessions/session';
+import { search } from './search/search';
 import { bringBack, copySheet, getComposing, getSheet, removeCopy, saveSheet } from './sheets/sheets';
 import { listTemplates, removeTemplate, saveTemplate } from './sheets/templates';
 import { removeKit, saveKit } from './studio/kits';
@@ -67,6 +71,11 @@ export const handlers: Handlers = {
   startSession,
   getSession,
   logSet,
+  saveSessionRecord,
+  getSessionHistory,
+  getTrends,
+  getExerciseTrend,
+  search,
   finishSession,
   discardSession,
   getReview,

@@ -1,4 +1,4 @@
-import type { ChoiceDto, ReviewDto } from '@drubo/contracts';
+import type { BodyOf, ChoiceDto, ReviewDto } from '@drubo/contracts';
 import { trackAfter } from '@drubo/core/composing';
 import type { Track } from '@drubo/core/composing';
 import { standOn } from '@drubo/core/judging';
@@ -13,28 +13,30 @@ import { AppError } from '../errors';
 import { findPerson } from './find';
 import { replanSheet } from './next-sheet';
 import { exerciseLogs, readReview } from './review';
-import { itemsOf } from './sheet-items';
 
 /**
  * Settles a review: proposal and choice are kept side by side, tracks take the chosen doses, the waiting sheet is
- * planned again from them. May be done again only when a set it used was amended.
+ * planned again from them. What is postponed keeps its track, and the session waits among those to review. May be done again only when a set it used was amended.
  */
 export const acceptReview = async (
   scope: Scope,
   context: Context,
   caller: Caller,
   session: SessionRow,
-  choices: readonly ChoiceDto[],
+  { choices, postponed = [] }: Pick<BodyOf<'acceptReview'>, 'choices' | 'postponed'>,
 ): Promise<ReviewDto> => {
   const review = await readReview(scope, context, session);
   const isAgain = session.state === 'reviewed';
   if (isAgain && !review.items.some((item) => item.inputsChanged)) {
     throw new AppError('already-reviewed', 'This session was reviewed and nothing it used has changed.');
   }
-  const { logs } = await exerciseLogs(scope, context, session);
+  const { logs, items: rows } = await exerciseLogs(scope, context, session);
   checkChoices(review, choices, logs);
-  const rows = await itemsOf(scope, session.sheetId);
+  checkPostponed(review, postponed);
   for (const item of review.items) {
+    // What was settled before, and still rests on the same sets, is not settled twice.
+    const isSettled = !isAgain && item.chosen !== null && !item.inputsChanged;
+    if (isSettled || postponed.includes(item.itemId)) continue;
     const row = rows.find((candidate) => candidate.id === item.itemId);
     if (!row) throw new Error(`item ${item.itemId} left its sheet during a review`);
     const chosen = choices.find((choice) => choice.itemId === item.itemId) ?? asProposed(item);
@@ -61,9 +63,18 @@ export const acceptReview = async (
       estimatorState: null,
     });
   }
-  await scope.update('sessions', { state: 'reviewed' }, { id: session.id });
+  const state = postponed.length > 0 ? ('finished' as const) : ('reviewed' as const);
+  await scope.update('sessions', { state }, { id: session.id });
   await replanSheet(scope, context, await findPerson(scope, session.personId), caller.timeZone, true);
-  return readReview(scope, context, { ...session, state: 'reviewed' });
+  return readReview(scope, context, { ...session, state });
+};
+
+const checkPostponed = ({ items }: ReviewDto, postponed: readonly string[]): void => {
+  const at = postponed.findIndex((itemId) => !items.some((item) => item.itemId === itemId));
+  if (at < 0) return;
+  throw new AppError('invalid-input', 'Some of these do not belong to this session.', [
+    { path: `body.postponed.${at}`, message: 'is not an exercise of this session' },
+  ]);
 };
 
 const asProposed = ({ itemId, proposal }: ReviewDto['items'][number]): ChoiceDto => {

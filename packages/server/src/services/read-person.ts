@@ -1,5 +1,5 @@
 import { recordsOf } from '@drubo/contracts';
-import type { FloorDto, PersonDetailDto } from '@drubo/contracts';
+import type { FloorDto, FloorEntryDto, PersonDetailDto } from '@drubo/contracts';
 import type { Caller, Context } from '../context';
 import { toBooking, toPerson } from '../db/mappers/rows';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
@@ -72,6 +72,25 @@ const laterSheets = async (scope: Scope, personId: string): Promise<PersonDetail
 const isDrill = ({ blocks }: SheetRow, { blockId }: SheetItemRow): boolean =>
   blocks.find(({ id }) => id === blockId)?.role === 'prep';
 
+const LAST_FAULT = `
+  SELECT items.variationId, sets.faults FROM set_revisions AS sets
+  JOIN sheet_items AS items ON items.studioId = sets.studioId AND items.id = sets.itemId
+  WHERE sets.studioId = :studioId AND sets.removed = 0 AND sets.faults <> '[]' AND sets.sessionId = (
+    SELECT id FROM sessions WHERE studioId = :studioId AND personId = :personId AND state IN ('finished', 'reviewed')
+    ORDER BY startedAt DESC LIMIT 1)
+  ORDER BY sets.loggedAt DESC, sets.revision DESC`;
+
+/** The last fault above a note that was seen in somebody's last session: worth an eye today. */
+const lastFaultOf = async (scope: Scope, personId: string): Promise<FloorEntryDto['lastFault']> => {
+  const rows = await scope.select<{ variationId: string; faults: string }>(LAST_FAULT, { personId });
+  for (const { variationId, faults } of rows) {
+    const seen = JSON.parse(faults) as { id: NonNullable<FloorEntryDto['lastFault']>['faultId']; severity: string }[];
+    const broke = seen.find(({ severity }) => severity !== 'note');
+    if (broke) return { variationId, faultId: broke.id };
+  }
+  return null;
+};
+
 /** A day on the floor. */
 export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> => {
   const bookings = await scope.all('bookings', { date, cancelled: false }, { order: [['time', 'ASC']] });
@@ -109,6 +128,8 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
             : null,
           state: health.state,
           watch: notes.map(({ fields }) => fields.text),
+          limits: [...health.limits],
+          lastFault: await lastFaultOf(scope, person.id),
           liveSessionId: open.find((session) => session.personId === person.id && session.state === 'live')?.id ?? null,
           doneSessionId: doneToday.find((session) => session.personId === person.id)?.id ?? null,
           lastVerdicts: await verdictsOf(scope, person.id),

@@ -4,26 +4,28 @@ import { toSession } from '../db/mappers/rows';
 import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { findSheet } from './find';
-import { readSheet } from './read-sheet';
-import { setsOf } from './sets';
+import { readSheetWith } from './read-sheet';
+import { broughtIn, sessionRecordsOf } from './session-records';
+import { setCounts, setsOf } from './sets';
 
 /** A session with its sheet and its sets. */
-export const readSession = async (scope: Scope, context: Context, row: SessionRow): Promise<SessionDetailDto> => ({
-  session: toSession(row),
-  sheet: await readSheet(scope, context, await findSheet(scope, row.sheetId)),
-  sets: await setsOf(scope, row.id),
-});
+export const readSession = async (scope: Scope, context: Context, row: SessionRow): Promise<SessionDetailDto> => {
+  const records = await sessionRecordsOf(scope, row.id);
+  const broughtIds = records.flatMap(({ fields }) => broughtIn(fields)?.id ?? []);
+  const { sheet, extra } = await readSheetWith(scope, context, await findSheet(scope, row.sheetId), null, broughtIds);
+  return { session: toSession(row), sheet, sets: await setsOf(scope, row.id), records, floorItems: extra };
+};
 
 /** Sessions as lines of a list, with the person's name and how many sets were done. */
 export const sessionLines = async (scope: Scope, rows: readonly SessionRow[]): Promise<SessionLineDto[]> => {
   const people = await scope.all('people', { id: [...new Set(rows.map((row) => row.personId))] });
-  const sets = await setsOf(
+  const counts = await setCounts(
     scope,
     rows.map((row) => row.id),
   );
   return rows.map((row) => ({
     session: toSession(row),
     personName: people.find((person) => person.id === row.personId)?.name ?? '',
-    setsDone: sets.filter((set) => set.sessionId === row.id).length,
+    setsDone: counts.get(row.id) ?? 0,
   }));
 };

@@ -1,4 +1,4 @@
-import type { LastTimeDto, SheetDto } from '@drubo/contracts';
+import type { LastTimeDto, SheetDto, SheetItemDto } from '@drubo/contracts';
 import { allowedLoads, feelersLeft, isSameDose } from '@drubo/core';
 import { timedBlocks } from '@drubo/core/composing';
 import { sessionMinutes } from '@drubo/core/dose';
@@ -24,9 +24,18 @@ export const readSheet = async (
   scope: Scope,
   context: Context,
   sheet: SheetRow,
-  /** The day a waiting sheet is read for; null: as it was planned. */
   today: string | null = null,
-): Promise<SheetDto> => {
+): Promise<SheetDto> => (await readSheetWith(scope, context, sheet, today, [])).sheet;
+
+/** The same, with exercises that came in while its session ran. */
+export const readSheetWith = async (
+  scope: Scope,
+  context: Context,
+  sheet: SheetRow,
+  /** The day a waiting sheet is read for; null: as it was planned. */
+  today: string | null,
+  extraIds: readonly string[],
+): Promise<{ sheet: SheetDto; extra: SheetItemDto[] }> => {
   const person = await findPerson(scope, sheet.personId);
   const stored = await itemsOf(scope, sheet.id);
   const planned = { items: stored, leftOff: sheet.leftOff };
@@ -37,7 +46,25 @@ export const readSheet = async (
   const catalogue = await catalogueOf(scope, context);
   const variationOf = (row: Pick<SheetItemRow, 'variationId'>) => getVariation(catalogue, row.variationId);
   const tracks = sheet.state === 'next' ? await tracksOf(scope, sheet.personId) : [];
-  return {
+  const asItem = (row: Omit<SheetItemRow, 'studioId'>): SheetItemDto => ({
+    id: row.id,
+    blockId: row.blockId,
+    slot: row.slot,
+    variationId: row.variationId,
+    values: row.leverValues,
+    method: row.method,
+    methodChosen: row.methodChosen,
+    feelers: feelersLeft(row),
+    proposed: row.proposed,
+    dose: row.dose,
+    edited: !isSameDose(row.dose, row.proposed),
+    why: row.why,
+    chosenWhy: row.chosenWhy,
+    lastTime: before.get(row.slot) ?? null,
+    past: past.of(row.variationId),
+  });
+  const extraRows = extraIds.length === 0 ? [] : await scope.all('sheetItems', { sheetId: sheet.id, id: [...extraIds] });
+  const shown: SheetDto = {
     id: sheet.id,
     personId: sheet.personId,
     personName: person.name,
@@ -64,23 +91,7 @@ export const readSheet = async (
     isShaped: sheet.isShaped,
     forDate: sheet.forDate,
     gaveUp: sheet.gaveUp,
-    items: rows.map((row) => ({
-      id: row.id,
-      blockId: row.blockId,
-      slot: row.slot,
-      variationId: row.variationId,
-      values: row.leverValues,
-      method: row.method,
-      methodChosen: row.methodChosen,
-      feelers: feelersLeft(row),
-      proposed: row.proposed,
-      dose: row.dose,
-      edited: !isSameDose(row.dose, row.proposed),
-      why: row.why,
-      chosenWhy: row.chosenWhy,
-      lastTime: before.get(row.slot) ?? null,
-      past: past.of(row.variationId),
-    })),
+    items: rows.map(asItem),
     leftOut: tracks
       .filter((track) => track.leftOut)
       .map(({ slot, variationId, lastDecision }) => ({ slot, variationId, reasons: lastDecision?.reasons ?? [] })),
@@ -91,6 +102,7 @@ export const readSheet = async (
     kit: picture.kit,
     createdAt: sheet.createdAt,
   };
+  return { sheet: shown, extra: extraRows.map(asItem) };
 };
 
 /** Today where the studio is, for a sheet that isn't read for a certain day. */

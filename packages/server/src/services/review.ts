@@ -1,18 +1,29 @@
-import type { DecisionDto, KitDto, ReviewDto, ReviewItemDto } from '@drubo/contracts';
+import { fieldsOfKind } from '@drubo/contracts';
+import type {
+  ContentItemDto,
+  DecisionDto,
+  KitDto,
+  ReviewDto,
+  ReviewItemDto,
+  ReviewOtherDto,
+  SessionRecordDto,
+} from '@drubo/contracts';
 import { allowedLoads, currentSets, dayNumber } from '@drubo/core';
 import { alternativesTo, decideSession } from '@drubo/core/judging';
 import type { ExerciseLog } from '@drubo/core/judging';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Context } from '../context';
 import { toSession } from '../db/mappers/rows';
-import type { SessionRow, SheetItemRow, SheetRow } from '../db/models';
+import { holdsToday, painToday } from '@drubo/core/session';
+import type { SessionRow, SheetItemRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { exerciseHistory } from './exercise-history';
+import { floorOf } from './floor-of';
+import type { FloorOf } from './floor-of';
 import { findPerson, findSheet } from './find';
 import { judgeContext } from './judge-context';
 import { openSheet } from './next-sheet';
 import { setsOf } from './sets';
-import { itemsOf } from './sheet-items';
 import { personPicture } from './person-picture';
 
 /** Worst joint pain of the newest of these sessions; null when nobody asked. */
@@ -21,25 +32,44 @@ const lastPain = (past: ExerciseLog['past']): number | null => {
   return pains.length === 0 ? null : Math.max(...pains);
 };
 
-/** Exercises that get a verdict: drills, finishers and what is counted in seconds are chosen anew each time. */
-const judgedOf = (sheet: SheetRow, items: readonly SheetItemRow[]): SheetItemRow[] =>
-  items.filter(({ blockId, dose }) => {
-    const role = sheet.blocks.find(({ id }) => id === blockId)?.role ?? 'main';
-    return (role === 'main' || role === 'accessory') && dose.seconds === undefined;
-  });
+/** Everything a session's verdicts rest on. */
+export interface SessionLogs {
+  /** Exercises that get a verdict, one log each, as they were planned. */
+  items: SheetItemRow[];
+  logs: ExerciseLog[];
+  /** Exercises that get none, with what was done: stand-ins, drills, holds, finishers. */
+  others: ReviewOtherDto[];
+  records: SessionRecordDto[];
+  personName: string;
+  kit: KitDto;
+}
 
-/** Everything a session's verdicts rest on, one log an exercise. */
-export const exerciseLogs = async (
-  scope: Scope,
-  context: Context,
-  session: SessionRow,
-): Promise<{ items: SheetItemRow[]; logs: ExerciseLog[]; personName: string; kit: KitDto }> => {
-  const items = judgedOf(await findSheet(scope, session.sheetId), await itemsOf(scope, session.sheetId));
+/** Whether an exercise gets a verdict: drills, finishers, stand-ins and what is counted in seconds are chosen anew each time. */
+const isJudged = ({ floor }: FloorOf, { id, blockId, dose }: ContentItemDto): boolean => {
+  const role = floor.content.blocks.find((block) => block.id === blockId)?.role ?? 'main';
+  return (role === 'main' || role === 'accessory') && dose.seconds === undefined && !floor.standsFor.has(id);
+};
+
+/** What was made shorter or easier about an exercise on purpose. */
+const cutOf = ({ floor, records }: FloorOf, itemId: string, planned: number): ExerciseLog['cut'] => {
+  const eased = fieldsOfKind(records, 'dose').findLast((change) => change.itemId === itemId);
+  const aim = floor.setsAim.get(itemId);
+  const because = aim?.because ?? floor.left.get(itemId) ?? eased?.because;
+  if (because === undefined) return undefined;
+  return { sets: aim?.sets ?? (floor.left.has(itemId) ? 0 : planned), because, isEased: eased !== undefined };
+};
+
+export const exerciseLogs = async (scope: Scope, context: Context, session: SessionRow): Promise<SessionLogs> => {
+  const sheet = await findSheet(scope, session.sheetId);
+  const ran = await floorOf(scope, session, sheet);
+  const { floor, rows, records, checkIn } = ran;
   const sets = await setsOf(scope, session.id);
   const person = await findPerson(scope, session.personId);
   const picture = await personPicture(scope, person, session.date);
   const judged = await judgeContext(scope, context, person, picture);
   const pastOf = await exerciseHistory(scope, person.id, session.startedAt);
+  const done = (itemId: string) => currentSets(sets.filter((set) => set.itemId === itemId));
+  const items = floor.content.items.flatMap((item) => (isJudged(ran, item) ? (rows.get(item.id) ?? []) : []));
   const logs = items.map((item): ExerciseLog => {
     const variation = getVariation(judged.catalogue, item.variationId);
     const past = pastOf.of(item.variationId);
@@ -49,15 +79,24 @@ export const exerciseLogs = async (
       values: item.leverValues,
       dose: item.dose,
       method: item.method,
-      sets: currentSets(sets.filter((set) => set.itemId === item.id)),
+      sets: done(item.id),
       day: dayNumber(session.date),
       past,
       loads: allowedLoads(judged.kit, judged.limits, variation, item.leverValues),
       bodyMassKg: sets.find((set) => set.bodyMassKg !== null)?.bodyMassKg ?? person.massKg,
-      context: { ...judged, pain: { ...judged.pain, lastTime: lastPain(past) } },
+      context: { ...judged, pain: painToday(variation, judged.limits, checkIn, lastPain(past)) },
+      cut: cutOf(ran, item.id, item.dose.sets),
+      holds: holdsToday(variation, checkIn),
     };
   });
-  return { items, logs, personName: person.name, kit: picture.kit };
+  const others = floor.content.items
+    .filter((item) => !isJudged(ran, item))
+    .map((item): ReviewOtherDto => {
+      const instead = floor.standsFor.get(item.id);
+      const standsFor = instead === undefined ? null : (rows.get(instead)?.variationId ?? null);
+      return { itemId: item.id, variationId: item.variationId, standsFor, dose: item.dose, sets: done(item.id) };
+    });
+  return { items, logs, others, records, personName: person.name, kit: picture.kit };
 };
 
 /** The latest settled decision per exercise. */
@@ -66,7 +105,7 @@ const settled = async (scope: Scope, sessionId: string) =>
 
 /** A session's review: what is proposed, or what was settled and whether its sets changed since. */
 export const readReview = async (scope: Scope, context: Context, session: SessionRow): Promise<ReviewDto> => {
-  const { items, logs, personName, kit } = await exerciseLogs(scope, context, session);
+  const { items, logs, others, records, personName, kit } = await exerciseLogs(scope, context, session);
   const decisions = decideSession(logs);
   const stored = await settled(scope, session.id);
   return {
@@ -93,6 +132,8 @@ export const readReview = async (scope: Scope, context: Context, session: Sessio
         inputsChanged,
       };
     }),
+    others,
+    records,
     nextSheetId: (await openSheet(scope, session.personId))?.id ?? null,
   };
 };

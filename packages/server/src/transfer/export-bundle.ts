@@ -1,7 +1,17 @@
 import type { Bundle } from '@drubo/contracts/bundle';
 import { BUNDLE_VERSION } from '@drubo/contracts/bundle';
 import type { Context } from '../context';
-import { toBooking, toKit, toMovement, toPerson, toRecord, toSession, toSetRecord, toTrainer } from '../db/mappers/rows';
+import {
+  toBooking,
+  toKit,
+  toMovement,
+  toPerson,
+  toRecord,
+  toSession,
+  toSessionRecord,
+  toSetRecord,
+  toTrainer,
+} from '../db/mappers/rows';
 
 /**
  * Everything of one studio as a bundle, or of one person of it. Passwords, sign-ins and command replies stay behind.
@@ -40,6 +50,7 @@ export const exportBundle = async (context: Context, studioId: string, personId:
     })),
     sessions: sessions.map(toSession),
     sets: (await scope.all('setRevisions', ofSessions, ordered('id', 'revision'))).map(toSetRecord),
+    sessionRecords: (await scope.all('sessionRecords', ofSessions, ordered('id', 'revision'))).map(toSessionRecord),
     tracks: (await scope.all('tracks', own, ordered('personId', 'slot'))).map(
       ({ studioId: _, estimatorState: __, leverValues, ...track }) => ({ ...track, values: leverValues }),
     ),

@@ -15,7 +15,7 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
   const parsed = bundle.safeParse(upgradeBundle(file));
   if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
   const { studio, trainers, kits, people, intakes, records, bookings } = parsed.data;
-  const { sheets, sessions, sets, tracks, templates, movements, decisions } = parsed.data;
+  const { sheets, sessions, sessionRecords, sets, tracks, templates, movements, decisions } = parsed.data;
   const wrong = impossibleSets(parsed.data);
   if (wrong.length > 0) throw new AppError('invalid-input', 'Some sets in this file can’t have been done.', wrong);
   const createdAt = context.clock.now().toISOString();
@@ -56,6 +56,10 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
     );
     await inChunks(items, (rows) => scope.insertAll('sheetItems', rows));
     await inChunks(sessions, (rows) => scope.insertAll('sessions', rows));
+    await inChunks(
+      sessionRecords.map((row) => ({ ...row, kind: row.fields.kind })),
+      (rows) => scope.insertAll('sessionRecords', rows),
+    );
     await inChunks(sets, (rows) => scope.insertAll('setRevisions', rows));
     await inChunks(
       tracks.map(({ values, ...track }) => ({ ...track, leverValues: values, estimatorState: null })),

@@ -1,10 +1,11 @@
 import type { SheetItemDto } from '@drubo/contracts';
 
 /** What this device worked out for exercises the server hasn't answered about yet, by their id. Lost on a reload. */
-const fresh = new Map<string, Pick<SheetItemDto, 'variationId' | 'proposed' | 'why'>>();
+type Fresh = Pick<SheetItemDto, 'variationId' | 'proposed' | 'why'> & Partial<Pick<SheetItemDto, 'past'>>;
 
-export const rememberFresh = (itemId: string, item: Pick<SheetItemDto, 'variationId' | 'proposed' | 'why'>): void =>
-  void fresh.set(itemId, item);
+const fresh = new Map<string, Fresh>();
+
+export const rememberFresh = (itemId: string, item: Fresh): void => void fresh.set(itemId, item);
 
 const NOTHING: SheetItemDto['why'] = { sets: [], reps: [], load: [], tempo: [], rest: [], reserve: [] };
 
@@ -12,7 +13,9 @@ const NOTHING: SheetItemDto['why'] = { sets: [], reps: [], load: [], tempo: [], 
 export const freshOf = (
   itemId: string,
   { variationId, dose }: Pick<SheetItemDto, 'variationId' | 'dose'>,
-): Pick<SheetItemDto, 'proposed' | 'why'> => {
+): Pick<SheetItemDto, 'proposed' | 'why' | 'past'> => {
   const known = fresh.get(itemId);
-  return known?.variationId === variationId ? { proposed: known.proposed, why: known.why } : { proposed: dose, why: NOTHING };
+  return known?.variationId === variationId
+    ? { proposed: known.proposed, why: known.why, past: known.past ?? [] }
+    : { proposed: dose, why: NOTHING, past: [] };
 };

@@ -1,5 +1,5 @@
-import { sessionIdFor } from '@drubo/contracts';
-import type { BodyOf, SessionDetailDto, SetRecordDto, SheetDto } from '@drubo/contracts';
+import { currentSessionRecords, sessionIdFor } from '@drubo/contracts';
+import type { BodyOf, SessionDetailDto, SessionRecordDto, SetRecordDto, SheetDto } from '@drubo/contracts';
 import { currentSets, externalKgOf, feelersLeft, isSameDose } from '@drubo/core';
 import { freshOf } from './fresh-items';
 import type { StoredCommand } from './types';
@@ -95,12 +95,34 @@ export const sessionWithCommands = (
     ...base,
     session: { ...base.session, state, finishedAt: base.session.finishedAt ?? finish?.finishedAt ?? null },
     sets: currentSets([...base.sets, ...answered, ...unsent]),
+    records: recordsWith(base.records, mine, readAt),
   };
+};
+
+/** What is kept about a session beside its sets, with this device's own on top. */
+const recordsWith = (
+  known: readonly SessionRecordDto[],
+  commands: readonly StoredCommand[],
+  readAt: number,
+): SessionRecordDto[] => {
+  const own = commands.filter(({ endpointId }) => endpointId === 'saveSessionRecord');
+  const answered = own.flatMap(({ state, reply, settledAt }) =>
+    state === 'done' && reply && (settledAt ?? 0) > readAt - READ_SLACK_MS ? [reply as SessionRecordDto] : [],
+  );
+  const unsent = own.flatMap(({ state, params, body, deviceId, deviceSeq }): SessionRecordDto[] => {
+    if (state !== 'waiting') return [];
+    const { madeAt, removed, fields } = body as unknown as BodyOf<'saveSessionRecord'>;
+    const [id, sessionId] = [params['recordId'] ?? '', params['sessionId'] ?? ''];
+    // Newer than anything read before it.
+    const revision = 1_000_000 + deviceSeq;
+    return [{ id, sessionId, revision, removed, madeAt, receivedAt: null, deviceId, deviceSeq, fields }];
+  });
+  return currentSessionRecords([...known, ...answered, ...unsent]);
 };
 
 const startedHere = (sessionId: string, sheet: SheetDto, { body }: StoredCommand): SessionDetailDto | undefined => {
   if (sessionIdFor(sheet.id, sheetOfSession(sessionId).attempt) !== sessionId) return undefined;
-  const { startedAt } = body as unknown as BodyOf<'startSession'>;
+  const { startedAt, entry = 'live', unplannedFor } = body as unknown as BodyOf<'startSession'>;
   return {
     session: {
       id: sessionId,
@@ -112,9 +134,13 @@ const startedHere = (sessionId: string, sheet: SheetDto, { body }: StoredCommand
       finishedAt: null,
       effort: null,
       note: '',
+      entry,
+      minutes: null,
     },
-    sheet: { ...sheet, state: 'started' },
+    sheet: { ...sheet, state: unplannedFor === undefined ? 'started' : 'loose' },
     sets: [],
+    records: [],
+    floorItems: [],
   };
 };
 

@@ -273,6 +273,8 @@ describe('a person’s page', () => {
       finishedAt: null,
       effort: null,
       note: '',
+      entry: 'live',
+      minutes: null,
     } as const;
     expect(stillOpen(aPersonDetail({ sessions: [{ session, personName: 'T', setsDone: 3 }] }))).toEqual([]);
   });

@@ -37,6 +37,8 @@ const entry = (over: Partial<FloorEntryDto> = {}): FloorEntryDto => ({
   doneSessionId: null,
   state: 'train',
   watch: [],
+  limits: [],
+  lastFault: null,
   lastVerdicts: [
     { variationId: 'split-squat', verdict: 'ease-back' },
     { variationId: 'goblet-squat', verdict: 'move-up' },

@@ -2,7 +2,7 @@ import { Link, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { FloorEntryDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { PERSON_STATE_LABELS } from '@drubo/core/explain';
+import { FAULT_LABELS, LIMIT_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
 import { useSheetProgress, useStart } from '../../data/use-start';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -10,10 +10,13 @@ import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
+import { MoreStarts } from './MoreStarts';
+
+const nameOf = (variationId: string): string => findVariation(builtInCatalogue, variationId)?.name ?? variationId;
 
 /** One booking: when, who, what they do, what moved last time, and one Start. */
 export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: boolean }) => {
-  const { booking, person, nextSheet, liveSessionId, doneSessionId, lastVerdicts, state, watch } = entry;
+  const { booking, person, nextSheet, liveSessionId, doneSessionId, lastVerdicts, state, watch, limits, lastFault } = entry;
   // What changed is worth a look before starting; what stays the same is not.
   const changes = lastVerdicts.filter(({ verdict }) => verdict === 'ease-back' || verdict === 'leave-out');
   return (
@@ -40,6 +43,19 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
           {PERSON_STATE_LABELS[state]}
         </Txt>
       )}
+      {limits.length > 0 && (
+        <Txt kind="small">
+          Limits:{' '}
+          {limits
+            .map(({ limit, severity }) => `${LIMIT_LABELS[limit].toLowerCase()}${severity === null ? '' : ` ${severity}/10`}`)
+            .join(', ')}
+        </Txt>
+      )}
+      {lastFault && (
+        <Txt kind="small">
+          Last time: {FAULT_LABELS[lastFault.faultId]}, {nameOf(lastFault.variationId).toLowerCase()}
+        </Txt>
+      )}
       {watch.map((text) => (
         <Txt key={text} kind="small">
           Watch: {text}
@@ -64,13 +80,14 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
       {changes.map(({ variationId, verdict }) => (
         <View key={variationId} style={styles.change}>
           <VerdictMark verdict={verdict} size="small" />
-          <Txt kind="small">{findVariation(builtInCatalogue, variationId)?.name ?? variationId}</Txt>
+          <Txt kind="small">{nameOf(variationId)}</Txt>
         </View>
       ))}
       <Actions
         sheet={nextSheet}
         liveSessionId={liveSessionId}
         doneSessionId={doneSessionId}
+        personId={person.id}
         name={person.name}
         isToday={isToday}
         isHeld={state === 'see-clinician-first'}
@@ -83,6 +100,7 @@ const Actions = ({
   sheet,
   liveSessionId: knownLive,
   doneSessionId: knownDone,
+  personId,
   name,
   isToday,
   isHeld,
@@ -90,6 +108,7 @@ const Actions = ({
   sheet: FloorEntryDto['nextSheet'];
   liveSessionId: string | null;
   doneSessionId: string | null;
+  personId: string;
   name: string;
   isToday: boolean;
   isHeld: boolean;
@@ -105,6 +124,7 @@ const Actions = ({
         <Button
           grow
           look="main"
+          size="live"
           label="Go on"
           says={`Go on with ${name}`}
           onPress={() => router.push(`/live/${liveSessionId}`)}
@@ -131,12 +151,14 @@ const Actions = ({
         <Button
           grow
           look="main"
+          size="live"
           label="Start"
           says={`Start ${name}`}
           disabled={!isReady || isHeld}
           onPress={() => void start({ id: sheet.id, attempt })}
         />
       )}
+      {sheet && isToday && !isHeld && <MoreStarts personId={personId} name={name} attempt={attempt} />}
     </View>
   );
 };

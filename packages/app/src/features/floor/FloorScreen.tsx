@@ -32,6 +32,7 @@ export const FloorScreen = () => {
       beside={shown === today ? `${formatDay(today)} · ${studio.name}` : studio.name}
       actions={
         <>
+          <IconButton icon="search" says="Search everything" onPress={() => router.push('/search')} />
           <IconButton icon="back" says="The day before" onPress={() => go(-1)} />
           <IconButton icon="forward" says="The day after" onPress={() => go(1)} />
         </>
@@ -48,9 +49,6 @@ export const FloorScreen = () => {
                 <Button label="Go to People" onPress={() => router.push('/people')} />
               </Empty>
             )}
-            {entries.map((entry) => (
-              <FloorCard key={entry.booking.id} entry={entry} isToday={shown === today} />
-            ))}
             {otherLive.length > 0 && (
               <View style={{ gap: SPACE.s }}>
                 <Heading>Still running</Heading>
@@ -59,6 +57,9 @@ export const FloorScreen = () => {
                 ))}
               </View>
             )}
+            {entries.map((entry) => (
+              <FloorCard key={entry.booking.id} entry={entry} isToday={shown === today} />
+            ))}
             {toReview.length > 0 && (
               <View style={{ gap: SPACE.s }}>
                 <Heading>To review</Heading>

@@ -10,7 +10,12 @@ import { Txt } from '../../ui/Txt';
 export const SessionLine = ({ line, action, nameless = false }: { line: SessionLineDto; action: string; nameless?: boolean }) => {
   const router = useRouter();
   const { session, personName, setsDone } = line;
-  const href = session.state === 'live' ? (`/live/${session.id}` as const) : (`/review/${session.id}` as const);
+  const href =
+    session.state === 'live'
+      ? (`/live/${session.id}` as const)
+      : session.state === 'finished'
+        ? (`/review/${session.id}` as const)
+        : (`/sessions/${session.id}` as const);
   const day = formatDay(session.date);
   return (
     <Card style={styles.row}>
@@ -20,6 +25,7 @@ export const SessionLine = ({ line, action, nameless = false }: { line: SessionL
           {[
             nameless ? null : day,
             `${setsDone} ${setsDone === 1 ? 'set' : 'sets'}`,
+            session.entry === 'paper' ? 'from paper' : null,
             session.effort === null ? null : `effort ${session.effort} of 10`,
           ]
             .filter(Boolean)

@@ -46,7 +46,7 @@ export const AdviceLine = ({ live, exercise }: { live: Live; exercise: Exercise 
           look="danger"
           label="Leave it"
           says="Leave this exercise for today"
-          onPress={() => live.leave(exercise.item.id)}
+          onPress={() => void live.leave(exercise, 'fault')}
         />
       )}
     </View>

@@ -1,24 +1,37 @@
 import { StyleSheet, View } from 'react-native';
-import type { SessionDetailDto } from '@drubo/contracts';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Txt } from '../../ui/Txt';
-import { SessionButtons } from './SessionButtons';
+import { EscapeRow } from './EscapeRow';
+import type { FloorDetail } from './floor';
+import type { Exercise } from './progress';
 import type { Live } from './use-live';
 
 /** Every row of this exercise is logged: on to the next one, or to the end. */
-export const ExerciseDone = ({ live, detail }: { live: Live; detail: SessionDetailDto }) => {
-  const { exercise, exercises } = live;
-  if (!exercise) return null;
-  const open = exercises.find(({ isOpen }) => isOpen);
+export const ExerciseDone = ({
+  live,
+  exercise,
+  detail,
+  onFinish,
+}: {
+  live: Live;
+  exercise: Exercise;
+  detail: FloorDetail;
+  onFinish(): void;
+}) => {
+  const open = live.exercises.find(({ isOpen }) => isOpen);
   return (
     <View style={styles.box}>
       <Txt tone="quiet">
         {open ? 'All sets of this exercise are logged.' : 'Every set is logged. Finish the session to see what it decides.'} Tap a
         set above to change it, or + for one more.
       </Txt>
-      {open && <Button look="main" size="live" label={`Next: ${open.variation.name}`} onPress={() => live.goTo(open.item.id)} />}
-      <SessionButtons live={live} exercise={exercise} detail={detail} ending="planned" />
+      {open ? (
+        <Button look="main" size="live" label={`Next: ${open.variation.name}`} onPress={() => live.goTo(open.item.id)} />
+      ) : (
+        <Button look="main" size="live" label="Finish the session" onPress={onFinish} />
+      )}
+      <EscapeRow live={live} exercise={exercise} detail={detail} />
     </View>
   );
 };

@@ -4,6 +4,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Field } from '../../ui/Field';
+import { readNumber } from '../../ui/measure';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 
@@ -15,6 +16,7 @@ export const FinishDialog = ({
   done,
   planned,
   isPadOpen,
+  asksMinutes,
   onFinish,
   onClose,
 }: {
@@ -22,11 +24,17 @@ export const FinishDialog = ({
   planned: number;
   /** Whether something was entered on the pad and not logged. */
   isPadOpen: boolean;
-  onFinish(result: { effort: number | null; note: string }): void;
+  /** Whether nobody timed it: entered from paper. */
+  asksMinutes: boolean;
+  onFinish(result: { effort: number | null; note: string; minutes: number | null }): void;
   onClose(): void;
 }) => {
   const [effort, setEffort] = useState<number | null>(null);
   const [note, setNote] = useState('');
+  const [typed, setTyped] = useState('');
+  const minutes = asksMinutes ? readNumber(typed) : null;
+  const isBadMinutes =
+    minutes === undefined || (minutes !== null && (!Number.isInteger(minutes) || minutes < 1 || minutes > 600));
   const isTooLong = note.trim().length > NOTE_MAX;
   return (
     <Modal
@@ -35,7 +43,12 @@ export const FinishDialog = ({
       actions={
         <>
           <Button label="Go on" onPress={onClose} />
-          <Button look="main" label="Finish" disabled={isTooLong} onPress={() => onFinish({ effort, note: note.trim() })} />
+          <Button
+            look="main"
+            label="Finish"
+            disabled={isTooLong || isBadMinutes}
+            onPress={() => onFinish({ effort, note: note.trim(), minutes: minutes ?? null })}
+          />
         </>
       }
     >
@@ -60,6 +73,16 @@ export const FinishDialog = ({
           ))}
         </View>
       </View>
+      {asksMinutes && (
+        <Field
+          label="Minutes it took"
+          unit="min"
+          inputMode="numeric"
+          value={typed}
+          onChangeText={setTyped}
+          error={isBadMinutes ? 'must be a whole number from 1 to 600' : undefined}
+        />
+      )}
       <Field
         label="Note"
         multiline

@@ -3,24 +3,23 @@ import type { SetRecordDto } from '@drubo/contracts';
 import { schoolCues } from '@drubo/core';
 import { painAdvice } from '@drubo/core/judging';
 import type { Schools } from '@drubo/core/vocabulary';
-import { formatLoad, SIDE_LABELS } from '@drubo/core/explain';
+import { formatLoad } from '@drubo/core/explain';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
+import { Button } from '../../ui/Button';
 import { Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
 import { lastTimeLine } from '../sheet/last-time';
-import { useStudio } from '../shell/StudioContext';
-import { lastLogged } from './progress';
 import type { Exercise } from './progress';
-import { rampLine } from './ramp-line';
-import { setName } from './set-name';
+import { runningRest } from './rest';
 import { RestStrip } from './RestStrip';
+import { setNameWithSide } from './set-name';
 import type { Live } from './use-live';
 
 /** What was just logged, in words. */
 const wordsOf = (set: SetRecordDto, name: string | null): string =>
   [
-    `${name ? `${name}, ` : ''}${setName(set)}${set.side === 'both' ? '' : ` ${SIDE_LABELS[set.side]}`}`,
+    `${name ? `${name}, ` : ''}${setNameWithSide(set)}`,
     set.seconds === null ? `${set.reps ?? '–'} reps` : `${set.seconds} s`,
     set.reserve === null ? null : `${set.reserve} in reserve`,
     formatLoad(set),
@@ -28,7 +27,7 @@ const wordsOf = (set: SetRecordDto, name: string | null): string =>
     .filter(Boolean)
     .join(' · ');
 
-/** One strip: what the pain just entered asks for; else the rest running down; else last time. */
+/** One strip: trouble; a change just made; what the pain just entered asks for; the rest running down; else last time. */
 export const InfoStrip = ({
   live,
   exercise,
@@ -42,12 +41,19 @@ export const InfoStrip = ({
 }) => {
   const palette = usePalette();
   const explainAll = useExplain();
-  const { unit } = useStudio();
   const advice = painAdvice(live.pad?.jointPain ?? null);
   if (live.problem) {
     return (
       <View role="alert" style={[styles.strip, { borderColor: palette.clay }]}>
         <Txt tone="clay">{live.problem}</Txt>
+      </View>
+    );
+  }
+  if (live.lastChange) {
+    return (
+      <View role="status" style={[styles.strip, styles.row, { borderColor: palette.moss, backgroundColor: palette.mossTint }]}>
+        <Txt style={styles.grow}>{live.lastChange.text}</Txt>
+        <Button look="quiet" label="Undo" says={`Undo: ${live.lastChange.text}`} onPress={live.lastChange.undo} />
       </View>
     );
   }
@@ -59,32 +65,29 @@ export const InfoStrip = ({
       </View>
     );
   }
-  const last = lastLogged(sets);
-  const from = live.exercises.find(({ item }) => item.id === last?.itemId);
-  // Nobody rests after the last set of the session, and not while an earlier set is put right.
-  const isResting =
-    last && from && !live.amended && live.place.skippedRestAfter !== last.id && live.exercises.some(({ isOpen }) => isOpen);
-  const restSeconds = from?.inTurn ? from.restSeconds : (live.advice?.restSeconds ?? from?.item.dose.restSeconds ?? 0);
-  // Inside a round there is nothing to rest for: the next exercise is due.
-  if (isResting && !(from.inTurn && restSeconds === 0)) {
+  const advised = live.advice?.restSeconds ?? null;
+  const rest = live.isLive && !live.amended ? runningRest(live.exercises, sets, live.place, advised) : null;
+  if (rest) {
+    const { set, from, restSeconds, reasons } = rest;
     return (
       <RestStrip
-        loggedAt={last.loggedAt}
+        key={set.id}
+        loggedAt={set.loggedAt}
         restSeconds={restSeconds}
-        what={wordsOf(last, from.item.id === exercise.item.id ? null : from.variation.name)}
-        onSkip={() => live.skipRest(last.id)}
-        onUndo={() => void live.undo(last)}
+        what={wordsOf(set, from.item.id === exercise.item.id ? null : from.variation.name)}
+        reasons={reasons}
+        onMore={() => live.addRest(set.id, 30)}
+        onSkip={() => live.skipRest(set.id)}
+        onUndo={() => void live.undo(set)}
       />
     );
   }
   // The advice on the first set says more than that it is the first.
   if (live.advice?.reasons.length && !exercise.item.lastTime) return null;
   const { lastTime } = exercise.item;
-  const ramp = rampLine(exercise, live.loads, unit);
   return (
     <View style={[styles.strip, { borderColor: palette.hairline, backgroundColor: palette.card }]}>
       <Txt kind="small" tone="quiet" numberOfLines={2}>
-        {ramp ? `${ramp} ` : ''}
         {lastTime
           ? `Last time, ${lastTimeLine(lastTime, exercise.variation.stance)}`
           : `First time here. ${schoolCues(exercise.variation, schools).slice(0, 2).join('. ')}.`}

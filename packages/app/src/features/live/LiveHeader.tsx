@@ -16,17 +16,21 @@ export const LiveHeader = ({
   at,
   count,
   onStep,
+  onMore,
 }: {
   name: string;
-  startedAt: string;
+  /** Null: nobody times it. */
+  startedAt: string | null;
   budgetMinutes: number;
   at: number;
   count: number;
   onStep(by: 1 | -1): void;
+  onMore(): void;
 }) => {
   const router = useRouter();
-  const gone = minutesBetween(startedAt, new Date(useNow()).toISOString());
-  const left = budgetMinutes - gone;
+  const now = new Date(useNow()).toISOString();
+  const left = budgetMinutes - (startedAt === null ? 0 : minutesBetween(startedAt, now));
+  const said = startedAt === null ? 'from paper' : left >= 0 ? `${left} min left` : `${-left} min over`;
   return (
     <View style={styles.row}>
       <IconButton icon="close" says="Leave; the session goes on" onPress={() => goBack(router, '/')} />
@@ -35,15 +39,16 @@ export const LiveHeader = ({
           {name}
         </Heading>
         <Txt kind="small" tone={left < 0 ? 'saffron' : 'quiet'} numberOfLines={1}>
-          {left >= 0 ? `${left} min left` : `${-left} min over`}
+          {said}
         </Txt>
       </View>
-      <QueueMark />
+      <QueueMark isShort />
       <IconButton icon="back" says="The exercise before" disabled={at === 0} onPress={() => onStep(-1)} />
       <Txt kind="label" aria-live="polite">
-        {at + 1} of {count}
+        {count === 0 ? '–' : `${at + 1} of ${count}`}
       </Txt>
-      <IconButton icon="forward" says="The next exercise" disabled={at === count - 1} onPress={() => onStep(1)} />
+      <IconButton icon="forward" says="The next exercise" disabled={at >= count - 1} onPress={() => onStep(1)} />
+      <IconButton icon="more" says="More: warning signs, finish, note, add, how the set ended" onPress={onMore} />
     </View>
   );
 };

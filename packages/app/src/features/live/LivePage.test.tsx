@@ -1,7 +1,9 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
+import type { SessionDetailDto } from '@drubo/contracts';
 import { aDetail, aLoggedSet, SESSION_ID } from '../../../tests/builders';
 import { show } from '../../../tests/show';
-import { LivePage } from './LivePage';
+import { onTheFloor } from './floor';
+import { LivePage as Page } from './LivePage';
 import { forgetPlace } from './place';
 
 const mockRouter = { push: jest.fn(), replace: jest.fn(), back: jest.fn(), canGoBack: () => false };
@@ -11,6 +13,7 @@ jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 jest.mock('./use-wake-lock', () => ({ useWakeLock: () => undefined }));
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter, useCommands: () => [] }));
 
+const LivePage = ({ detail }: { detail: SessionDetailDto }) => <Page detail={onTheFloor(detail)} />;
 const press = async (name: string | RegExp) => {
   fireEvent.press(screen.getByRole('button', { name }));
   await act(async () => undefined);
@@ -98,11 +101,14 @@ describe('pain', () => {
   it('is asked by hand, advised on at once, and ends the exercise for today when it must', async () => {
     const drawn = show(<LivePage detail={aDetail()} />);
     await press('Stop: pain');
-    await choose('Pain 7 of 10');
-    // Source: pain-monitoring model, Thomeé 1997; Silbernagel 2007, from memory: above 5 is too much.
-    expect(screen.getAllByText(/Pain 7 of 10, above 5: stop this exercise/).length).toBeGreaterThan(0);
-    await press(/ended by pain$/);
-    expect(sent().body).toMatchObject({ endedBy: 'pain', jointPain: 7 });
+    await press('Stop with pain 7 of 10');
+    expect(sent(-2).body).toMatchObject({ endedBy: 'pain', jointPain: 7 });
+    expect(sent()).toMatchObject({ endpointId: 'saveSessionRecord', body: { fields: { kind: 'leave', because: 'pain' } } });
+    expect(screen.getByText('Goblet squat left for pain 7 of 10.')).toBeTruthy();
+    // One word takes both back.
+    await press(/^Undo: Goblet squat left/);
+    expect(sent(-2).body).toMatchObject({ removed: true, fields: { kind: 'leave' } });
+    expect(sent().body).toMatchObject({ removed: true, jointPain: 7 });
     drawn.again(<LivePage detail={aDetail([aLoggedSet({ endedBy: 'pain', jointPain: 7 })])} />);
     expect(screen.getByText('Dumbbell Romanian deadlift')).toBeTruthy();
   });
@@ -119,6 +125,7 @@ describe('ending', () => {
 
   it('says what is missing, takes effort and a note, and goes on to the review', async () => {
     show(<LivePage detail={aDetail([aLoggedSet()])} />);
+    await press(/^More/);
     await press('Finish the session');
     expect(screen.getByText('1 of 10 sets logged. The rest stays undone.')).toBeTruthy();
     await choose('Effort 6 of 10');

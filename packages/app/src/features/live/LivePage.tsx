@@ -1,94 +1,228 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import type { SessionDetailDto } from '@drubo/contracts';
 import { repsTop } from '@drubo/core';
+import { newId } from '../../data/ids';
+import { usePersonWriter } from '../../data/use-person-writer';
 import { heldIn } from '../../figures/held';
 import { MovingFigure } from '../../figures/MovingFigure';
 import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
-import { Empty } from '../../ui/states';
+import { IconButton } from '../../ui/IconButton';
+import { WarningDialog } from '../care/WarningDialog';
 import { useWide } from '../shell/use-wide';
+import { AddOnFloor } from './AddOnFloor';
 import { AdviceLine } from './AdviceLine';
+import { CheckInDialog } from './CheckInDialog';
+import { CheckInStrip } from './CheckInStrip';
 import { ExerciseDone } from './ExerciseDone';
+import { FinishFlow } from './FinishFlow';
+import type { FloorDetail } from './floor';
 import { InfoStrip } from './InfoStrip';
 import { LiveHeader } from './LiveHeader';
+import { MoreDialog } from './MoreDialog';
+import type { MoreChoice } from './MoreDialog';
+import { NothingYet } from './NothingYet';
+import { OtherSessions } from './OtherSessions';
 import { PadPanel } from './PadPanel';
+import { tapFault } from './pad';
+import type { Exercise } from './progress';
+import { runningRest } from './rest';
+import { SensorStrip } from './SensorStrip';
 import { SetRow } from './SetRow';
 import { TargetLine } from './TargetLine';
+import { isSoundOn, keepSound, tick } from './ticks';
+import { useBeat } from './use-beat';
 import { useLive } from './use-live';
+import type { Live } from './use-live';
+import { useLiveKeys } from './use-live-keys';
+import { isPaired } from './use-sensor';
 import { useWakeLock } from './use-wake-lock';
 
 /** Smallest figure that still shows its limbs, and the largest there is any use for. */
-const FIGURE = { least: 120, most: 560 } as const;
+const FIGURE = { least: 112, most: 560 } as const;
 
 /** The live floor: figure and target above, pad below; beside each other where there is room. */
-export const LivePage = ({ detail }: { detail: SessionDetailDto }) => {
+export const LivePage = ({ detail }: { detail: FloorDetail }) => {
   const palette = usePalette();
   const { isWide } = useWide();
   const live = useLive(detail);
-  const [area, setArea] = useState({ width: 0, height: 0 });
+  const [open, setOpen] = useState<MoreChoice | 'more' | null>(null);
   useWakeLock();
-  const { exercise, exercises, slot } = live;
-  if (!exercise) return <Empty title="Nothing on this sheet" text="This session has no exercise. Go back and discard it." />;
-  const at = exercises.indexOf(exercise);
-  const figure = (
-    <View
-      style={styles.figure}
-      onLayout={({ nativeEvent: { layout } }) => setArea({ width: layout.width, height: layout.height })}
-    >
-      {area.width > 0 && (
-        <MovingFigure
-          key={exercise.item.id}
-          variation={exercise.variation}
-          tempo={exercise.item.dose.tempo}
-          reps={exercise.item.dose.seconds === undefined ? (live.asked?.reps ?? repsTop(exercise.item.dose)) : null}
-          width={area.width}
-          height={Math.min(FIGURE.most, Math.max(FIGURE.least, area.height))}
-          held={heldIn(live.pad?.load ?? exercise.item.dose.load)}
-          onCount={live.countFromNow}
-        />
-      )}
-    </View>
-  );
-  const facts = (
-    <>
-      <TargetLine exercise={exercise} slot={slot} amended={live.amended} live={live} kit={detail.sheet.kit} />
-      <SetRow exercise={exercise} slot={slot} onChoose={live.choose} onAdd={live.addSet} />
-      {!live.amended && <AdviceLine live={live} exercise={exercise} />}
-      <InfoStrip live={live} exercise={exercise} sets={detail.sets} schools={detail.sheet.schools} />
-    </>
-  );
-  const pad = slot ? <PadPanel live={live} exercise={exercise} detail={detail} /> : <ExerciseDone live={live} detail={detail} />;
+  useKeys(live, detail);
+  const { exercise, exercises } = live;
+  const at = exercise ? exercises.indexOf(exercise) : -1;
   return (
     <View role="main" style={[styles.page, { backgroundColor: palette.ground }]}>
       <LiveHeader
         name={detail.sheet.personName}
-        startedAt={detail.session.startedAt}
-        budgetMinutes={detail.sheet.personMinutes}
+        startedAt={live.isLive ? detail.session.startedAt : null}
+        budgetMinutes={detail.checkIn?.minutes ?? detail.sheet.minutesBudget}
         at={at}
         count={exercises.length}
         onStep={(by) => {
           const to = exercises[at + by];
           if (to) live.goTo(to.item.id);
         }}
+        onMore={() => setOpen('more')}
       />
-      {isWide ? (
-        <View style={styles.wide}>
-          <View style={styles.half}>{figure}</View>
-          <ScrollView style={styles.half} contentContainerStyle={styles.padColumn}>
-            {facts}
-            {pad}
-          </ScrollView>
-        </View>
+      <OtherSessions sessionId={detail.session.id} />
+      {exercise ? (
+        <Floor live={live} exercise={exercise} detail={detail} isWide={isWide} onOpen={setOpen} />
       ) : (
-        <ScrollView contentContainerStyle={styles.narrow}>
-          {figure}
-          {facts}
-          {pad}
-        </ScrollView>
+        <NothingYet live={live} onOpen={setOpen} />
+      )}
+      <Dialogs live={live} detail={detail} open={open} onOpen={setOpen} />
+    </View>
+  );
+};
+
+const useKeys = (live: Live, detail: FloorDetail): void => {
+  const { exercise, pad } = live;
+  useLiveKeys({
+    log: () => void (live.slot && live.isReady && live.log()),
+    reps: (by) => pad && live.change({ reps: Math.max(0, pad.reps + by) }),
+    reserve: (value) => pad && live.change({ reserve: pad.reserve === value ? null : value }),
+    rest: () => {
+      const rest = runningRest(live.exercises, detail.sets, live.place);
+      if (rest) live.skipRest(rest.set.id);
+    },
+    fault: () => {
+      const [first] = exercise?.variation.faults ?? [];
+      if (pad && first) live.change({ faults: tapFault(pad.faults, first) });
+    },
+  });
+};
+
+interface FloorProps {
+  live: Live;
+  exercise: Exercise;
+  detail: FloorDetail;
+  isWide: boolean;
+  onOpen(open: MoreChoice): void;
+}
+
+const Floor = ({ live, exercise, detail, isWide, onOpen }: FloorProps) => {
+  const { slot } = live;
+  const isBegun = detail.sets.length > 0;
+  const asksCheckIn = live.isLive && !isBegun && detail.checkIn === null && !live.place.skippedCheckIn;
+  const facts = (
+    <>
+      <TargetLine exercise={exercise} slot={slot} amended={live.amended} live={live} kit={detail.sheet.kit} />
+      <SetRow exercise={exercise} slot={slot} onChoose={live.choose} onAdd={live.addSet} onDrop={live.addDrop} />
+      {asksCheckIn && <CheckInStrip onCheck={() => onOpen('check-in')} onSkip={live.skipCheckIn} />}
+      {!live.amended && !asksCheckIn && <AdviceLine live={live} exercise={exercise} />}
+      {!asksCheckIn && <InfoStrip live={live} exercise={exercise} sets={detail.sets} schools={detail.sheet.schools} />}
+      {isPaired() && live.isLive && slot?.kind === 'work' && !live.amended && <SensorStrip live={live} exercise={exercise} />}
+    </>
+  );
+  const pad = slot ? (
+    <PadPanel live={live} exercise={exercise} detail={detail} />
+  ) : (
+    <ExerciseDone live={live} exercise={exercise} detail={detail} onFinish={() => onOpen('finish')} />
+  );
+  const figure = <FloorFigure live={live} exercise={exercise} />;
+  return isWide ? (
+    <View style={styles.wide}>
+      <View style={styles.half}>{figure}</View>
+      <ScrollView style={styles.half} contentContainerStyle={styles.padColumn}>
+        {facts}
+        {pad}
+      </ScrollView>
+    </View>
+  ) : (
+    <ScrollView contentContainerStyle={styles.narrow}>
+      {figure}
+      {facts}
+      {pad}
+    </ScrollView>
+  );
+};
+
+/** The moving figure, as large as what is left, with its sound. */
+const FloorFigure = ({ live, exercise }: { live: Live; exercise: Exercise }) => {
+  const [area, setArea] = useState({ width: 0, height: 0 });
+  const [hasSound, setSound] = useState(isSoundOn);
+  const beat = useBeat();
+  const { item, variation } = exercise;
+  const flip = () => {
+    keepSound(!hasSound);
+    setSound(!hasSound);
+    if (!hasSound) tick('lifting');
+  };
+  return (
+    <View
+      style={styles.figure}
+      onLayout={({ nativeEvent: { layout } }) => setArea({ width: layout.width, height: layout.height })}
+    >
+      {area.width > 0 && (
+        <MovingFigure
+          key={item.id}
+          variation={variation}
+          values={item.values}
+          tempo={item.dose.tempo}
+          reps={item.dose.seconds === undefined ? (live.asked?.reps ?? repsTop(item.dose)) : null}
+          width={area.width}
+          height={Math.min(FIGURE.most, Math.max(FIGURE.least, area.height))}
+          held={heldIn(live.pad?.load ?? item.dose.load)}
+          onCount={live.countFromNow}
+          onMoment={beat}
+          beside={
+            <IconButton
+              icon={hasSound ? 'sound' : 'mute'}
+              says={hasSound ? 'Sound is on: switch it off' : 'Sound is off: switch it on'}
+              onPress={flip}
+            />
+          }
+        />
       )}
     </View>
   );
+};
+
+/** Everything that opens over the floor. */
+const Dialogs = ({
+  live,
+  detail,
+  open,
+  onOpen,
+}: {
+  live: Live;
+  detail: FloorDetail;
+  open: MoreChoice | 'more' | null;
+  onOpen(open: MoreChoice | null): void;
+}) => {
+  const signs = usePersonWriter(detail.session.personId);
+  const close = () => onOpen(null);
+  switch (open) {
+    case 'more':
+      return <MoreDialog live={live} detail={detail} onChoose={onOpen} onClose={close} />;
+    case 'check-in':
+      return <CheckInDialog live={live} detail={detail} onClose={close} />;
+    case 'add':
+      return <AddOnFloor live={live} detail={detail} onClose={close} />;
+    case 'signs':
+      return (
+        <WarningDialog
+          care={detail.sheet.care}
+          problem={signs.problem}
+          onSign={({ id: sign }) =>
+            void signs.saveRecord(newId(), {
+              kind: 'sign',
+              sign,
+              on: detail.session.date,
+              sessionId: detail.session.id,
+              note: '',
+            })
+          }
+          onClose={close}
+        />
+      );
+    case 'finish':
+    case 'discard':
+      return <FinishFlow live={live} detail={detail} how={open} onClose={close} />;
+    case null:
+      return null;
+  }
 };
 
 const styles = StyleSheet.create({

@@ -2,6 +2,7 @@ import { Redirect, useLocalSearchParams } from 'expo-router';
 import { useSession } from '../../data/use-session';
 import { NightFloor } from '../../theme/scheme';
 import { Shown } from '../../ui/states';
+import { onTheFloor } from './floor';
 import { LivePage } from './LivePage';
 
 /** Coaching a session: one exercise at a time, on the night floor. A finished one goes on to its review. */
@@ -13,7 +14,7 @@ export const LiveScreen = () => {
       <Shown what="this session" query={{ data: detail, error, refetch }}>
         {(shown) => {
           const { state, personId } = shown.session;
-          if (state === 'live') return <LivePage key={sessionId} detail={shown} />;
+          if (state === 'live') return <LivePage key={sessionId} detail={onTheFloor(shown)} />;
           return <Redirect href={state === 'discarded' ? `/people/${personId}` : `/review/${sessionId}`} />;
         }}
       </Shown>

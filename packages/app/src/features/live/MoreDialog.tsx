@@ -1,67 +1,129 @@
-import { View } from 'react-native';
-import type { CareDto } from '@drubo/contracts';
-import { CAUTION_LABELS, formatNumber, ENDING_LABELS } from '@drubo/core/explain';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { CAUTION_LABELS, ENDING_LABELS } from '@drubo/core/explain';
 import { schoolCues } from '@drubo/core';
-import type { Schools, SetEnding } from '@drubo/core/vocabulary';
+import type { SetEnding } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
+import { Field } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 import { AtHand } from '../care/WarningDialog';
-import type { Exercise } from './progress';
+import type { FloorDetail } from './floor';
+import { LiveSettings } from './LiveSettings';
+import { OffKitLoad } from './OffKitLoad';
+import { endingOf } from './pad';
+import type { Live } from './use-live';
 
 /** Endings a trainer picks by hand; pain has a button of its own. */
 const ENDINGS: readonly SetEnding[] = ['planned', 'choice', 'form', 'grip', 'failure', 'interrupted'];
 const OPTIONS = ENDINGS.map((value) => ({ value, label: ENDING_LABELS[value] }));
+const NOTE_MAX = 2000;
 
-/** What is needed now and then: why the set ended, cues and cautions, and giving the session up. */
+export type MoreChoice = 'signs' | 'finish' | 'discard' | 'add' | 'check-in';
+
+/** What is needed now and then, the gravest first: warning signs, the end, what to add, how the set ended, cues, this device. */
 export const MoreDialog = ({
-  exercise,
-  schools,
-  ending,
-  onEnding,
-  care,
-  onSigns,
-  onDiscard,
+  live,
+  detail,
+  onChoose,
   onClose,
 }: {
-  exercise: Exercise;
-  schools: Schools;
-  ending: SetEnding;
-  onEnding(ending: SetEnding): void;
-  care: CareDto;
-  onSigns(): void;
-  onDiscard(): void;
+  live: Live;
+  detail: FloorDetail;
+  onChoose(choice: MoreChoice): void;
   onClose(): void;
-}) => (
-  <Modal title={exercise.variation.name} onClose={onClose} actions={<Button look="main" label="Done" onPress={onClose} />}>
-    <Button look="danger" label="Warning signs" onPress={onSigns} />
-    <AtHand care={care} />
-    {care.cautions.map((caution) => (
-      <Txt key={caution} tone="saffron">
-        {CAUTION_LABELS[caution]}
-      </Txt>
-    ))}
-    <Choices label="This set ended" options={OPTIONS} value={ending} onChange={onEnding} />
-    <View style={{ gap: SPACE.xs }}>
-      <Heading level={3}>Cues</Heading>
-      {schoolCues(exercise.variation, schools).map((cue) => (
-        <Txt key={cue}>{cue}</Txt>
+}) => {
+  const { exercise, pad, asked } = live;
+  const { care, schools } = detail.sheet;
+  return (
+    <Modal
+      title={exercise?.variation.name ?? 'This session'}
+      onClose={onClose}
+      actions={<Button look="main" label="Done" onPress={onClose} />}
+    >
+      <Button look="danger" label="Warning signs" onPress={() => onChoose('signs')} />
+      <AtHand care={care} />
+      {care.cautions.map((caution) => (
+        <Txt key={caution} tone="saffron">
+          {CAUTION_LABELS[caution]}
+        </Txt>
       ))}
+      <View style={styles.row}>
+        <Button label="Finish the session" onPress={() => onChoose('finish')} />
+        <Button label="Check-in" onPress={() => onChoose('check-in')} />
+        <Button label="Add an exercise" onPress={() => onChoose('add')} />
+        {exercise?.isOpen && (
+          <Button
+            label="Leave this one today"
+            onPress={() => {
+              void live.leave(exercise, 'choice');
+              onClose();
+            }}
+          />
+        )}
+      </View>
+      <QuickNote live={live} onKept={onClose} />
+      {pad && asked && (
+        <Choices
+          label="This set ended"
+          options={OPTIONS}
+          value={endingOf(pad, asked)}
+          onChange={(endedBy) => live.change({ endedBy })}
+        />
+      )}
+      {pad && exercise && <OffKitLoad live={live} onKept={onClose} />}
+      {exercise && (
+        <>
+          <View style={styles.list}>
+            <Heading level={3}>Cues</Heading>
+            {schoolCues(exercise.variation, schools).map((cue) => (
+              <Txt key={cue}>{cue}</Txt>
+            ))}
+          </View>
+          <View style={styles.list}>
+            <Heading level={3}>Cautions</Heading>
+            {exercise.variation.cautions.map((caution) => (
+              <Txt key={caution}>{caution}</Txt>
+            ))}
+          </View>
+        </>
+      )}
+      <LiveSettings />
+      <Button look="danger" label="Discard the session" onPress={() => onChoose('discard')} />
+    </Modal>
+  );
+};
+
+/** A line about this exercise or the session, kept at once. */
+const QuickNote = ({ live, onKept }: { live: Live; onKept(): void }) => {
+  const [text, setText] = useState('');
+  const trimmed = text.trim();
+  const isTooLong = trimmed.length > NOTE_MAX;
+  return (
+    <View style={styles.list}>
+      <Field
+        label="Quick note"
+        value={text}
+        onChangeText={setText}
+        error={isTooLong ? `must have at most ${NOTE_MAX} letters` : undefined}
+      />
+      {trimmed !== '' && (
+        <Button
+          label="Keep the note"
+          disabled={isTooLong}
+          onPress={() => {
+            void live.note(trimmed);
+            onKept();
+          }}
+        />
+      )}
     </View>
-    <View style={{ gap: SPACE.xs }}>
-      <Heading level={3}>Cautions</Heading>
-      {exercise.variation.cautions.map((caution) => (
-        <Txt key={caution}>{caution}</Txt>
-      ))}
-    </View>
-    <View style={{ gap: SPACE.xs }}>
-      <Heading level={3}>This session</Heading>
-      <Txt kind="small" tone="quiet">
-        Planned with {formatNumber(exercise.item.dose.sets, 0)} sets of this exercise. Discarding asks first.
-      </Txt>
-      <Button look="danger" label="Discard the session" onPress={onDiscard} />
-    </View>
-  </Modal>
-);
+  );
+};
+
+const styles = StyleSheet.create({
+  list: { gap: SPACE.xs },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});

@@ -1,18 +1,21 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { SessionDetailDto } from '@drubo/contracts';
 import { nextDown, nextUp } from '@drubo/core';
+import { isOffKit } from '@drubo/core/kit';
 import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Stepper } from '../../ui/Stepper';
+import { Countdown } from './Countdown';
+import { EndingRow } from './EndingRow';
+import { EscapeRow } from './EscapeRow';
 import { FaultRow } from './FaultRow';
+import type { FloorDetail } from './floor';
 import { endingOf, isAsPlanned, RESERVE_CAPS } from './pad';
 import { PainDialog } from './PainDialog';
 import type { Exercise } from './progress';
 import { ReservePad } from './ReservePad';
-import { SessionButtons } from './SessionButtons';
 import type { Live } from './use-live';
 
 const MAX_REPS = 100;
@@ -20,19 +23,28 @@ const MAX_SECONDS = 600;
 const HOLD_STEP_SECONDS = 5;
 
 /** The pad of the set at hand: reps, load, reserve, pain and faults, and one big button. */
-export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exercise; detail: SessionDetailDto }) => {
-  const [dialog, setDialog] = useState<'pain' | 'stop' | null>(null);
+export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exercise; detail: FloorDetail }) => {
+  const [isAskingPain, setAskingPain] = useState(false);
   const { pad, asked, amended, loads, slot } = live;
   if (!pad || !asked) return null;
   const { item, variation } = exercise;
   const isFeeler = slot?.kind === 'feeler';
+  const isLeadIn = slot?.kind === 'ramp';
   const lighter = nextDown(loads, pad.load.externalKg);
   const heavier = nextUp(loads, pad.load.externalKg);
-  const isTimed = item.dose.seconds !== undefined;
+  const isTimed = slot?.kind === 'timed';
+  const isShort = !isTimed && !amended && pad.reps < asked.reps;
   const step = isTimed ? HOLD_STEP_SECONDS : 1;
   const does = `${pad.reps} ${isTimed ? 's' : 'reps'}, ${formatLoad(pad.load)}`;
   return (
     <View style={styles.box}>
+      {isTimed && !amended && (
+        <Countdown
+          key={`${item.id}-${slot?.setIndex}-${slot?.side}`}
+          seconds={asked.reps}
+          onEnd={(held) => live.change({ reps: held })}
+        />
+      )}
       <View style={styles.row}>
         <Stepper
           label={`${isTimed ? 'Seconds' : 'Reps'}${isPerSide(variation.stance) ? ', this leg' : ''}`}
@@ -47,23 +59,26 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
           size={TARGET.live}
           share={1.35}
           value={formatPieces(pad.load)}
-          note={formatPieceTypes(pad.load)}
+          note={isOffKit(pad.load) ? 'not on this kit' : formatPieceTypes(pad.load)}
           onDown={lighter ? () => live.change({ load: lighter }) : null}
           onUp={heavier ? () => live.change({ load: heavier }) : null}
         />
       </View>
-      <ReservePad
-        value={pad.reserve}
-        target={isFeeler ? null : item.dose.reserve}
-        cap={RESERVE_CAPS[slot?.kind ?? 'work']}
-        onChange={(reserve) => live.change({ reserve })}
-      />
+      {isShort && <EndingRow ending={endingOf(pad, asked)} onChange={(endedBy) => live.change({ endedBy })} />}
+      {!isLeadIn && (
+        <ReservePad
+          value={pad.reserve}
+          target={isFeeler ? null : item.dose.reserve}
+          cap={RESERVE_CAPS[isFeeler ? 'feeler' : 'work']}
+          onChange={(reserve) => live.change({ reserve })}
+        />
+      )}
       <FaultRow
         key={`${slot?.kind}-${slot?.setIndex}-${slot?.side}`}
         exercise={exercise}
         pad={pad}
         onChange={live.change}
-        onPain={() => setDialog('pain')}
+        onPain={() => setAskingPain(true)}
       />
       <Button
         look="main"
@@ -72,30 +87,14 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
         label={amended ? `Save the change · ${does}` : isAsPlanned(pad, asked) ? `Log as planned · ${does}` : `Log set · ${does}`}
         onPress={() => void live.log()}
       />
-      <SessionButtons
-        live={live}
-        exercise={exercise}
-        detail={detail}
-        ending={endingOf(pad, asked)}
-        onPainStop={() => setDialog('stop')}
-      />
-      {dialog && (
+      <EscapeRow live={live} exercise={exercise} detail={detail} />
+      {isAskingPain && (
         <PainDialog
-          title={dialog === 'stop' ? 'Stop: pain' : 'Joint pain in this set'}
+          title="Joint pain in this set"
           value={pad.jointPain}
-          yes={
-            dialog === 'stop'
-              ? {
-                  label: `Log ${pad.reps} ${isTimed ? 's' : 'reps'}, ended by pain`,
-                  onPress: () => {
-                    setDialog(null);
-                    void live.stopForPain();
-                  },
-                }
-              : { label: 'Done', onPress: () => setDialog(null) }
-          }
+          yes={{ label: 'Done', onPress: () => setAskingPain(false) }}
           onChange={(jointPain) => live.change({ jointPain })}
-          onClose={() => setDialog(null)}
+          onClose={() => setAskingPain(false)}
         />
       )}
     </View>

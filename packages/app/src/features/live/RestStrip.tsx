@@ -1,9 +1,14 @@
+import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { formatRest } from '@drubo/core/explain';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Txt } from '../../ui/Txt';
+import type { Reason } from '@drubo/core/vocabulary';
+import { IconButton } from '../../ui/IconButton';
+import { WhyDot } from '../../ui/Why';
+import { buzz, tick } from './ticks';
 import { useNow } from './use-now';
 
 /** Rest running down after a set, with a way to cut it short and to take the set back. */
@@ -11,6 +16,8 @@ export const RestStrip = ({
   loggedAt,
   restSeconds,
   what,
+  reasons,
+  onMore,
   onSkip,
   onUndo,
 }: {
@@ -18,6 +25,9 @@ export const RestStrip = ({
   restSeconds: number;
   /** What was just logged, in words. */
   what: string;
+  /** Why it is longer than planned; none where it is not. */
+  reasons: readonly Reason[];
+  onMore(): void;
   onSkip(): void;
   onUndo(): void;
 }) => {
@@ -26,15 +36,24 @@ export const RestStrip = ({
   const passed = Math.max(0, (now - Date.parse(loggedAt)) / 1000);
   const left = restSeconds - passed;
   const isRested = left <= 0;
+  const wasRested = useRef(isRested);
+  useEffect(() => {
+    // Told once, when it runs out while somebody is looking at this rest.
+    if (isRested && !wasRested.current) {
+      tick('end');
+      buzz('end');
+    }
+    wasRested.current = isRested;
+  }, [isRested]);
   return (
     <View style={[styles.strip, { backgroundColor: palette.card, borderColor: isRested ? palette.moss : palette.hairline }]}>
       <View style={styles.text}>
         <View style={styles.line} role="timer" aria-label={isRested ? 'Rested' : `Rest ${formatRest(left)} min left`}>
-          <Txt kind="number" tone={isRested ? 'moss' : 'ink'}>
+          <Txt kind="number" tone={isRested ? 'moss' : 'ink'} numberOfLines={1}>
             {isRested ? 'Rested' : `Rest ${formatRest(Math.ceil(left))}`}
           </Txt>
-          <Txt kind="small" tone="quiet">
-            {isRested ? `${formatRest(passed)} since the set` : `of ${formatRest(restSeconds)} min`}
+          <Txt kind="small" tone="quiet" numberOfLines={1}>
+            {isRested ? `${formatRest(passed)} since` : `of ${formatRest(restSeconds)}`}
           </Txt>
         </View>
         <Txt kind="small" tone="quiet" numberOfLines={1} aria-live="polite">
@@ -49,7 +68,9 @@ export const RestStrip = ({
           />
         </View>
       </View>
-      <Button look="quiet" label="Undo" says="Undo the last set" onPress={onUndo} />
+      {reasons.length > 0 && <WhyDot about="rest" reasons={reasons} label="why" />}
+      <IconButton icon="undo" says="Undo the last set" onPress={onUndo} />
+      <Button look="quiet" label="+30 s" says="Rest 30 s longer" onPress={onMore} />
       <Button
         look="quiet"
         label={isRested ? 'Hide' : 'Skip'}

@@ -1,13 +1,14 @@
 import { useEffect, useRef } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
 import type { SetSlot } from '@drubo/core';
-import { SIDE_LABELS } from '@drubo/core/explain';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { IconButton } from '../../ui/IconButton';
 import type { Exercise } from './progress';
-import { setName } from './set-name';
+import { setNameWithSide } from './set-name';
 
+/** Before the number of a row that is no plain set. */
+const KIND_LETTERS: Record<SetSlot['kind'], string> = { work: '', timed: '', feeler: 'F', ramp: 'R', drop: 'D' };
 const sideLetter = { left: ' L', right: ' R', both: '' } as const;
 
 /** The rows of an exercise: what is logged shows its reps; tapping one goes back to it. */
@@ -16,11 +17,14 @@ export const SetRow = ({
   slot,
   onChoose,
   onAdd,
+  onDrop,
 }: {
   exercise: Exercise;
   slot: SetSlot | undefined;
   onChoose(slot: SetSlot | null): void;
   onAdd(): void;
+  /** A drop right after the last set; null where there is none to hang it from. */
+  onDrop: (() => void) | null;
 }) => {
   const scroller = useRef<ScrollView>(null);
   const isAt = (row: SetSlot): boolean => row.kind === slot?.kind && row.setIndex === slot.setIndex && row.side === slot.side;
@@ -37,8 +41,8 @@ export const SetRow = ({
     >
       {exercise.rows.map(({ slot: row, set }) => {
         const isHere = isAt(row);
-        const name = `${setName(row)}${row.side === 'both' ? '' : `, ${SIDE_LABELS[row.side]}`}`;
-        const label = `${row.kind === 'feeler' ? 'F' : ''}${row.setIndex + 1}${sideLetter[row.side]}`;
+        const name = setNameWithSide(row);
+        const label = `${KIND_LETTERS[row.kind]}${row.setIndex + 1}${sideLetter[row.side]}`;
         return (
           <Chip
             key={`${row.kind}-${row.setIndex}-${row.side}`}
@@ -53,6 +57,7 @@ export const SetRow = ({
           />
         );
       })}
+      {onDrop && <Chip label="Drop" says="Drop: lighter at once, without rest" chosen={false} onPress={onDrop} />}
       <IconButton icon="plus" says="One more set" onPress={onAdd} framed />
     </ScrollView>
   );

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { SetRecordDto } from '@drubo/contracts';
-import { barSetup, repsTop } from '@drubo/core';
+import { barSetup, isHardKind, repsTop } from '@drubo/core';
 import type { Kit, SetSlot } from '@drubo/core';
 import { formatLoad, formatReps, formatSide, SIDE_LABELS } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
@@ -31,11 +31,12 @@ export const TargetLine = ({
   const { dose } = item;
   const { asked } = live;
   const load = asked?.load ?? dose.load;
-  const isFeeler = slot?.kind === 'feeler';
-  const count =
-    Math.max(...exercise.rows.filter((row) => row.slot.kind === (slot?.kind ?? 'work')).map((row) => row.slot.setIndex)) + 1;
+  // A feeler, a ramp set or a drop is asked to be what it is; the range is for the work sets.
+  const isFeeler = slot !== undefined && !isHardKind(slot.kind);
+  const ofKind = exercise.rows.filter((row) => row.slot.kind === slot?.kind).map((row) => row.slot.setIndex);
+  const count = Math.max(slot?.setIndex ?? 0, ...ofKind) + 1;
   const where = slot
-    ? `${amended ? 'Change ' : ''}${setName(slot)} of ${count}${slot.side === 'both' ? '' : ` · ${SIDE_LABELS[slot.side]}`}`
+    ? `${amended ? 'Change ' : ''}${setName(slot)}${slot.kind === 'drop' ? '' : ` of ${count}`}${slot.side === 'both' ? '' : ` · ${SIDE_LABELS[slot.side]}`}`
     : 'All sets logged';
   const range = formatReps(dose);
   const isTimed = dose.seconds !== undefined;

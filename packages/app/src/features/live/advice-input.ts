@@ -1,26 +1,33 @@
 import type { SessionDetailDto, SetRecordDto, SheetItemDto } from '@drubo/contracts';
 import { allowedLoads, dayNumber, roomOf } from '@drubo/core';
-import type { SetSlot } from '@drubo/core';
+import type { Load, SetSlot } from '@drubo/core';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { adviseAfterSet, adviseFirstSet, firstSide, PAIN_NOT_ASKED } from '@drubo/core/judging';
+import { adviseAfterSet, adviseFirstSet, firstSide } from '@drubo/core/judging';
 import type { Advice, AdviceInput } from '@drubo/core/judging';
+import { painToday } from '@drubo/core/session';
+import type { FloorDetail } from './floor';
 
 /** What every set of an exercise is advised from, sets apart: the sheet carries it all, so no network is needed. */
 export type ExerciseFacts = Omit<AdviceInput, 'today' | 'next'>;
 
-/** The facts of one exercise of a running session. */
-const factsOf = (
-  { session, sheet }: Pick<SessionDetailDto, 'session' | 'sheet'>,
-  item: SheetItemDto,
+type Known = Pick<FloorDetail, 'session' | 'sheet' | 'checkIn'>;
+
+/** Every load the kit makes for an exercise, within what the person's clearances go to. */
+export const loadsHere = (
+  sheet: SessionDetailDto['sheet'],
   variation: Variation,
-): ExerciseFacts => ({
+  values: SheetItemDto['values'],
+): readonly Load[] => allowedLoads(sheet.kit, sheet.limits, variation, values);
+
+/** The facts of one exercise of a running session. */
+export const factsOf = ({ session, sheet, checkIn }: Known, item: SheetItemDto, variation: Variation): ExerciseFacts => ({
   variation,
   values: item.values,
   dose: item.dose,
   method: item.method,
   feelers: item.feelers,
-  loads: allowedLoads(sheet.kit, sheet.limits, variation, item.values),
+  loads: loadsHere(sheet, variation, item.values),
   past: item.past,
   day: dayNumber(session.date),
   context: {
@@ -30,7 +37,7 @@ const factsOf = (
     person: sheet.fittedTo,
     limits: sheet.limits,
     safety: sheet.safety,
-    pain: PAIN_NOT_ASKED,
+    pain: painToday(variation, sheet.limits, checkIn),
   },
 });
 
@@ -41,7 +48,7 @@ const known = new WeakMap<SheetItemDto, { key: string; facts: ExerciseFacts; adv
  * often than sets are logged.
  */
 export const adviceFor = (
-  detail: Pick<SessionDetailDto, 'session' | 'sheet'>,
+  detail: Known,
   item: SheetItemDto,
   variation: Variation,
   done: readonly SetRecordDto[],
@@ -52,8 +59,10 @@ export const adviceFor = (
   const kept = known.get(item);
   if (kept?.key === key) return kept;
   const facts = factsOf(detail, item, variation);
-  const input = { ...facts, today: done, next };
-  const made = { key, facts, advice: done.length === 0 ? adviseFirstSet(input) : adviseAfterSet(input) };
+  // A ramp set tells nothing yet; what was advised before it still stands.
+  const today = done.filter(({ kind }) => kind !== 'ramp');
+  const input = { ...facts, today, next };
+  const made = { key, facts, advice: today.length === 0 ? adviseFirstSet(input) : adviseAfterSet(input) };
   known.set(item, made);
   return made;
 };
@@ -61,7 +70,7 @@ export const adviceFor = (
 const first = new WeakMap<SheetItemDto, 'left' | 'right'>();
 
 /** Which leg goes first; worked out once for an item, because it replays both legs' whole history. */
-export const firstSideOf = (detail: Pick<SessionDetailDto, 'session' | 'sheet'>, item: SheetItemDto, variation: Variation) => {
+export const firstSideOf = (detail: Known, item: SheetItemDto, variation: Variation) => {
   const known = first.get(item);
   if (known) return known;
   // Before anything was done here, the side the screening found weaker or stiffer starts.

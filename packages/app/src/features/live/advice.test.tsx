@@ -3,7 +3,8 @@ import type { SessionDetailDto } from '@drubo/contracts';
 import { loadsFor } from '@drubo/core';
 import { aDetail, aKit, aLoggedSet, SESSION_ID } from '../../../tests/builders';
 import { show } from '../../../tests/show';
-import { LivePage } from './LivePage';
+import { onTheFloor } from './floor';
+import { LivePage as Page } from './LivePage';
 import { forgetPlace } from './place';
 
 const mockRouter = { push: jest.fn(), replace: jest.fn(), back: jest.fn(), canGoBack: () => false };
@@ -12,6 +13,7 @@ jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 jest.mock('./use-wake-lock', () => ({ useWakeLock: () => undefined }));
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter, useCommands: () => [] }));
 
+const LivePage = ({ detail }: { detail: SessionDetailDto }) => <Page detail={onTheFloor(detail)} />;
 const press = async (name: string | RegExp) => {
   fireEvent.press(screen.getByRole('button', { name }));
   await act(async () => undefined);

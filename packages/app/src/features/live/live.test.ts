@@ -1,5 +1,6 @@
 import { endpoints } from '@drubo/contracts';
-import { aDetail, aLoggedSet, aSheet, SESSION_ID } from '../../../tests/builders';
+import type { SessionDetailDto } from '@drubo/contracts';
+import { aDetail, aLoggedSet, aSessionRecord, aSheet, SESSION_ID } from '../../../tests/builders';
 import {
   askedOf,
   endingOf,
@@ -14,7 +15,8 @@ import {
   tapFault,
 } from './pad';
 import { forgetPlace, keepPlace, readPlace, START } from './place';
-import { countRows, currentExercise, exercisesOf, lastLogged } from './progress';
+import { onTheFloor } from './floor';
+import { countRows, currentExercise, exercisesOf as exercisesOfFloor, lastLogged } from './progress';
 
 const [squat, , lunge] = aSheet().items;
 const slot = { kind: 'work', setIndex: 0, side: 'both' } as const;
@@ -95,6 +97,8 @@ describe('the pad', () => {
   });
 });
 
+const exercisesOf = (detail: SessionDetailDto, extra?: Record<string, number>) => exercisesOfFloor(onTheFloor(detail), extra);
+
 describe('standing in a session', () => {
   it('has a row a set, two for one-sided work, and stands at the first open one', () => {
     const exercises = exercisesOf(aDetail([aLoggedSet()]));
@@ -111,7 +115,8 @@ describe('standing in a session', () => {
   });
 
   it('an exercise left on advice is passed over too', () => {
-    const exercises = exercisesOf(aDetail([aLoggedSet()]), {}, ['item-squat-1']);
+    const left = aSessionRecord({ kind: 'leave', itemId: 'item-squat-1', because: 'fault' });
+    const exercises = exercisesOf({ ...aDetail([aLoggedSet()]), records: [left] });
     expect([exercises[0]?.isOpen, currentExercise(exercises, null)?.item.slot]).toEqual([false, 'hinge']);
   });
 

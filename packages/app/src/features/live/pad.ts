@@ -102,29 +102,41 @@ export const setBodyOf = (
   asked: Asked,
   item: Pick<SheetItemDto, 'id'> & { dose?: Pick<SheetItemDto['dose'], 'seconds'> },
   slot: SetSlot,
-  measured: { loggedAt: string; restBeforeSeconds: number | null },
+  known: {
+    loggedAt: string;
+    restBeforeSeconds: number | null;
+    /** Four phases, where a sensor told them. */
+    tempoMeasured?: readonly number[] | null;
+    /** The round of a pair or circuit. */
+    round?: number | null;
+    /** The set a drop hangs from. */
+    parentSetId?: string | null;
+    /** Typed in from notes, nobody judged it. */
+    isFromPaper?: boolean;
+  },
 ): SetBody => ({
   itemId: item.id,
   kind: slot.kind,
   side: slot.side,
   setIndex: slot.setIndex,
-  round: null,
-  parentSetId: null,
+  round: known.round ?? null,
+  parentSetId: known.parentSetId ?? null,
   ...(item.dose?.seconds === undefined
     ? { plannedReps: asked.reps, plannedSeconds: null, reps: pad.reps, seconds: null }
     : { plannedReps: null, plannedSeconds: asked.reps, reps: null, seconds: pad.reps }),
   endedBy: endingOf(pad, asked),
   faults: pad.faults,
-  clean: isUnclean(pad) ? 'no' : 'yes',
+  clean: isUnclean(pad) ? 'no' : known.isFromPaper ? 'not-judged' : 'yes',
   jointPain: pad.jointPain,
   feltWhere: [],
   reserve: pad.reserve,
   reserveFrom: pad.reserve === null ? null : 'client',
-  tempoMeasured: null,
+  tempoMeasured: known.tempoMeasured ?? null,
   implements: pad.load.implements,
   removed: false,
   loggedBy: 'trainer',
-  ...measured,
+  loggedAt: known.loggedAt,
+  restBeforeSeconds: known.restBeforeSeconds,
 });
 
 /** What a client says of a set, by the contract. */
@@ -136,6 +148,9 @@ export const removalOf = (set: SetRecordDto): SetBody => ({
   removed: true,
 });
 
+/** What tells rows of one index apart; work and timed sets fill the same one. */
+const KIND_LETTERS: Record<SetSlot['kind'], string> = { work: '', timed: '', feeler: 'f', ramp: 'r', drop: 'd' };
+
 /** The id of the set in one row of an exercise. Two phones logging one row amend it instead of doubling it. */
 export const setIdFor = (sessionId: string, item: Pick<SheetItemDto, 'slot'>, { kind, setIndex, side }: SetSlot): string =>
-  `${sessionId}-${item.slot}-${kind === 'feeler' ? 'f' : ''}${setIndex}-${side}`;
+  `${sessionId}-${item.slot}-${KIND_LETTERS[kind]}${setIndex}-${side}`;

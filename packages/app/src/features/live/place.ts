@@ -4,7 +4,7 @@ import { FAULTS, FAULT_SEVERITIES, SET_ENDINGS, SIDES } from '@drubo/core/vocabu
 import { readSetting, writeSetting } from '../../data/settings';
 
 const slot = z.object({
-  kind: z.enum(['work', 'feeler']).default('work'),
+  kind: z.enum(['work', 'feeler', 'timed', 'ramp', 'drop']).default('work'),
   setIndex: z.int().min(0).max(49),
   side: z.enum(SIDES),
 });
@@ -27,14 +27,27 @@ const placeSchema = z.object({
     })
     .nullable(),
   extraSets: z.record(z.string(), z.int().min(0).max(20)),
-  /** Exercises left for today on advice. */
-  left: z.array(z.string()).default([]),
+  /** Seconds added to the rest after a set. */
+  addedRest: z
+    .object({ setId: z.string(), seconds: z.int().min(0).max(1800) })
+    .nullable()
+    .default(null),
+  /** Whether the check-in was passed over. */
+  skippedCheckIn: z.boolean().default(false),
   /** Rest the trainer cut short: the id of the set it followed. */
   skippedRestAfter: z.string().nullable(),
 });
 export type Place = z.infer<typeof placeSchema>;
 
-export const START: Place = { itemId: null, slot: null, pad: null, extraSets: {}, left: [], skippedRestAfter: null };
+export const START: Place = {
+  itemId: null,
+  slot: null,
+  pad: null,
+  extraSets: {},
+  addedRest: null,
+  skippedCheckIn: false,
+  skippedRestAfter: null,
+};
 
 const nameOf = (sessionId: string): string => `live-${sessionId}`;
 

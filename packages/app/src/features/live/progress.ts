@@ -1,9 +1,18 @@
-import type { SessionDetailDto, SetRecordDto, SheetItemDto } from '@drubo/contracts';
-import { isOfSlot, nextSlot, slotsFor } from '@drubo/core';
+import type { SetRecordDto, SheetItemDto } from '@drubo/contracts';
+import { barOf, isOfSlot, isHardKind, nextSlot, slotsFor } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
+import { rampSets } from '@drubo/core/strength';
+import { loadsHere } from './advice-input';
 import { firstSideOf } from './advice-input';
+import type { FloorDetail } from './floor';
+
+/** One row of an exercise: what may be logged there, and what was. */
+export interface Row {
+  slot: SetSlot;
+  set: SetRecordDto | null;
+}
 
 /** One exercise of a running session: its rows, what is logged, and the row that comes next. */
 export interface Exercise {
@@ -13,49 +22,81 @@ export interface Exercise {
   inTurn: boolean;
   blockId: string;
   restSeconds: number;
-  rows: readonly { slot: SetSlot; set: SetRecordDto | null }[];
-  /** Undefined when every row is logged. */
+  /** Rows that are owed, and the ramp sets and drops that may be logged or were. */
+  rows: readonly Row[];
+  /** Undefined when every row that is owed is logged. */
   next: SetSlot | undefined;
   /** Logged sets in the order they were logged. */
   done: readonly SetRecordDto[];
   /** Whether there is still something to do: rows left, and neither pain nor the trainer has ended it for today. */
   isOpen: boolean;
+  /** Sets done of what it stands in for: in a round it goes on where that one stopped. */
+  behind: number;
 }
 
-/** Every exercise of a session with its rows. `extraSets`: rows asked for beyond the plan; `left`: exercises left for today. */
-export const exercisesOf = (
-  { session, sheet, sets }: SessionDetailDto,
-  extraSets: Readonly<Record<string, number>> = {},
-  left: readonly string[] = [],
-): Exercise[] =>
-  sheet.items.map((item) => {
+/** The lead-up to a bar's first work set, as rows that may be logged and are never owed. */
+export const rampsOf = (
+  detail: FloorDetail,
+  item: SheetItemDto,
+  variation: Variation,
+): readonly { loadKg: number; reps: number }[] =>
+  barOf(item.dose.load)
+    ? rampSets(
+        item.dose.load.externalKg,
+        loadsHere(detail.sheet, variation, item.values).map(({ externalKg }) => externalKg),
+      )
+    : [];
+
+const setsOwed = (detail: FloorDetail, item: SheetItemDto, mine: readonly SetRecordDto[], extra: number): number => {
+  // A set logged beyond the plan, here or on another phone, keeps its row.
+  const logged = Math.max(0, ...mine.filter(({ kind }) => isHardKind(kind)).map((set) => set.setIndex + 1));
+  const aim = detail.floor.setsAim.get(item.id)?.sets ?? item.dose.sets;
+  return Math.max(aim + extra, logged);
+};
+
+/** Every exercise of a session with its rows. `extraSets`: rows asked for beyond the plan. */
+export const exercisesOf = (detail: FloorDetail, extraSets: Readonly<Record<string, number>> = {}): Exercise[] => {
+  const { sheet, sets, floor } = detail;
+  return sheet.items.map((item) => {
     const variation = getVariation(builtInCatalogue, item.variationId);
     const mine = sets.filter((set) => set.itemId === item.id);
-    // A set logged beyond the plan, here or on another phone, keeps its row.
-    const logged = Math.max(0, ...mine.filter(({ kind }) => kind === 'work').map((set) => set.setIndex + 1));
-    const count = Math.max(item.dose.sets + (extraSets[item.id] ?? 0), logged);
-    const first = firstSideOf({ session, sheet }, item, variation);
-    const slots = slotsFor({ sets: count, feelers: item.feelers, stance: variation.stance, first });
+    const slots = slotsFor({
+      sets: setsOwed(detail, item, mine, extraSets[item.id] ?? 0),
+      feelers: item.feelers,
+      stance: variation.stance,
+      first: firstSideOf(detail, item, variation),
+      isTimed: item.dose.seconds !== undefined,
+    });
     const next = nextSlot(slots, mine);
     const block = sheet.blocks.find(({ id }) => id === item.blockId);
-    const together = sheet.items.filter(({ blockId }) => blockId === item.blockId);
+    const together = sheet.items.filter(({ blockId, id }) => blockId === item.blockId && !floor.left.has(id));
     const inTurn = block?.kind === 'rounds' && together.length > 1;
     const isLastOfRound = together.at(-1)?.id === item.id;
+    const asRow = (slot: SetSlot): Row => ({ slot, set: mine.find((set) => isOfSlot(set, slot)) ?? null });
+    const isBegun = mine.some(({ kind }) => isHardKind(kind));
+    const ramps = rampsOf(detail, item, variation)
+      .map((_, setIndex) => asRow({ kind: 'ramp', setIndex, side: 'both' }))
+      // Once the work has begun, only ramps that were done are worth a row.
+      .filter(({ set }) => set !== null || !isBegun);
+    const drops = mine.filter(({ kind }) => kind === 'drop').map(({ setIndex, side }) => asRow({ kind: 'drop', setIndex, side }));
+    const instead = floor.standsFor.get(item.id);
     return {
       item,
       variation,
       inTurn,
       blockId: item.blockId,
       restSeconds: inTurn ? (isLastOfRound ? block.roundRestSeconds : 0) : item.dose.restSeconds,
-      rows: slots.map((slot) => ({ slot, set: mine.find((set) => isOfSlot(set, slot)) ?? null })),
+      rows: [...ramps, ...slots.map(asRow), ...drops],
       next,
       done: [...mine].sort((a, b) => a.loggedAt.localeCompare(b.loggedAt)),
-      isOpen: next !== undefined && !left.includes(item.id) && !mine.some((set) => set.endedBy === 'pain'),
+      isOpen: next !== undefined && !floor.left.has(item.id) && !mine.some((set) => set.endedBy === 'pain'),
+      behind: new Set(sets.filter((set) => set.itemId === instead && isHardKind(set.kind)).map(({ setIndex }) => setIndex)).size,
     };
   });
+};
 
-/** Sets an exercise has behind it; feelers come before all of them. */
-const setsBehind = ({ next }: Exercise): number => (next?.kind === 'feeler' ? -1 : (next?.setIndex ?? Infinity));
+/** Sets an exercise has behind it, those of what it stands in for among them; feelers come before all of them. */
+const setsBehind = ({ next, behind }: Exercise): number => (next?.kind === 'feeler' ? -1 : (next?.setIndex ?? Infinity) + behind);
 
 /**
  * The exercise to stand at: the one asked for, else the first that is still open, else the last. In a pair or circuit
@@ -70,12 +111,21 @@ export const currentExercise = (exercises: readonly Exercise[], wantedItemId: st
   return round.reduce((first, other) => (setsBehind(other) < setsBehind(first) ? other : first), open);
 };
 
+/** The row that comes after ramp sets were begun: the next of them, then what is owed. */
+export const slotAfterRamp = ({ rows, done, next }: Exercise): SetSlot | undefined =>
+  done.at(-1)?.kind === 'ramp' ? (rows.find(({ slot, set }) => slot.kind === 'ramp' && !set)?.slot ?? next) : next;
+
 /** The set logged last in the whole session, which the rest is counted from. */
 export const lastLogged = (sets: readonly SetRecordDto[]): SetRecordDto | undefined =>
   [...sets].sort((a, b) => a.loggedAt.localeCompare(b.loggedAt)).at(-1);
 
-/** Rows logged and rows planned over the whole session. */
-export const countRows = (exercises: readonly Exercise[]): { done: number; planned: number } => ({
-  done: exercises.reduce((sum, { rows }) => sum + rows.filter(({ set }) => set !== null).length, 0),
-  planned: exercises.reduce((sum, { rows }) => sum + rows.length, 0),
-});
+/** Rows logged and rows still owed over the whole session; what was left for the day is owed no more. */
+export const countRows = (exercises: readonly Exercise[]): { done: number; planned: number } => {
+  const hard = exercises.map(({ rows, isOpen }) => ({
+    isOpen,
+    rows: rows.filter(({ slot }) => slot.kind !== 'ramp' && slot.kind !== 'drop'),
+  }));
+  const done = hard.reduce((sum, { rows }) => sum + rows.filter(({ set }) => set !== null).length, 0);
+  const owed = hard.reduce((sum, { rows, isOpen }) => sum + (isOpen ? rows.filter(({ set }) => set === null).length : 0), 0);
+  return { done, planned: done + owed };
+};

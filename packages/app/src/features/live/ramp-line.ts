@@ -3,7 +3,6 @@ import type { Load } from '@drubo/core';
 import { formatMass } from '@drubo/core/explain';
 import { rampSets } from '@drubo/core/strength';
 import type { MassUnit } from '@drubo/core/vocabulary';
-import type { Exercise } from './progress';
 
 /** The sets that lead up to a bar's first work set, in one line; null where none is needed. */
 export const rampWords = (load: Load, loads: readonly Load[], unit: MassUnit): string | null => {
@@ -15,7 +14,3 @@ export const rampWords = (load: Load, loads: readonly Load[], unit: MassUnit): s
   if (sets.length === 0) return null;
   return `Ramp up: ${sets.map(({ loadKg, reps }) => `${formatMass(loadKg, unit)} × ${reps}`).join(', ')}.`;
 };
-
-/** The way up of an exercise on the floor; null once it has been walked. */
-export const rampLine = ({ item, done }: Exercise, loads: readonly Load[], unit: MassUnit): string | null =>
-  done.length > 0 ? null : rampWords(item.dose.load, loads, unit);

@@ -15,6 +15,7 @@ import { Card } from '../../ui/Card';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
+import { MoreStarts } from '../floor/MoreStarts';
 import { SessionLine } from '../floor/SessionLine';
 import { Screen } from '../shell/Screen';
 import { useStudio } from '../shell/StudioContext';
@@ -78,13 +79,17 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
             onPress={() => router.push(`/review/${finishedSessionId}`)}
           />
         ) : (
-          <Button
-            look="main"
-            size="live"
-            label={isHeld ? 'Held: see a clinician first' : 'Start the session'}
-            disabled={!isReady || isHeld}
-            onPress={() => void start({ id: nextSheet.id, attempt })}
-          />
+          <View style={{ flexDirection: 'row', gap: SPACE.s, alignItems: 'center' }}>
+            <Button
+              grow
+              look="main"
+              size="live"
+              label={isHeld ? 'Held: see a clinician first' : 'Start the session'}
+              disabled={!isReady || isHeld}
+              onPress={() => void start({ id: nextSheet.id, attempt })}
+            />
+            {!isHeld && <MoreStarts personId={person.id} name={person.name} attempt={attempt} />}
+          </View>
         )
       }
     >
@@ -123,7 +128,10 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
       <StandingsCard standings={detail.standings} personId={person.id} />
       <NotesCard detail={detail} />
       <View style={{ gap: SPACE.s }}>
-        <Heading>Sessions</Heading>
+        <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
+          <Heading>Sessions</Heading>
+          {sessions.length > 0 && <Button label="Trends" onPress={() => router.push(`/people/${person.id}/trends`)} />}
+        </View>
         {sessions.length === 0 ? (
           <Txt tone="quiet">None yet. The first one keeps 4 in reserve and two sets an exercise.</Txt>
         ) : (

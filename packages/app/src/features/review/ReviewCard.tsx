@@ -34,6 +34,8 @@ export const ReviewCard = ({
   kit,
   choice,
   canEdit,
+  isPostponed,
+  onPostpone,
   onChoose,
 }: {
   item: ReviewItemDto;
@@ -42,6 +44,9 @@ export const ReviewCard = ({
   kit: KitDto;
   choice: ChoiceDto;
   canEdit: boolean;
+  /** Whether it is to be decided another time. */
+  isPostponed: boolean;
+  onPostpone(isPostponed: boolean): void;
   onChoose(choice: ChoiceDto): void;
 }) => {
   const [isEditing, setEditing] = useState(false);
@@ -85,6 +90,7 @@ export const ReviewCard = ({
           .map(({ text }) => text)
           .join(' ')}
       </Txt>
+      {isPostponed && <Txt tone="saffron">Decided later: its numbers stay as they are until then.</Txt>}
       {edited && (
         <Txt kind="small" tone="saffron">
           Proposed: {VERDICT_LABELS[proposal.verdict]}, {shortOutcome(proposal, variation)}
@@ -104,7 +110,17 @@ export const ReviewCard = ({
             </>
           )}
         />
-        {canEdit && <Button label="Edit" says={`Edit ${variation.name}`} onPress={() => setEditing(true)} />}
+        {canEdit && (
+          <View style={styles.row}>
+            <Button
+              look="quiet"
+              label={isPostponed ? 'Decide now' : 'Later'}
+              says={`${isPostponed ? 'Decide now' : 'Decide later'}: ${variation.name}`}
+              onPress={() => onPostpone(!isPostponed)}
+            />
+            <Button label="Edit" says={`Edit ${variation.name}`} disabled={isPostponed} onPress={() => setEditing(true)} />
+          </View>
+        )}
       </View>
       {isEditing && (
         <EditChoice

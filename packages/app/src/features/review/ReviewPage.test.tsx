@@ -46,6 +46,8 @@ const aReview = (over: Partial<ReviewDto> = {}, item: Partial<ReviewDto['items']
     inputsChanged: false,
     ...item,
   })),
+  others: [],
+  records: [],
   nextSheetId: 'sheet-0002',
   ...over,
 });

@@ -9,14 +9,15 @@ import { useWriter } from '../../data/offline/QueueProvider';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay, minutesBetween } from '../../ui/days';
 import { Txt } from '../../ui/Txt';
 import { WarningButton } from '../care/WarningButton';
 import { Screen } from '../shell/Screen';
 import { useSnack } from '../shell/SnackProvider';
 import { useWide } from '../shell/use-wide';
-import { allChoices, choiceOf, isEdited, isOpen } from './choices';
+import { AfterCard } from './AfterCard';
+import { allChoices, choiceOf, isEdited, isOpen, isSettled } from './choices';
 import type { Edits } from './choices';
+import { OthersCard } from './OthersCard';
 import { ReviewCard } from './ReviewCard';
 
 /** A verdict per exercise, each to be accepted or edited; then the next sheet exists with them. */
@@ -28,6 +29,7 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
   const [edits, setEdits] = useState<Edits>({});
   const [isSending, setSending] = useState(false);
   const { session, items, nextSheetId } = review;
+  const [postponed, setPostponed] = useState<readonly string[]>([]);
   const open = isOpen(review);
   const editedCount = items.filter((item) => isEdited(choiceOf(item, edits), item)).length;
 
@@ -37,14 +39,19 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
       const result = await writer.save({
         endpointId: 'acceptReview',
         params: { sessionId: session.id },
-        body: { choices: allChoices(review, edits) },
+        body: { choices: allChoices(review, edits, postponed), ...(postponed.length > 0 ? { postponed: [...postponed] } : {}) },
         aggregate: sheetAggregate(session.sheetId),
       });
       if (result.status === 'waiting') {
         snack({ text: 'Kept on this device; the next sheet follows when the server is back.' });
         router.replace(`/people/${session.personId}`);
       } else if (result.reply.nextSheetId) {
-        snack({ text: 'The next sheet is ready.' });
+        snack({
+          text:
+            postponed.length > 0
+              ? `${postponed.length} postponed: the session stays under To review.`
+              : 'The next sheet is ready.',
+        });
         router.replace(`/sheet/${result.reply.nextSheetId}`);
       }
     } catch (error) {
@@ -55,17 +62,14 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
     }
   };
 
-  const facts = [
-    formatDay(session.date),
-    session.finishedAt ? `${minutesBetween(session.startedAt, session.finishedAt)} min` : null,
-    session.effort === null ? 'effort not asked' : `effort ${session.effort} of 10`,
-  ];
   const label =
     session.state === 'reviewed'
       ? 'Decide again'
-      : editedCount > 0
-        ? 'Save · make the next sheet'
-        : 'Accept all · make the next sheet';
+      : postponed.length > 0
+        ? `Save · ${postponed.length} postponed`
+        : editedCount > 0
+          ? 'Save · make the next sheet'
+          : 'Accept all · make the next sheet';
   return (
     <Screen
       title="Review"
@@ -87,14 +91,7 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
         ) : null
       }
     >
-      <Txt kind="small" tone="quiet">
-        {facts.filter(Boolean).join(' · ')}
-      </Txt>
-      {session.note ? (
-        <Card>
-          <Txt>{session.note}</Txt>
-        </Card>
-      ) : null}
+      <AfterCard review={review} />
       {session.state === 'reviewed' && open && (
         <Card edge="saffron">
           <Txt>Inputs changed: a set was amended after this was decided. Decide again?</Txt>
@@ -108,12 +105,18 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
               day={dayNumber(session.date)}
               kit={review.kit}
               choice={choiceOf(item, edits)}
-              canEdit={open}
+              canEdit={open && !isSettled(review, item)}
+              isPostponed={postponed.includes(item.itemId)}
+              onPostpone={(isLater) =>
+                setPostponed(isLater ? [...postponed, item.itemId] : postponed.filter((other) => other !== item.itemId))
+              }
               onChoose={(choice) => setEdits({ ...edits, [item.itemId]: choice })}
             />
           </View>
         ))}
       </View>
+      <OthersCard review={review} />
+      <Button look="quiet" label="The whole record of this session" onPress={() => router.push(`/sessions/${session.id}`)} />
     </Screen>
   );
 };

@@ -32,6 +32,8 @@ const review = (state: 'finished' | 'reviewed', items: ReviewItemDto[]): ReviewD
   personName: 'Test Person',
   kit: aSheet().kit,
   items,
+  others: [],
+  records: [],
   nextSheetId: null,
 });
 

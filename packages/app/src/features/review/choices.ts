@@ -39,5 +39,10 @@ export const isEdited = (choice: ChoiceDto, { proposal }: Pick<ReviewItemDto, 'p
 export const isOpen = (review: ReviewDto): boolean =>
   review.session.state === 'finished' || review.items.some((item) => item.inputsChanged);
 
-/** Everything the trainer settles, one choice an exercise. */
-export const allChoices = (review: ReviewDto, edits: Edits): ChoiceDto[] => review.items.map((item) => choiceOf(item, edits));
+/** Everything the trainer settles now, one choice an exercise; what is postponed is left out. */
+export const allChoices = (review: ReviewDto, edits: Edits, postponed: readonly string[] = []): ChoiceDto[] =>
+  review.items.filter(({ itemId }) => !postponed.includes(itemId)).map((item) => choiceOf(item, edits));
+
+/** Whether an exercise was settled before and still rests on the same sets, while others wait. */
+export const isSettled = ({ session }: Pick<ReviewDto, 'session'>, { chosen, inputsChanged }: ReviewItemDto): boolean =>
+  session.state === 'finished' && chosen !== null && !inputsChanged;

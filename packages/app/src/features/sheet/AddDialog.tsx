@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Searchbar } from 'react-native-paper';
-import type { SheetContentDto } from '@drubo/contracts';
-import { addItem } from '@drubo/core/composing';
+import type { ContentItemDto, SheetContentDto } from '@drubo/contracts';
 import type { SheetInput } from '@drubo/core/composing';
 import { FAMILY_LABELS, ROLE_HEADINGS } from '@drubo/core/explain';
 import { bySearch } from '@drubo/core/knowledge';
@@ -16,7 +15,7 @@ import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
-import { chosenByHand, withArrangement } from './arrange';
+import { chosenByHand } from './arrange';
 
 /** Rows shown at once; search finds the rest. */
 const SHOWN = 30;
@@ -38,7 +37,7 @@ export const AddDialog = ({
 }: {
   content: SheetContentDto;
   input: SheetInput;
-  onAdd(next: SheetContentDto, said: string): void;
+  onAdd(item: ContentItemDto, role: Role, said: string): void;
   onClose(): void;
 }) => {
   const explain = useExplain();
@@ -98,10 +97,7 @@ export const AddDialog = ({
                 label={isLocked ? 'Locked' : 'Add'}
                 says={isLocked ? `${variation.name} is locked` : `Add ${variation.name}`}
                 disabled={isLocked}
-                onPress={() => {
-                  const item = chosenByHand(input, content, variation.id, place);
-                  onAdd(withArrangement(content, addItem(content, item, place)), `${variation.name} added.`);
-                }}
+                onPress={() => onAdd(chosenByHand(input, content, variation.id, place), place, `${variation.name} added.`)}
               />
             </View>
           );

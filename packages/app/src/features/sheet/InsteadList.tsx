@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { SheetContentDto, SheetItemDto } from '@drubo/contracts';
+import type { ContentItemDto, SheetContentDto, SheetItemDto } from '@drubo/contracts';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { passedOver, replaceItem } from '@drubo/core/composing';
+import { passedOver } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
 import { formatDose } from '@drubo/core/explain';
 import { swapTo } from '@drubo/core/judging';
@@ -16,7 +16,7 @@ import { Button } from '../../ui/Button';
 import { TitledList } from '../../ui/TitledList';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
-import { chosenByHand, withArrangement } from './arrange';
+import { chosenByHand } from './arrange';
 
 const SHOWN = 6;
 
@@ -26,13 +26,16 @@ export const InsteadList = ({
   variation,
   content,
   input,
+  noHarder = false,
   onSwap,
 }: {
   item: SheetItemDto;
   variation: Variation;
   content: SheetContentDto;
   input: SheetInput | undefined;
-  onSwap(next: SheetContentDto, said: string): void;
+  /** Whether only what is no harder counts: in the middle of a session. */
+  noHarder?: boolean;
+  onSwap(item: ContentItemDto, said: string): void;
 }) => {
   const explain = useExplain();
   const [isAll, setAll] = useState(false);
@@ -43,8 +46,14 @@ export const InsteadList = ({
   if (!input || !found) return <Txt tone="quiet">Reading what this person can do here.</Txt>;
   const { catalogue } = input.context;
   const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
-  const ranked = found.ranked.filter(({ variationId }) => !content.items.some((other) => other.variationId === variationId));
-  const harder = MAIN_FAMILIES.flatMap((slot) => (slot === item.slot ? passedOver(input, slot, item.variationId) : []));
+  const ranked = found.ranked.filter(
+    ({ variationId, differs }) =>
+      !content.items.some((other) => other.variationId === variationId) &&
+      !(noHarder && differs.some(({ code }) => code === 'harder')),
+  );
+  const harder = MAIN_FAMILIES.flatMap((slot) =>
+    slot === item.slot && !noHarder ? passedOver(input, slot, item.variationId) : [],
+  );
   /** The stand-in with its load carried over from what stands here, where that says anything of it. */
   const swapped = (variationId: string) => {
     const made = chosenByHand(input, content, variationId, role, { slot: item.slot });
@@ -74,12 +83,7 @@ export const InsteadList = ({
               <Button
                 label="Take"
                 says={`Take ${other.name} instead`}
-                onPress={() =>
-                  onSwap(
-                    withArrangement(content, replaceItem(content, item.id, { ...made, id: item.id })),
-                    `${other.name} instead of ${variation.name.toLowerCase()}.`,
-                  )
-                }
+                onPress={() => onSwap(made, `${other.name} instead of ${variation.name.toLowerCase()}.`)}
               />
             </View>
           );

@@ -117,8 +117,8 @@ export const ItemDialog = ({
           variation={variation}
           content={content}
           input={input}
-          onSwap={(next, said) => {
-            onChange(next, said);
+          onSwap={(made, said) => {
+            onChange(withArrangement(content, replaceItem(content, item.id, { ...made, id: item.id })), said);
             onClose();
           }}
         />

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ContentItemDto, SheetContentDto, SheetDto, TemplateDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
+import { addItem, moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
 import type { Content, Warning } from '@drubo/core/composing';
 import { reason } from '@drubo/core/vocabulary';
 import { useWriter } from '../../data/offline/QueueProvider';
@@ -193,7 +193,14 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
           onClose={close}
         />
       )}
-      {open?.what === 'add' && input && <AddDialog content={content} input={input} onAdd={change} onClose={close} />}
+      {open?.what === 'add' && input && (
+        <AddDialog
+          content={content}
+          input={input}
+          onAdd={(added, role, said) => change(withArrangement(content, addItem(content, added, role)), said)}
+          onClose={close}
+        />
+      )}
       {open?.what === 'templates' && <TemplatesDialog content={content} onUse={use} onClose={close} />}
       {open?.what === 'copy' && <CopyDialog sheet={sheet} onClose={close} />}
       {open?.what === 'text' && <TextDialog sheet={sheet} minutes={sums.minutes} onClose={close} />}

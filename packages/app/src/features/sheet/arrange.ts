@@ -1,4 +1,4 @@
-import type { ContentItemDto, SheetContentDto } from '@drubo/contracts';
+import type { ContentItemDto, SheetContentDto, SheetItemDto } from '@drubo/contracts';
 import { getVariation } from '@drubo/core/catalogue';
 import { freeSlot, planItem } from '@drubo/core/composing';
 import type { Composition, Content, PlannedItem, SheetInput } from '@drubo/core/composing';
@@ -16,9 +16,9 @@ export const withArrangement = (content: SheetContentDto, next: Content<ContentI
 });
 
 /** A planned exercise as it is put on a sheet; what it was proposed as is kept beside it. */
-const asContentItem = (planned: PlannedItem, id: string, blockId = ''): ContentItemDto => {
+const asContentItem = (planned: PlannedItem, id: string, blockId = '', past?: SheetItemDto['past']): ContentItemDto => {
   const { slot, variationId, values, method, methodChosen, feelers, dose, chosenWhy } = planned;
-  rememberFresh(id, { variationId, proposed: dose, why: planned.why });
+  rememberFresh(id, { variationId, proposed: dose, why: planned.why, ...(past ? { past } : {}) });
   return { id, blockId, slot, variationId, values, method, methodChosen, feelers, dose, chosenWhy };
 };
 
@@ -44,7 +44,7 @@ export const chosenByHand = (
   const reasons = [...(more.why ?? [reason('chosen-by-hand', { variationId }, 'trainer')]), ...access.reasons];
   const slot = more.slot ?? freeSlot(content, slotFor(input, variationId, role));
   const planned = planItem(input, { slot, role, intent: content.intent }, { variationId, values: more.values ?? {}, reasons });
-  return asContentItem(planned, newId());
+  return asContentItem(planned, newId(), '', input.pastOf(variationId));
 };
 
 /** A composed session as content: exercises that stay keep their ids, so that what was logged of them stays theirs. */

@@ -120,9 +120,8 @@ describe('adding an exercise', () => {
     open();
     fireEvent.changeText(screen.getByLabelText('Search exercises'), 'calf raise');
     await press('Add Calf raise');
-    const [next] = onAdd.mock.calls[0] as [SheetContentDto];
-    expect(next.items.at(-1)?.slot).toBe('calves');
-    expect(next.blocks.map(({ role }) => role)).toEqual(['main', 'accessory']);
+    const [added, role] = onAdd.mock.calls[0] as [{ slot: string; variationId: string }, string];
+    expect([added.slot, added.variationId, role]).toEqual(['calves', 'calf-raise', 'accessory']);
   });
 
   it('what is locked says why and can’t be added; what stands on the sheet is not offered', () => {

@@ -1,4 +1,5 @@
 import type { LastTimeDto, SetRecordDto } from '@drubo/contracts';
+import { isHardKind } from '@drubo/core';
 import { formatLoad } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { Stance } from '@drubo/core/vocabulary';
@@ -7,7 +8,7 @@ import { formatDay } from '../../ui/days';
 /** Reps of the work sets in order: '12, 12, 11', or both sides of a set as '10/8'. */
 export const repsOf = (sets: readonly SetRecordDto[], stance: Stance): string => {
   const bySet = new Map<number, SetRecordDto[]>();
-  for (const set of sets.filter((candidate) => candidate.kind === 'work')) {
+  for (const set of sets.filter((candidate) => isHardKind(candidate.kind))) {
     bySet.set(set.setIndex, [...(bySet.get(set.setIndex) ?? []), set]);
   }
   return [...bySet.values()]
@@ -26,11 +27,14 @@ const reserveOf = (sets: readonly SetRecordDto[]): string => {
   return said.length === 0 ? 'reserve not asked' : `${Math.min(...said)} in reserve at least`;
 };
 
-/** Last time in one line: 'Tue 17 Nov: 24 kg bell · 12, 12, 11 reps · 2 in reserve at least'. */
-export const lastTimeLine = ({ date, sets: logged, dose }: LastTimeDto, stance: Stance): string => {
-  const sets = logged.filter((set) => set.kind === 'work');
+/** What was done in one line: '24 kg bell · 12, 12, 11 reps · 2 in reserve at least'. */
+export const doneLine = ({ sets: logged, dose }: Pick<LastTimeDto, 'sets' | 'dose'>, stance: Stance): string => {
+  const sets = logged.filter((set) => isHardKind(set.kind));
   const loads = [...new Set(sets.map((set) => formatLoad(set)))];
   const isTimed = sets.some((set) => set.seconds !== null);
   const reps = `${repsOf(sets, stance)}${isTimed ? '' : ' reps'}${isPerSide(stance) ? ' left/right' : ''}`;
-  return `${formatDay(date)}: ${loads.length > 0 ? loads.join(', ') : formatLoad(dose.load)} · ${reps} · ${reserveOf(sets)}`;
+  return `${loads.length > 0 ? loads.join(', ') : formatLoad(dose.load)} · ${reps} · ${reserveOf(sets)}`;
 };
+
+/** Last time in one line: 'Tue 17 Nov: 24 kg bell · 12, 12, 11 reps · 2 in reserve at least'. */
+export const lastTimeLine = (last: LastTimeDto, stance: Stance): string => `${formatDay(last.date)}: ${doneLine(last, stance)}`;

@@ -7,7 +7,7 @@ import { Icon } from '../../ui/icons/Icon';
 import { Txt } from '../../ui/Txt';
 
 /** A quiet mark saying what waits to be sent and what needs the trainer. Nothing when all is sent. */
-export const QueueMark = () => {
+export const QueueMark = ({ isShort = false }: { isShort?: boolean }) => {
   const palette = usePalette();
   const router = useRouter();
   const commands = useCommands();
@@ -19,7 +19,7 @@ export const QueueMark = () => {
     <Pressable role="link" aria-label={words} onPress={() => router.push('/waiting')} style={styles.mark}>
       <Icon name={needsYou > 0 ? 'warning' : 'waiting'} size={18} color={needsYou > 0 ? palette.clay : palette.saffron} />
       <Txt kind="small" tone={needsYou > 0 ? 'clay' : 'saffron'}>
-        {words}
+        {isShort ? waiting + needsYou : words}
       </Txt>
     </Pressable>
   );

@@ -10,7 +10,7 @@ import { SchemeProvider } from '../../theme/scheme';
 import { Gate } from './Gate';
 
 /** Raised when the shape of what is read changes, so that an older device copy is dropped. */
-const CACHE_SHAPE = '1';
+const CACHE_SHAPE = '2';
 
 /** Everything above the screens: fonts, theme, reading cache, sign-in. */
 export const Root = () => {

@@ -1,11 +1,14 @@
 import { Slot, usePathname } from 'expo-router';
+import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useOfflinePack } from '../../data/use-offline-pack';
 import { usePalette } from '../../theme/use-palette';
+import { KeyList } from './KeyList';
 import { PlaceBar } from './PlaceBar';
 import { SnackProvider } from './SnackProvider';
 import { StorageProblem } from './StorageProblem';
 import { UpdatePrompt } from './UpdatePrompt';
+import { usePlaceKeys } from './use-place-keys';
 import { useWide } from './use-wide';
 
 /** Screens that use the whole phone: their main action sits where the bar would be. */
@@ -18,6 +21,12 @@ export const Shell = () => {
   const { isWide } = useWide();
   useOfflinePack();
   const isLive = path.startsWith('/live/');
+  const [isKeyList, setKeyList] = useState(false);
+  // On a sheet and on the floor the letters mean other things.
+  usePlaceKeys(
+    !isLive && !path.startsWith('/sheet/'),
+    useCallback(() => setKeyList(true), []),
+  );
   return (
     <SnackProvider isQuiet={isLive}>
       <View style={[styles.fill, { backgroundColor: palette.ground }, isWide && styles.beside]}>
@@ -27,6 +36,7 @@ export const Shell = () => {
           <UpdatePrompt />
           <Slot />
         </View>
+        {isKeyList && <KeyList onClose={() => setKeyList(false)} />}
         {!isWide && !WITHOUT_BAR.test(path) && <PlaceBar rail={false} />}
       </View>
     </SnackProvider>

@@ -42,6 +42,10 @@ export const FetchedEditPersonScreen = fetched('this person', (behind) => behind
 export const FetchedNewPersonScreen = fetched('this person', (behind) => behind.NewPersonScreen);
 export const FetchedPersonScreen = fetched('this person', (behind) => behind.PersonScreen);
 export const FetchedReviewScreen = fetched('the review', (behind) => behind.ReviewScreen);
+export const FetchedSessionRecordScreen = fetched('the session', (behind) => behind.SessionRecordScreen);
+export const FetchedTrendsScreen = fetched('the trends', (behind) => behind.TrendsScreen);
+export const FetchedExerciseTrendScreen = fetched('the trends', (behind) => behind.ExerciseTrendScreen);
+export const FetchedSearchScreen = fetched('the search', (behind) => behind.SearchScreen);
 export const FetchedSheetScreen = fetched('the sheet', (behind) => behind.SheetScreen);
 export const FetchedActivityScreen = fetched('the studio', (behind) => behind.ActivityScreen);
 export const FetchedKitEditorScreen = fetched('the kit', (behind) => behind.KitEditorScreen);

@@ -10,4 +10,4 @@ export const PLACES = [
 
 /** Whether a path lies in a place. A sheet or a review belongs to the floor. */
 export const isInPlace = (path: string, href: string): boolean =>
-  href === '/' ? path === '/' || /^\/(sheet|review|waiting)/.test(path) : path.startsWith(href);
+  href === '/' ? path === '/' || /^\/(sheet|review|waiting|sessions|search)/.test(path) : path.startsWith(href);

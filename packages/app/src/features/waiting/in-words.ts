@@ -1,4 +1,4 @@
-import type { BodyOf, WriteId } from '@drubo/contracts';
+import type { BodyOf, SessionRecordKind, WriteId } from '@drubo/contracts';
 import type { StoredCommand } from '../../data/offline/types';
 
 /** Every write by what it is about. */
@@ -21,6 +21,7 @@ export const WRITE_NAMES: Record<WriteId, string> = {
   bringBack: 'Bringing an exercise back',
   startSession: 'Start of a session',
   logSet: 'Set',
+  saveSessionRecord: 'Something about a session',
   finishSession: 'End of a session',
   discardSession: 'Discarding a session',
   acceptReview: 'Review',
@@ -29,11 +30,29 @@ export const WRITE_NAMES: Record<WriteId, string> = {
   saveStudio: 'Studio details',
 };
 
+/** What is kept about a session beside its sets. */
+const RECORD_NAMES: Record<SessionRecordKind, string> = {
+  add: 'An exercise added to a session',
+  swap: 'A stand-in in a session',
+  sets: 'Other sets in a session',
+  leave: 'An exercise left for the day',
+  pair: 'Two exercises in turn',
+  dose: 'An easier dose for the day',
+  'check-in': 'A check-in',
+  note: 'A note on a session',
+  'passed-over': 'Advice passed over',
+  after: 'What was said after a session',
+};
+
 /** What a queued write is, as a trainer would say it. */
 export const inWords = ({ endpointId, body }: Pick<StoredCommand, 'endpointId' | 'body'>): string => {
   if (endpointId === 'logSet') {
-    const { setIndex, reps, removed } = body as unknown as BodyOf<'logSet'>;
-    return `${removed ? 'Undoing set' : 'Set'} ${setIndex + 1}: ${reps ?? '–'} reps`;
+    const { setIndex, reps, seconds, removed } = body as unknown as BodyOf<'logSet'>;
+    return `${removed ? 'Undoing set' : 'Set'} ${setIndex + 1}: ${seconds == null ? `${reps ?? '–'} reps` : `${seconds} s`}`;
+  }
+  if (endpointId === 'saveSessionRecord') {
+    const { fields, removed } = body as unknown as BodyOf<'saveSessionRecord'>;
+    return `${removed ? 'Undoing: ' : ''}${RECORD_NAMES[fields.kind]}`;
   }
   if (endpointId === 'savePerson') return `Details of ${String(body['name'])}`;
   if (endpointId === 'saveBooking') return `Booking on ${String(body['date'])}, ${String(body['time'])}`;

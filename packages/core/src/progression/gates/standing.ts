@@ -29,6 +29,17 @@ export interface StandingInput {
   sessions: readonly PastExercise[];
 }
 
+/** The days on which what earns the next stage was shown in full, oldest first; none for a movement on no ladder. */
+export const gateDays = (input: StandingInput): { day: number; ladderId: string }[] => {
+  const found = rungAt(input.variationId, input.values);
+  if (!found?.rung.gate) return [];
+  const variation = getVariation(input.catalogue, input.variationId);
+  const target = gateTarget(found.rung.gate, variation, input.dose, input.kit, input.bodyMassKg);
+  return gateEvidence(input.sessions, target, variation, input.bodyMassKg)
+    .filter(({ isMet }) => isMet)
+    .map(({ day }) => ({ day, ladderId: found.ladder.id }));
+};
+
 /** Evidence kept: enough for any gate, and for a glance back. */
 const KEPT = 6;
 

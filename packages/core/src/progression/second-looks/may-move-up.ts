@@ -9,7 +9,7 @@ import { worstPain } from '../worst-pain';
 const NEW_PAIN_FROM = 3;
 
 /**
- * What stands against moving up though the work was done: painkillers, pain not asked with a limit there, new or rising
+ * What stands against moving up though the work was done: too sore today, painkillers, pain not asked with a limit there, new or rising
  * pain, pain not known to have settled by morning, sets nobody judged clean, or a set that can't be right.
  */
 export const mayMoveUp: SecondLook = {
@@ -22,6 +22,8 @@ export const mayMoveUp: SecondLook = {
 };
 
 const against = (log: ExerciseLog, done: WorkDone): Reason | null => {
+  const [held] = log.holds ?? [];
+  if (held) return held;
   const { pain, limits } = log.context;
   const worst = worstPain(log);
   if (pain.painkillers) return reason('painkillers', {}, 'common-practice');

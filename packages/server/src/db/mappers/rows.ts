@@ -5,6 +5,7 @@ import type {
   PersonDto,
   PersonRecordDto,
   SessionDto,
+  SessionRecordDto,
   SetRecordDto,
   StudioDto,
   TrainerDto,
@@ -15,6 +16,7 @@ import type {
   MovementRow,
   PersonRecordRow,
   PersonRow,
+  SessionRecordRow,
   SessionRow,
   SetRevisionRow,
   StudioRow,
@@ -30,6 +32,8 @@ export const toRecord = ({ studioId: _, kind: __, ...row }: PersonRecordRow): Pe
 export const toBooking = (row: BookingRow): BookingDto => withoutStudio(row);
 export const toSession = (row: SessionRow): SessionDto => withoutStudio(row);
 export const toSetRecord = (row: SetRevisionRow): SetRecordDto => withoutStudio(row);
+
+export const toSessionRecord = ({ studioId: _, kind: __, ...row }: SessionRecordRow): SessionRecordDto => row;
 
 export const toMovement = ({ id, revision, retired, fields, savedAt }: MovementRow): MovementDto => ({
   id,

@@ -6,9 +6,10 @@ import { movements } from './0002-movements';
 import { judging } from './0003-judging';
 import { intake } from './0004-intake';
 import { sheets } from './0005-sheets';
+import { sessionRecords } from './0006-session-records';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
-const MIGRATIONS = [firstTables, movements, judging, intake, sheets] as const;
+const MIGRATIONS = [firstTables, movements, judging, intake, sheets, sessionRecords] as const;
 
 const DONE = 'migrations_done';
 

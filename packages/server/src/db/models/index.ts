@@ -8,6 +8,7 @@ import { kits } from './kits';
 import { movements } from './movements';
 import { people } from './people';
 import { personRecords } from './person-records';
+import { sessionRecords } from './session-records';
 import { sessions } from './sessions';
 import { setRevisions } from './set-revisions';
 import { sheetItems } from './sheet-items';
@@ -34,6 +35,7 @@ export const bindModels = (sequelize: Sequelize) => ({
   sheets: sheets.bind(sequelize),
   sheetItems: sheetItems.bind(sequelize),
   sessions: sessions.bind(sequelize),
+  sessionRecords: sessionRecords.bind(sequelize),
   setRevisions: setRevisions.bind(sequelize),
   tracks: tracks.bind(sequelize),
   decisions: decisions.bind(sequelize),
@@ -50,6 +52,7 @@ export type { KitRow } from './kits';
 export type { MovementRow } from './movements';
 export type { PersonRow } from './people';
 export type { PersonRecordRow } from './person-records';
+export type { SessionRecordRow } from './session-records';
 export type { SessionRow } from './sessions';
 export type { SetRevisionRow } from './set-revisions';
 export type { SheetItemRow } from './sheet-items';

@@ -12,6 +12,9 @@ export interface SessionRow {
   finishedAt: string | null;
   effort: number | null;
   note: string;
+  entry: SessionDto['entry'];
+  /** Minutes it took, where somebody said. */
+  minutes: number | null;
 }
 
 export const sessions = defineTable<SessionRow>('sessions', ['studioId', 'id'], {
@@ -25,4 +28,6 @@ export const sessions = defineTable<SessionRow>('sessions', ['studioId', 'id'], 
   finishedAt: 'text',
   effort: 'integer',
   note: 'text',
+  entry: 'text',
+  minutes: 'integer',
 });

@@ -9,7 +9,7 @@ export interface SheetRow {
   version: number;
   /** How many sessions on it were discarded. */
   attempt: number;
-  state: 'next' | 'started' | 'done' | 'later';
+  state: 'next' | 'started' | 'done' | 'later' | 'loose';
   createdAt: string;
   /** The day its items were last planned for. */
   plannedOn: string;

@@ -25,5 +25,5 @@ export const acceptReview: Handler<'acceptReview'> = ({ params, body, caller }, 
     const session = await findSession(scope, params.sessionId);
     mustBeFinished(session);
     body.choices.forEach((choice, at) => checkLoad(choice.dose, `body.choices.${at}.dose`));
-    return accept(scope, context, caller, session, body.choices);
+    return accept(scope, context, caller, session, body);
   });

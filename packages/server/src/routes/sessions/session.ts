@@ -1,13 +1,31 @@
 import { sessionIdFor } from '@drubo/contracts';
 import { toSession } from '../../db/mappers/rows';
+import type { BodyOf } from '@drubo/contracts';
+import type { Context } from '../../context';
+import type { SheetRow } from '../../db/models';
+import type { Scope } from '../../db/scope';
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
 import { findPerson, findSession, findSheet, refuseErased } from '../../services/find';
+import { looseSheet } from '../../services/loose-sheet';
 import { localDateOf } from '../../services/local-date';
 import { makeNextSheet, replanSheet } from '../../services/next-sheet';
 import { readSession } from '../../services/read-session';
 import { refuseHeld } from '../../services/refuse-held';
 import { runCommand } from '../../services/run-command';
+
+/** The sheet a session starts on: the one named, or an empty one made for a session without a plan. */
+const sheetToStart = async (
+  scope: Scope,
+  context: Context,
+  { sheetId, unplannedFor }: BodyOf<'startSession'>,
+  timeZone: string,
+): Promise<SheetRow> => {
+  const known = unplannedFor === undefined ? null : await scope.one('sheets', { id: sheetId });
+  if (unplannedFor === undefined || known) return findSheet(scope, sheetId);
+  await refuseErased(scope, 'sheets', sheetId);
+  return looseSheet(scope, context, await findPerson(scope, unplannedFor), sheetId, timeZone);
+};
 
 const notLive = (what: string) => new AppError('session-not-live', `This session ${what}.`);
 
@@ -20,7 +38,7 @@ export const startSession: Handler<'startSession'> = ({ params, body, caller }, 
   runCommand(context, caller, { endpointId: 'startSession', params, body }, async (scope) => {
     const id = params.sessionId;
     await refuseErased(scope, 'sessions', id);
-    const sheet = await findSheet(scope, body.sheetId);
+    const sheet = await sheetToStart(scope, context, body, caller.timeZone);
     const running = await scope.one('sessions', { id });
     if (running && running.sheetId !== sheet.id) {
       throw new AppError('invalid-input', 'This session belongs to another sheet.', [
@@ -44,13 +62,15 @@ export const startSession: Handler<'startSession'> = ({ params, body, caller }, 
       finishedAt: null,
       effort: null,
       note: '',
+      entry: body.entry ?? ('live' as const),
+      minutes: null,
     };
-    if (sheet.plannedOn < row.date) {
+    if (sheet.plannedOn < row.date && sheet.state !== 'loose') {
       await replanSheet(scope, context, await findPerson(scope, sheet.personId), caller.timeZone);
     }
     await refuseHeld(scope, await findPerson(scope, sheet.personId), row.date);
     await scope.insert('sessions', row);
-    await scope.update('sheets', { state: 'started' }, { id: sheet.id });
+    if (sheet.state !== 'loose') await scope.update('sheets', { state: 'started' }, { id: sheet.id });
     return readSession(scope, context, { ...row, studioId: scope.studioId });
   });
 
@@ -63,8 +83,14 @@ export const finishSession: Handler<'finishSession'> = ({ params, body, caller }
     const { finishedAt, effort, note } = body;
     const finished = { ...row, state: 'finished' as const, finishedAt, effort, note };
     await scope.update('sessions', { state: 'finished', finishedAt, effort, note }, { id: row.id });
-    await scope.update('sheets', { state: 'done' }, { id: row.sheetId });
-    await makeNextSheet(scope, context, await findPerson(scope, row.personId), caller.timeZone);
+    const person = await findPerson(scope, row.personId);
+    const sheet = await findSheet(scope, row.sheetId);
+    // A session without a plan leaves the waiting sheet where it is, planned again from what was just done.
+    if (sheet.state === 'loose') await replanSheet(scope, context, person, caller.timeZone);
+    else {
+      await scope.update('sheets', { state: 'done' }, { id: row.sheetId });
+      await makeNextSheet(scope, context, person, caller.timeZone);
+    }
     return toSession(finished);
   });
 
@@ -75,6 +101,7 @@ export const discardSession: Handler<'discardSession'> = ({ params, body, caller
     if (row.state !== 'live') throw notLive('is finished already');
     const sheet = await findSheet(scope, row.sheetId);
     await scope.update('sessions', { state: 'discarded' }, { id: row.id });
-    await scope.update('sheets', { state: 'next', attempt: sheet.attempt + 1 }, { id: sheet.id });
+    const state = sheet.state === 'loose' ? 'loose' : 'next';
+    await scope.update('sheets', { state, attempt: sheet.attempt + 1 }, { id: sheet.id });
     return toSession({ ...row, state: 'discarded' });
   });

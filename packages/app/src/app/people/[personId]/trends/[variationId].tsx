@@ -1,0 +1,3 @@
+import { FetchedExerciseTrendScreen } from '../../../../features/shell/fetched';
+
+export default FetchedExerciseTrendScreen;

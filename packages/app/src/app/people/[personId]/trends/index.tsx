@@ -1,0 +1,3 @@
+import { FetchedTrendsScreen } from '../../../../features/shell/fetched';
+
+export default FetchedTrendsScreen;

@@ -1,0 +1,3 @@
+import { FetchedSearchScreen } from '../features/shell/fetched';
+
+export default FetchedSearchScreen;

@@ -1,0 +1,3 @@
+import { FetchedSessionRecordScreen } from '../../features/shell/fetched';
+
+export default FetchedSessionRecordScreen;

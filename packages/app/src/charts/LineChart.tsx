@@ -1,0 +1,81 @@
+import { area, line } from 'd3-shape';
+import Svg, { Circle, Path, Rect } from 'react-native-svg';
+import { usePalette } from '../theme/use-palette';
+import type { Palette } from '../theme/tokens';
+import { Axes } from './Axes';
+import { chartFrame } from './frame';
+
+/** One line of a chart. Lines are told apart by their dash and their marks, not by colour alone. */
+export interface Series {
+  name: string;
+  points: readonly { day: number; value: number; low?: number; high?: number }[];
+  tone: keyof Palette;
+  /** How it is drawn: whole with round marks, or dashed with square ones. */
+  look: 'whole' | 'dashed';
+}
+
+const HEIGHT = 170;
+const MARK = 3.5;
+
+/** Values over days as lines, each with its band where it has one. `marks`: days to be marked from top to bottom. */
+export const LineChart = ({
+  width,
+  series,
+  says,
+  from = 'zero',
+  format,
+  marks = [],
+}: {
+  width: number;
+  series: readonly Series[];
+  says: string;
+  from?: 'zero' | 'lowest';
+  format?: (value: number) => string;
+  marks?: readonly { day: number; tone: keyof Palette }[];
+}) => {
+  const palette = usePalette();
+  const points = series.flatMap((one) => one.points);
+  const days = points.map(({ day }) => day);
+  const values = points.flatMap(({ value, low, high }) => [value, low ?? value, high ?? value]);
+  const size = { width, height: HEIGHT };
+  const { x, y, ticks } = chartFrame(size, days, values, from);
+  const path = line<Series['points'][number]>()
+    .x(({ day }) => x(day))
+    .y(({ value }) => y(value));
+  const band = area<Series['points'][number]>()
+    .x(({ day }) => x(day))
+    .y0(({ low, value }) => y(low ?? value))
+    .y1(({ high, value }) => y(high ?? value));
+  return (
+    <Svg {...size} role="img" aria-label={says}>
+      <Axes {...size} x={x} y={y} ticks={ticks} days={days} {...(format ? { format } : {})} />
+      {marks.map(({ day, tone }, at) => (
+        <Rect key={`${day}-${at}`} x={x(day) - 1} y={14} width={2} height={HEIGHT - 38} fill={palette[tone]} opacity={0.5} />
+      ))}
+      {series.map(({ name, points: own, tone, look }) => {
+        const hasBand = own.some(({ low }) => low !== undefined);
+        const dash = look === 'dashed' ? { strokeDasharray: '6 4' } : {};
+        return [
+          hasBand && <Path key={`${name}-band`} d={band([...own]) ?? ''} fill={palette[tone]} opacity={0.16} />,
+          <Path key={`${name}-line`} d={path([...own]) ?? ''} stroke={palette[tone]} strokeWidth={2} fill="none" {...dash} />,
+          ...own.map(({ day, value }, at) =>
+            look === 'whole' ? (
+              <Circle key={`${name}-${at}`} cx={x(day)} cy={y(value)} r={MARK} fill={palette[tone]} />
+            ) : (
+              <Rect
+                key={`${name}-${at}`}
+                x={x(day) - MARK}
+                y={y(value) - MARK}
+                width={2 * MARK}
+                height={2 * MARK}
+                fill={palette.card}
+                stroke={palette[tone]}
+                strokeWidth={1.5}
+              />
+            ),
+          ),
+        ];
+      })}
+    </Svg>
+  );
+};

@@ -1,0 +1,35 @@
+import { useMemo } from 'react';
+import type { BodyOf } from '@drubo/contracts';
+import { sheetOfSession } from './offline/overlay';
+import { useCommands } from './offline/QueueProvider';
+import { useEndpoint } from './use-endpoint';
+
+/** A session that runs now, as this device knows it. */
+export interface Running {
+  sessionId: string;
+  name: string;
+}
+
+/** Every running session of the studio: what the server last said, with what was started and ended here on top. */
+export const useRunning = (): Running[] => {
+  const { data: floor } = useEndpoint('getFloor');
+  const { data: people } = useEndpoint('listPeople');
+  const commands = useCommands();
+  return useMemo(() => {
+    const found = new Map<string, string>();
+    for (const { liveSessionId, person } of floor?.entries ?? []) if (liveSessionId) found.set(liveSessionId, person.name);
+    for (const { session, personName } of floor?.otherLive ?? []) found.set(session.id, personName);
+    for (const { endpointId, params, body, state } of commands) {
+      const sessionId = params['sessionId'] ?? '';
+      if (state === 'needs-you') continue;
+      if (endpointId === 'startSession' && state === 'waiting') {
+        const { unplannedFor } = body as unknown as BodyOf<'startSession'>;
+        const entry = floor?.entries.find(({ nextSheet }) => nextSheet?.id === sheetOfSession(sessionId).sheetId);
+        const name = entry?.person.name ?? people?.find(({ id }) => id === unplannedFor)?.name;
+        found.set(sessionId, name ?? 'Somebody');
+      }
+      if (endpointId === 'finishSession' || endpointId === 'discardSession') found.delete(sessionId);
+    }
+    return [...found].map(([sessionId, name]) => ({ sessionId, name }));
+  }, [floor, people, commands]);
+};

@@ -1,0 +1,224 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { ExerciseTrendDto } from '@drubo/contracts';
+import { fromKg } from '@drubo/core';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { formatMass, formatNumber, VERDICT_LABELS } from '@drubo/core/explain';
+import { isPerSide } from '@drubo/core/vocabulary';
+import type { MassUnit, Side } from '@drubo/core/vocabulary';
+import { ChartCard } from '../../charts/ChartCard';
+import type { ChartTable } from '../../charts/ChartCard';
+import { LineChart } from '../../charts/LineChart';
+import type { Series } from '../../charts/LineChart';
+import { useEndpoint } from '../../data/use-endpoint';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { dateOfDay, formatDay } from '../../ui/days';
+import { Empty, Shown } from '../../ui/states';
+import { Heading, Txt } from '../../ui/Txt';
+import { VerdictMark } from '../../ui/VerdictMark';
+import { Screen } from '../shell/Screen';
+import { useStudio } from '../shell/StudioContext';
+import { WEEK_OPTIONS } from './TrendsScreen';
+import type { Weeks } from './TrendsScreen';
+
+/** One movement of one person over time: loads, reps, the estimate with its band, reserve, and what was decided. */
+export const ExerciseTrendScreen = () => {
+  const { personId, variationId } = useLocalSearchParams<{ personId: string; variationId: string }>();
+  const [weeks, setWeeks] = useState<Weeks>('26');
+  const query = useEndpoint('getExerciseTrend', { params: { personId, variationId }, query: { weeks } });
+  const name = findVariation(builtInCatalogue, variationId)?.name ?? variationId;
+  return (
+    <Screen title={name} beside={query.data?.personName ?? ''} back={`/people/${personId}/trends`}>
+      <Choices<Weeks> label="How far back" options={WEEK_OPTIONS} value={weeks} onChange={setWeeks} />
+      <Shown what="this movement" query={query}>
+        {(trend) =>
+          trend.points.length === 0 ? (
+            <Empty title="Not done in this time" text="Look further back, or put it on a sheet." />
+          ) : (
+            <Body trend={trend} />
+          )
+        }
+      </Shown>
+    </Screen>
+  );
+};
+
+/** Estimates by side as lines; the right leg, where legs are apart, is the dashed one. */
+const estimateSeries = ({ points }: ExerciseTrendDto, inUnit: (kg: number) => number): Series[] =>
+  (['both', 'left', 'right'] as const).flatMap((side): Series[] => {
+    const own = points.flatMap(({ day, oneRepMax }) => {
+      const at = oneRepMax[side];
+      return at ? [{ day, value: inUnit(at.kg), low: inUnit(at.lowKg), high: inUnit(at.highKg) }] : [];
+    });
+    const look = side === 'right' ? 'dashed' : 'whole';
+    return own.length === 0 ? [] : [{ name: side, points: own, tone: side === 'right' ? 'clay' : 'moss', look }];
+  });
+
+const bandWords = (point: ExerciseTrendDto['points'][number], side: Side, unit: MassUnit): string => {
+  const at = point.oneRepMax[side];
+  return at ? `${formatMass(at.kg, unit)} (${formatMass(at.lowKg, unit)}–${formatMass(at.highKg, unit)})` : '–';
+};
+
+const Body = ({ trend }: { trend: ExerciseTrendDto }) => {
+  const { unit } = useStudio();
+  const { points, gateMetOn } = trend;
+  const variation = findVariation(builtInCatalogue, trend.variationId);
+  const inUnit = (kg: number): number => Math.round(fromKg(kg, unit) * 10) / 10;
+  const isApart = variation !== undefined && isPerSide(variation.stance);
+  const estimates = estimateSeries(trend, inUnit);
+  const isTimed = points.some(({ seconds }) => seconds !== null);
+  const marks = gateMetOn.map(({ day }) => ({ day, tone: 'saffron' as const }));
+  const verdictOf = (sessionId: string) => trend.verdicts.find((verdict) => verdict.sessionId === sessionId);
+  const table: ChartTable = {
+    head: [
+      'Session',
+      `Load`,
+      isTimed ? 'Seconds' : 'Reps',
+      'Sets',
+      'In reserve',
+      ...(isApart ? ['Left: 1RM', 'Right: 1RM'] : ['1RM, band']),
+      'Decided',
+    ],
+    rows: points.map((point) => [
+      formatDay(dateOfDay(point.day)),
+      point.loadKg === 0 ? 'bodyweight' : formatMass(point.loadKg, unit),
+      String((isTimed ? point.seconds : point.reps) ?? '–'),
+      String(point.sets),
+      point.reserve === null ? 'not asked' : formatNumber(point.reserve),
+      ...(isApart ? [bandWords(point, 'left', unit), bandWords(point, 'right', unit)] : [bandWords(point, 'both', unit)]),
+      verdictOf(point.sessionId) ? VERDICT_LABELS[verdictOf(point.sessionId)?.verdict ?? 'same-again'] : '–',
+    ]),
+  };
+  const loads: Series[] = [
+    {
+      name: 'load',
+      tone: 'ink',
+      look: 'whole',
+      points: points.map(({ day, loadKg }) => ({ day, value: inUnit(loadKg) })),
+    },
+  ];
+  const amounts: Series[] = [
+    {
+      name: 'amount',
+      tone: 'ink',
+      look: 'whole',
+      points: points.flatMap(({ day, reps, seconds }) => {
+        const value = isTimed ? seconds : reps;
+        return value === null ? [] : [{ day, value }];
+      }),
+    },
+    {
+      name: 'reserve',
+      tone: 'saffron',
+      look: 'dashed',
+      points: points.flatMap(({ day, reserve }) => (reserve === null ? [] : [{ day, value: reserve }])),
+    },
+  ];
+  return (
+    <View style={styles.list}>
+      {estimates.length > 0 && (
+        <ChartCard
+          title={`Estimated one-rep maximum, ${unit}`}
+          note="External load, with a band that holds the truth about two times in three. As it stood after each session."
+          legend={[isApart ? '● left leg   □ right leg' : null, marks.length > 0 ? '▏what earns the next stage was shown' : null]
+            .filter(Boolean)
+            .join('   ')}
+          table={table}
+        >
+          {(width) => (
+            <LineChart width={width} series={estimates} marks={marks} from="lowest" says="Estimated one-rep maximum over time" />
+          )}
+        </ChartCard>
+      )}
+      <ChartCard title={`Heaviest work load, ${unit}`} table={table} note="The heaviest load of each session’s work sets.">
+        {(width) => <LineChart width={width} series={loads} marks={marks} says="Heaviest work load over time" />}
+      </ChartCard>
+      <ChartCard
+        title={isTimed ? 'Seconds' : 'Reps and reserve'}
+        legend={`● most ${isTimed ? 'seconds' : 'reps'} at that load   □ mean reps in reserve, where it was asked`}
+        table={table}
+      >
+        {(width) => (
+          <LineChart width={width} series={amounts} says={isTimed ? 'Seconds over time' : 'Reps and reserve over time'} />
+        )}
+      </ChartCard>
+      {isApart && <SidesChart trend={trend} />}
+      <Decided trend={trend} />
+    </View>
+  );
+};
+
+/** How far the left leg lies behind the right, with its error: beyond the band it is more than chance. */
+const SidesChart = ({ trend }: { trend: ExerciseTrendDto }) => {
+  const compared = trend.points.flatMap(({ day, leftBehind }) => (leftBehind ? [{ day, ...leftBehind }] : []));
+  if (compared.length < 2) return null;
+  const series: Series[] = [
+    {
+      name: 'sides',
+      tone: 'lunge',
+      look: 'whole',
+      points: compared.map(({ day, share, error }) => ({
+        day,
+        value: Math.round(share * 100),
+        low: Math.round((share - error) * 100),
+        high: Math.round((share + error) * 100),
+      })),
+    },
+  ];
+  const table: ChartTable = {
+    head: ['Session', 'Left behind right', 'Give or take'],
+    rows: compared.map(({ day, share, error }) => [
+      formatDay(dateOfDay(day)),
+      `${formatNumber(share * 100)} %`,
+      `${formatNumber(error * 100)} %`,
+    ]),
+  };
+  return (
+    <ChartCard
+      title="Left leg behind right, %"
+      note="On estimated strength. Below 0 the right leg is the weaker. Within the band it may be chance."
+      table={table}
+    >
+      {(width) => <LineChart width={width} series={series} says="How far the left leg lies behind the right over time" />}
+    </ChartCard>
+  );
+};
+
+/** What reviews settled on, newest first, each leading to its session. */
+const Decided = ({ trend }: { trend: ExerciseTrendDto }) => {
+  const router = useRouter();
+  if (trend.verdicts.length === 0) return null;
+  return (
+    <Card>
+      <Heading level={2}>Decided</Heading>
+      {[...trend.verdicts].reverse().map(({ sessionId, day, verdict, toVariationId }) => (
+        <View key={sessionId} style={styles.row}>
+          <Txt style={styles.day}>{formatDay(dateOfDay(day))}</Txt>
+          <View style={styles.grow}>
+            <VerdictMark verdict={verdict} size="small" />
+            {toVariationId !== null && (
+              <Txt kind="small">on to {findVariation(builtInCatalogue, toVariationId)?.name.toLowerCase() ?? toVariationId}</Txt>
+            )}
+          </View>
+          <Button
+            look="quiet"
+            label="Session"
+            says={`The session of ${formatDay(dateOfDay(day))}`}
+            onPress={() => router.push(`/sessions/${sessionId}`)}
+          />
+        </View>
+      ))}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({
+  list: { gap: SPACE.m },
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  day: { minWidth: 92 },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});

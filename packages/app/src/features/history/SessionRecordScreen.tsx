@@ -1,0 +1,169 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import type { SessionHistoryDto, SessionRecordDto, SetRecordDto } from '@drubo/contracts';
+import { currentSets, doubtsOf } from '@drubo/core';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { ENDING_LABELS, FAULT_LABELS, formatDose, formatLoad, formatRest, VERDICT_LABELS } from '@drubo/core/explain';
+import { isOffKit } from '@drubo/core/kit';
+import { useEndpoint } from '../../data/use-endpoint';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { formatDay } from '../../ui/days';
+import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Shown } from '../../ui/states';
+import { Heading, Txt } from '../../ui/Txt';
+import { setNameWithSide } from '../live/set-name';
+import { Screen } from '../shell/Screen';
+import { recordWords } from './record-words';
+
+const timeOf = (instant: string): string =>
+  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(new Date(instant));
+
+/** The whole record of one session: every set with its amendments, changes of the day, and what was decided. */
+export const SessionRecordScreen = () => {
+  const { sessionId } = useLocalSearchParams<{ sessionId: string }>();
+  const query = useEndpoint('getSessionHistory', { params: { sessionId } });
+  return (
+    <Shown what="this session" query={query}>
+      {(history) => <Body history={history} />}
+    </Shown>
+  );
+};
+
+/** An exercise of the session, and the sets that were ever logged of it. */
+interface Line {
+  itemId: string;
+  variationId: string;
+  asked: string | null;
+}
+
+const linesOf = ({ sheet, records }: SessionHistoryDto): Line[] => {
+  const own = sheet.items.map(({ id, variationId, dose }) => ({ itemId: id, variationId, dose }));
+  const brought = records.flatMap(({ fields }) =>
+    fields.kind === 'add' || fields.kind === 'swap'
+      ? [{ itemId: fields.item.id, variationId: fields.item.variationId, dose: fields.item.dose }]
+      : [],
+  );
+  const known = new Set<string>();
+  return [...own, ...brought].flatMap(({ itemId, variationId, dose }) => {
+    if (known.has(itemId)) return [];
+    known.add(itemId);
+    const variation = findVariation(builtInCatalogue, variationId);
+    return [{ itemId, variationId, asked: variation ? formatDose(dose, variation.stance) : null }];
+  });
+};
+
+const Body = ({ history }: { history: SessionHistoryDto }) => {
+  const router = useRouter();
+  const { session, personName, sets, records, decisions } = history;
+  const isOver = session.state === 'finished' || session.state === 'reviewed';
+  return (
+    <Screen
+      title={personName}
+      beside={`${formatDay(session.date)}${session.entry === 'paper' ? ' · from paper' : ''}`}
+      back={`/people/${session.personId}`}
+      footer={
+        isOver ? <Button look="main" size="live" label="Review" onPress={() => router.push(`/review/${session.id}`)} /> : null
+      }
+    >
+      {linesOf(history).map(({ itemId, variationId, asked }) => {
+        const variation = findVariation(builtInCatalogue, variationId);
+        const own = sets.filter((set) => set.itemId === itemId);
+        const decision = decisions.findLast((one) => one.itemId === itemId);
+        return (
+          <Card key={itemId}>
+            <View style={styles.row}>
+              {variation && <FamilyGlyph family={variation.family} />}
+              <Heading level={2}>{variation?.name ?? variationId}</Heading>
+            </View>
+            {asked !== null && (
+              <Txt kind="small" tone="quiet">
+                Asked: {asked}
+              </Txt>
+            )}
+            {own.length === 0 ? <Txt tone="quiet">Nothing logged.</Txt> : <Sets revisions={own} />}
+            {decision && (
+              <Txt kind="small">
+                Decided: {VERDICT_LABELS[decision.chosen.verdict]}
+                {decision.chosen.verdict === decision.proposal.verdict
+                  ? ''
+                  : `, proposed ${VERDICT_LABELS[decision.proposal.verdict]}`}
+              </Txt>
+            )}
+          </Card>
+        );
+      })}
+      <Happened history={history} records={records} />
+    </Screen>
+  );
+};
+
+const setWords = (set: SetRecordDto): string =>
+  [
+    set.seconds === null ? `${set.reps ?? '–'} reps` : `${set.seconds} s`,
+    `${formatLoad(set)}${isOffKit(set) ? ', not on the kit' : ''}`,
+    set.reserve === null ? 'reserve not asked' : `${set.reserve} in reserve`,
+    set.endedBy === 'planned' ? null : ENDING_LABELS[set.endedBy].toLowerCase(),
+    set.clean === 'no' ? 'not clean' : set.clean === 'not-judged' ? 'not judged' : null,
+    set.faults.length > 0 ? set.faults.map(({ id }) => FAULT_LABELS[id]).join(', ') : null,
+    set.jointPain === null ? null : `pain ${set.jointPain}`,
+    set.restBeforeSeconds === null ? null : `after ${formatRest(set.restBeforeSeconds)} rest`,
+    set.tempoMeasured === null ? null : `tempo ${set.tempoMeasured.join('-')}`,
+    doubtsOf(set).length > 0 ? `${doubtsOf(set).join(' and ')} can’t be right` : null,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+
+/** Each set as it stands, and under it what it was before it was amended. */
+const Sets = ({ revisions }: { revisions: readonly SetRecordDto[] }) => {
+  const current = new Set(currentSets(revisions).map(({ id }) => id));
+  const ids = [...new Set(revisions.map(({ id }) => id))];
+  return (
+    <View role="list" aria-label="Sets" style={{ gap: SPACE.s }}>
+      {ids.map((id) => {
+        const own = revisions.filter((set) => set.id === id).sort((a, b) => b.revision - a.revision);
+        const [last, ...before] = own;
+        if (!last) return null;
+        return (
+          <View key={id} role="listitem">
+            <Txt kind="label">
+              {setNameWithSide(last)} · {timeOf(last.loggedAt)}
+              {current.has(id) ? '' : ' · undone'}
+            </Txt>
+            <Txt kind="small">{setWords(last)}</Txt>
+            {before.map((old) => (
+              <Txt key={old.revision} kind="small" tone="quiet">
+                Was: {setWords(old)}
+              </Txt>
+            ))}
+          </View>
+        );
+      })}
+    </View>
+  );
+};
+
+/** What happened beside the sets, in order, what was undone among it. */
+const Happened = ({ history, records }: { history: SessionHistoryDto; records: readonly SessionRecordDto[] }) => {
+  const nameOf = (itemId: string): string => {
+    const line = linesOf(history).find((one) => one.itemId === itemId);
+    return findVariation(builtInCatalogue, line?.variationId ?? '')?.name ?? 'an exercise';
+  };
+  const { note } = history.session;
+  if (records.length === 0 && note === '') return null;
+  return (
+    <Card>
+      <Heading level={2}>What happened</Heading>
+      {records.map((record) => (
+        <Txt key={`${record.id}-${record.revision}`} kind="small" tone={record.removed ? 'quiet' : 'ink'}>
+          {timeOf(record.madeAt)} · {record.removed ? 'undone: ' : ''}
+          {recordWords(record.fields, nameOf)}
+        </Txt>
+      ))}
+      {note ? <Txt>{note}</Txt> : null}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s } });

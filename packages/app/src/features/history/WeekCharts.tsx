@@ -1,0 +1,204 @@
+import type { TrendWeekDto } from '@drubo/contracts';
+import { EMPHASIS_LABELS, FAMILY_LABELS, JOINT_LABELS } from '@drubo/core/explain';
+import { EMPHASES, FAMILIES, JOINT_AREAS, MAIN_FAMILIES, reason } from '@drubo/core/vocabulary';
+import type { Family } from '@drubo/core/vocabulary';
+import { BalanceBeam } from '../../charts/BalanceBeam';
+import { ChartCard } from '../../charts/ChartCard';
+import type { ChartTable } from '../../charts/ChartCard';
+import { LineChart } from '../../charts/LineChart';
+import type { Series } from '../../charts/LineChart';
+import { StackedBars } from '../../charts/StackedBars';
+import type { Stack } from '../../charts/StackedBars';
+import type { Palette } from '../../theme/tokens';
+import { dateOfDay, formatDay } from '../../ui/days';
+import { WhyDot } from '../../ui/Why';
+
+type Weeks = readonly TrendWeekDto[];
+
+/** Tint of a family; the helpers share one. */
+const TONES: Partial<Record<Family, keyof Palette>> = { squat: 'squat', lunge: 'lunge', hinge: 'hinge', bridge: 'bridge' };
+
+const weekName = ({ monday }: TrendWeekDto): string => formatDay(dateOfDay(monday));
+const dash = (value: number | null | undefined): string => (value === null || value === undefined ? '–' : String(value));
+const percent = (share: number): number => Math.round(share * 100);
+const plural = (count: number): string => `${count} ${count === 1 ? 'week' : 'weeks'}`;
+
+/** Hard sets by family, week by week; by muscle in the table. */
+export const SetsChart = ({ weeks, family }: { weeks: Weeks; family: Family | null }) => {
+  const shown = family === null ? FAMILIES.filter((id) => weeks.some((week) => week.setsByFamily[id])) : [family];
+  const stacks = weeks.map((week): Stack => ({
+    day: week.monday,
+    parts: shown.map((id) => ({
+      name: id,
+      value: week.setsByFamily[id] ?? 0,
+      tone: TONES[id] ?? 'quiet',
+      isOutlined: !(MAIN_FAMILIES as readonly string[]).includes(id),
+    })),
+  }));
+  const muscles = EMPHASES.filter((id) => weeks.some((week) => week.setsByMuscle[id]));
+  const table: ChartTable = {
+    head: [
+      'Week of',
+      ...shown.map((id) => FAMILY_LABELS[id]),
+      ...(family === null ? muscles.map((id) => EMPHASIS_LABELS[id]) : []),
+    ],
+    rows: weeks.map((week) => [
+      weekName(week),
+      ...shown.map((id) => dash(week.setsByFamily[id] ?? 0)),
+      ...(family === null ? muscles.map((id) => dash(week.setsByMuscle[id] ?? 0)) : []),
+    ]),
+  };
+  const sum = weeks.reduce((all, week) => all + shown.reduce((own, id) => own + (week.setsByFamily[id] ?? 0), 0), 0);
+  return (
+    <ChartCard
+      title="Hard sets a week"
+      note="By family, from the bottom: squat, lunge, hinge, bridge; helpers are outlined. By muscle in the table."
+      table={table}
+    >
+      {(width) => (
+        <StackedBars width={width} stacks={stacks} says={`Hard sets a week over ${plural(weeks.length)}, ${sum} in all`} />
+      )}
+    </ChartCard>
+  );
+};
+
+/** Knee-dominant against hip-dominant sets: the beam of all of them, and the share week by week. */
+export const BeamChart = ({ weeks }: { weeks: Weeks }) => {
+  const counted = weeks.filter(({ kneeSets, hipSets }) => kneeSets + hipSets > 0);
+  const [knee, hip] = [weeks.reduce((sum, week) => sum + week.kneeSets, 0), weeks.reduce((sum, week) => sum + week.hipSets, 0)];
+  const series: Series[] = [
+    {
+      name: 'knee',
+      tone: 'squat',
+      look: 'whole',
+      points: counted.map(({ monday, kneeSets, hipSets }) => ({ day: monday, value: percent(kneeSets / (kneeSets + hipSets)) })),
+    },
+  ];
+  const table: ChartTable = {
+    head: ['Week of', 'Knee sets', 'Hip sets'],
+    rows: weeks.map((week) => [weekName(week), dash(week.kneeSets), dash(week.hipSets)]),
+  };
+  return (
+    <ChartCard
+      title="Knee and hip"
+      note={`Share of knee-dominant sets, %. ${knee} knee sets, ${hip} hip sets.`}
+      table={table}
+      beside={knee + hip > 0 ? <BalanceBeam kneeShare={knee / (knee + hip)} width={96} /> : null}
+    >
+      {(width) => <LineChart width={width} series={series} says={`Share of knee-dominant sets over ${plural(weeks.length)}`} />}
+    </ChartCard>
+  );
+};
+
+/** Session load, and monotony and strain of the weeks that have enough days. */
+export const LoadChart = ({ weeks }: { weeks: Weeks }) => {
+  const stacks = weeks.map((week): Stack => ({ day: week.monday, parts: [{ name: 'load', value: week.load, tone: 'moss' }] }));
+  const told = weeks.findLast(({ monotony }) => monotony !== null);
+  const isPartial = weeks.some(({ sessions, loadSessions }) => loadSessions < sessions);
+  const table: ChartTable = {
+    head: ['Week of', 'Sessions', 'Load', 'Monotony', 'Strain'],
+    rows: weeks.map((week) => [
+      weekName(week),
+      dash(week.sessions),
+      week.loadSessions < week.sessions ? `${week.load} (${week.loadSessions} of ${week.sessions})` : dash(week.load),
+      dash(week.monotony),
+      dash(week.strain),
+    ]),
+  };
+  return (
+    <ChartCard
+      title="Load a week"
+      note={`Effort × minutes.${isPartial ? ' Some sessions have no effort or minutes: their weeks stand lower than they were.' : ''}${told ? ` Monotony ${told.monotony} and strain ${told.strain} in the week of ${weekName(told)}.` : ' Monotony needs three training days in a week.'}`}
+      table={table}
+      beside={
+        told?.monotony != null && told.strain !== null ? (
+          <WhyDot
+            about="monotony and strain"
+            label="why"
+            reasons={[
+              reason('week-monotony', { monotony: told.monotony, load: told.load, strain: told.strain }, 'session-rpe-foster'),
+            ]}
+          />
+        ) : null
+      }
+    >
+      {(width) => <StackedBars width={width} stacks={stacks} says={`Session load a week over ${plural(weeks.length)}`} />}
+    </ChartCard>
+  );
+};
+
+/** Sets done of those planned, and reps that kept their tempo where something measured them. */
+export const AdherenceChart = ({ weeks }: { weeks: Weeks }) => {
+  const planned = weeks.filter(({ setsPlanned }) => setsPlanned > 0);
+  const sensed = weeks.filter(({ tempoKept }) => tempoKept !== null);
+  const series: Series[] = [
+    {
+      name: 'plan',
+      tone: 'moss',
+      look: 'whole',
+      points: planned.map(({ monday, setsPlanned, setsDone }) => ({ day: monday, value: percent(setsDone / setsPlanned) })),
+    },
+    {
+      name: 'tempo',
+      tone: 'clay',
+      look: 'dashed',
+      points: sensed.map(({ monday, tempoKept }) => ({ day: monday, value: percent(tempoKept ?? 0) })),
+    },
+  ];
+  const table: ChartTable = {
+    head: ['Week of', 'Sets planned', 'Sets done', 'Tempo kept'],
+    rows: weeks.map((week) => [
+      weekName(week),
+      dash(week.setsPlanned),
+      dash(week.setsDone),
+      week.tempoKept === null ? 'not measured' : `${percent(week.tempoKept)} %`,
+    ]),
+  };
+  return (
+    <ChartCard
+      title="Kept to the plan"
+      note={sensed.length === 0 ? 'Sets done of those planned, %. No tempo was measured.' : 'Percent.'}
+      legend={sensed.length === 0 ? undefined : '● sets of the plan   □ sets that kept the tempo'}
+      table={table}
+    >
+      {(width) => <LineChart width={width} series={series} says={`Sets done of those planned over ${plural(weeks.length)}`} />}
+    </ChartCard>
+  );
+};
+
+/** The worst joint pain of each week: in the sets, and before them by area in the table. */
+export const PainChart = ({ weeks }: { weeks: Weeks }) => {
+  const asked = weeks.filter(({ worstPain }) => worstPain !== null);
+  const areas = JOINT_AREAS.filter((area) => weeks.some((week) => week.painByArea[area] !== undefined));
+  const before = weeks.flatMap(({ monday, painByArea }) => {
+    const values = Object.values(painByArea);
+    return values.length === 0 ? [] : [{ day: monday, value: Math.max(...values) }];
+  });
+  const series: Series[] = [
+    {
+      name: 'sets',
+      tone: 'clay',
+      look: 'whole',
+      points: asked.map(({ monday, worstPain }) => ({ day: monday, value: worstPain ?? 0 })),
+    },
+    { name: 'before', tone: 'saffron', look: 'dashed', points: before },
+  ];
+  const table: ChartTable = {
+    head: ['Week of', 'Worst in a set', ...areas.map((area) => `${JOINT_LABELS[area]}, before`)],
+    rows: weeks.map((week) => [
+      weekName(week),
+      week.worstPain === null ? 'not asked' : String(week.worstPain),
+      ...areas.map((area) => dash(week.painByArea[area])),
+    ]),
+  };
+  return (
+    <ChartCard
+      title="Pain"
+      note={`Worst of each week, 0 to 10. ${asked.length === 0 ? 'Nobody was asked.' : 'Weeks nobody asked in have no mark.'}`}
+      legend={before.length === 0 ? undefined : '● in the sets   □ before the first set, by area in the table'}
+      table={table}
+    >
+      {(width) => <LineChart width={width} series={series} says={`Worst pain of each week over ${plural(weeks.length)}`} />}
+    </ChartCard>
+  );
+};

@@ -1,0 +1,33 @@
+import { contentOfSheet } from '@drubo/contracts';
+import { useComposing } from '../../data/use-composing';
+import { Button } from '../../ui/Button';
+import { Modal } from '../../ui/Modal';
+import { Txt } from '../../ui/Txt';
+import { AddDialog } from '../sheet/AddDialog';
+import type { FloorDetail } from './floor';
+import type { Live } from './use-live';
+
+/** Puts an exercise into the running session, dosed for this person. */
+export const AddOnFloor = ({ live, detail, onClose }: { live: Live; detail: FloorDetail; onClose(): void }) => {
+  const { input } = useComposing(detail.sheet);
+  const content = contentOfSheet(detail.sheet);
+  if (!input) {
+    return (
+      <Modal title="Add an exercise" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+        <Txt tone="quiet">Reading what this person can do here. Without a network it has to have been read before.</Txt>
+      </Modal>
+    );
+  }
+  return (
+    <AddDialog
+      content={content}
+      input={input}
+      onAdd={(item, role, said) => {
+        // The fold gives it a block of its own.
+        void live.addExercise({ ...item, blockId: 'x' }, role, said);
+        onClose();
+      }}
+      onClose={onClose}
+    />
+  );
+};

@@ -1,0 +1,239 @@
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { SessionRecordFields } from '@drubo/contracts';
+import { ENERGY_LABELS, ILLNESS_LABELS, JOINT_LABELS, MORNING_LABELS, MUSCLE_LABELS, SLEEP_LABELS } from '@drubo/core/explain';
+import { checkSession, NOT_ASKED } from '@drubo/core/session';
+import type { CheckIn } from '@drubo/core/session';
+import { ENERGY_VALUES, ILLNESS_VALUES, JOINT_AREAS, MORNING_VALUES, SLEEP_VALUES, SORE_MUSCLES } from '@drubo/core/vocabulary';
+import type { Side } from '@drubo/core/vocabulary';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Choices } from '../../ui/Choices';
+import { Modal } from '../../ui/Modal';
+import { Scale } from '../../ui/Scale';
+import { Stepper } from '../../ui/Stepper';
+import { Ticks } from '../../ui/Ticks';
+import { Heading, Txt } from '../../ui/Txt';
+import { factsOf } from './advice-input';
+import type { FloorDetail } from './floor';
+import { PressureFields } from './PressureFields';
+import { ProposalList } from './ProposalList';
+import type { Live } from './use-live';
+
+const labelled = <Id extends string>(ids: readonly Id[], labels: Record<Id, string>) =>
+  ids.map((value) => ({ value, label: labels[value] }));
+
+const MOST_MINUTES = 120;
+const YES_NO = [
+  { value: 'yes', label: 'Yes' },
+  { value: 'no', label: 'No' },
+] as const;
+const asYesNo = (value: boolean | null): 'yes' | 'no' | null => (value === null ? null : value ? 'yes' : 'no');
+
+/** Nothing wrong, in one tap: asked, and none. */
+const ALL_WELL: Partial<CheckIn> = { illness: 'none', painkillers: false, soreness: [], joints: [] };
+
+/** What a new answer begins with, to be set by the scale under it. */
+const FIRST = { level: 3, pain: 2 } as const;
+
+/**
+ * A few taps before the first set, every one of them optional. What the answers change today is proposed below them as
+ * they are given, each with why and a tick; nothing changes unless it is taken.
+ */
+export const CheckInDialog = ({ live, detail, onClose }: { live: Live; detail: FloorDetail; onClose(): void }) => {
+  const [answers, setAnswers] = useState<CheckIn>(detail.checkIn ?? NOT_ASKED);
+  const [refused, setRefused] = useState<readonly string[]>([]);
+  const [isPressureWrong, setPressureWrong] = useState(false);
+  const set = (change: Partial<CheckIn>) => setAnswers({ ...answers, ...change });
+  const items = useMemo(
+    () =>
+      live.exercises
+        .filter(({ isOpen }) => isOpen)
+        .map(({ item, variation, rows }) => ({
+          itemId: item.id,
+          variation,
+          dose: item.dose,
+          setsLeft: new Set(rows.filter(({ set: logged }) => !logged).map(({ slot }) => slot.setIndex)).size,
+          log: { ...factsOf(detail, item, variation), itemId: item.id, sets: [], bodyMassKg: detail.sheet.fittedTo.massKg },
+        })),
+    [live.exercises, detail],
+  );
+  const result = useMemo(() => checkSession(answers, items), [answers, items]);
+  const taken = result.proposals.filter(({ id }) => !refused.includes(id));
+  const changes = taken.flatMap(({ change }): SessionRecordFields[] => (change ? [change] : []));
+  const done = () => {
+    void live.keepCheckIn(answers, changes);
+    onClose();
+  };
+  return (
+    <Modal
+      title="Check-in"
+      onClose={onClose}
+      problem={isPressureWrong ? 'Blood pressure must be two numbers, the upper one first.' : null}
+      actions={
+        <>
+          <Button
+            label="All well"
+            says="All well: no illness, no painkillers, nothing sore, no joint pain"
+            onPress={() => set(ALL_WELL)}
+          />
+          <Button
+            look="main"
+            label={changes.length === 0 ? 'Done' : `Done · ${changes.length} ${changes.length === 1 ? 'change' : 'changes'}`}
+            disabled={isPressureWrong}
+            onPress={done}
+          />
+        </>
+      }
+    >
+      <Txt kind="small" tone="quiet">
+        Leave out what you like: what is not asked stays unknown.
+      </Txt>
+      <ProposalList result={result} refused={refused} onRefuse={setRefused} />
+      <Joints answers={answers} onChange={set} />
+      <Soreness answers={answers} onChange={set} />
+      <Choices
+        label="Pain after last time, the morning after"
+        options={labelled(MORNING_VALUES, MORNING_LABELS)}
+        value={answers.morning}
+        onChange={(morning) => set({ morning })}
+      />
+      <Choices
+        label="Illness"
+        options={labelled(ILLNESS_VALUES, ILLNESS_LABELS)}
+        value={answers.illness}
+        onChange={(illness) => set({ illness })}
+      />
+      <Choices
+        label="Painkillers in the last 8 h"
+        options={YES_NO}
+        value={asYesNo(answers.painkillers)}
+        onChange={(value) => set({ painkillers: value === 'yes' })}
+      />
+      <Choices
+        label="Sleep"
+        options={labelled(SLEEP_VALUES, SLEEP_LABELS)}
+        value={answers.sleep}
+        onChange={(sleep) => set({ sleep })}
+      />
+      <Choices
+        label="Energy"
+        options={labelled(ENERGY_VALUES, ENERGY_LABELS)}
+        value={answers.energy}
+        onChange={(energy) => set({ energy })}
+      />
+      <Choices
+        label="Hard sport elsewhere since last time"
+        options={YES_NO}
+        value={asYesNo(answers.outsideSport)}
+        onChange={(value) => set({ outsideSport: value === 'yes' })}
+      />
+      <View style={styles.row}>
+        <Stepper
+          label="Minutes there are today"
+          value={answers.minutes === null ? `${detail.sheet.minutesBudget}` : String(answers.minutes)}
+          note={answers.minutes === null ? 'min, as planned' : 'min'}
+          onDown={
+            (answers.minutes ?? detail.sheet.minutesBudget) > 10
+              ? () => set({ minutes: (answers.minutes ?? detail.sheet.minutesBudget) - 5 })
+              : null
+          }
+          onUp={
+            (answers.minutes ?? detail.sheet.minutesBudget) < MOST_MINUTES
+              ? () => set({ minutes: (answers.minutes ?? detail.sheet.minutesBudget) + 5 })
+              : null
+          }
+        />
+      </View>
+      <PressureFields
+        value={answers.pressure}
+        onChange={(pressure, isWrong) => {
+          setPressureWrong(isWrong);
+          set({ pressure });
+        }}
+      />
+    </Modal>
+  );
+};
+
+type Part = { answers: CheckIn; onChange(change: Partial<CheckIn>): void };
+
+/** Joint or tendon pain, by area and side: asked apart from sore muscles. */
+const Joints = ({ answers, onChange }: Part) => {
+  const joints = answers.joints ?? [];
+  const areas = joints.map(({ area }) => area);
+  const change = (area: (typeof areas)[number], to: Partial<(typeof joints)[number]>) =>
+    onChange({ joints: joints.map((one) => (one.area === area ? { ...one, ...to } : one)) });
+  return (
+    <View style={styles.group}>
+      <Heading level={3}>Joint or tendon pain now</Heading>
+      <Ticks
+        label={answers.joints === null ? 'Not asked' : joints.length === 0 ? 'None' : 'Where'}
+        options={labelled(JOINT_AREAS, JOINT_LABELS)}
+        values={areas}
+        tone="clay"
+        onChange={(next) =>
+          onChange({
+            joints: next.map(
+              (area) => joints.find((one) => one.area === area) ?? { area, side: 'both' as const, pain: FIRST.pain },
+            ),
+          })
+        }
+      />
+      {joints.map(({ area, side, pain }) => (
+        <View key={area} style={styles.group}>
+          <Choices<Side>
+            label={`${JOINT_LABELS[area]}: which side`}
+            options={[
+              { value: 'left', label: 'Left' },
+              { value: 'right', label: 'Right' },
+              { value: 'both', label: 'Both' },
+            ]}
+            value={side}
+            onChange={(next) => change(area, { side: next })}
+          />
+          <Scale
+            label={`${JOINT_LABELS[area]}, how much`}
+            says={`${JOINT_LABELS[area]} pain`}
+            value={pain}
+            onChange={(next) => change(area, { pain: next ?? 0 })}
+          />
+        </View>
+      ))}
+    </View>
+  );
+};
+
+/** Muscles sore from training. */
+const Soreness = ({ answers, onChange }: Part) => {
+  const soreness = answers.soreness ?? [];
+  return (
+    <View style={styles.group}>
+      <Heading level={3}>Sore muscles</Heading>
+      <Ticks
+        label={answers.soreness === null ? 'Not asked' : soreness.length === 0 ? 'None' : 'Where'}
+        options={labelled(SORE_MUSCLES, MUSCLE_LABELS)}
+        values={soreness.map(({ muscle }) => muscle)}
+        tone="saffron"
+        onChange={(next) =>
+          onChange({
+            soreness: next.map((muscle) => soreness.find((one) => one.muscle === muscle) ?? { muscle, level: FIRST.level }),
+          })
+        }
+      />
+      {soreness.map(({ muscle, level }) => (
+        <Scale
+          key={muscle}
+          label={`${MUSCLE_LABELS[muscle]}, how sore`}
+          says={`${MUSCLE_LABELS[muscle]} soreness`}
+          value={level}
+          onChange={(next) =>
+            onChange({ soreness: soreness.map((one) => (one.muscle === muscle ? { ...one, level: next ?? 0 } : one)) })
+          }
+        />
+      ))}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({ group: { gap: SPACE.s }, row: { flexDirection: 'row' } });

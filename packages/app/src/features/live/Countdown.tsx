@@ -1,0 +1,70 @@
+import { useEffect, useRef, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { RADIUS, SPACE } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Button } from '../../ui/Button';
+import { Txt } from '../../ui/Txt';
+import { buzz, tick } from './ticks';
+
+const LAST_SECONDS = 3;
+const LOOK_MS = 200;
+
+/** Counts a timed set down by the clock, so that a phone that slept still tells the true time; ends by itself. */
+export const Countdown = ({ seconds, onEnd }: { seconds: number; onEnd(held: number): void }) => {
+  const palette = usePalette();
+  const [startedAt, setStartedAt] = useState<number | null>(null);
+  const [left, setLeft] = useState(seconds);
+  const told = useRef(seconds);
+  useEffect(() => {
+    if (startedAt === null) return;
+    const timer = setInterval(() => {
+      const now = Math.max(0, seconds - (Date.now() - startedAt) / 1000);
+      const whole = Math.ceil(now);
+      setLeft(whole);
+      if (whole < told.current && whole <= LAST_SECONDS) {
+        tick(whole === 0 ? 'end' : 'count');
+        if (whole === 0) buzz('end');
+      }
+      told.current = whole;
+      if (now > 0) return;
+      setStartedAt(null);
+      onEnd(seconds);
+    }, LOOK_MS);
+    return () => clearInterval(timer);
+  }, [startedAt, seconds, onEnd]);
+  const isRunning = startedAt !== null;
+  const start = () => {
+    told.current = seconds;
+    setLeft(seconds);
+    setStartedAt(Date.now());
+  };
+  const stop = () => {
+    const held = startedAt === null ? 0 : Math.min(seconds, Math.round((Date.now() - startedAt) / 1000));
+    setStartedAt(null);
+    onEnd(held);
+  };
+  return (
+    <View style={[styles.box, { borderColor: isRunning ? palette.moss : palette.hairline }]}>
+      <View role="timer" aria-label={isRunning ? `${left} s left` : `${seconds} s to hold`} style={styles.text}>
+        <Txt kind="number" tone={isRunning ? 'moss' : 'ink'}>
+          {isRunning ? left : seconds} s
+        </Txt>
+        <Txt kind="small" tone="quiet">
+          {isRunning ? 'left to hold' : 'to hold'}
+        </Txt>
+      </View>
+      <Button
+        size="live"
+        look={isRunning ? 'danger' : 'plain'}
+        icon={isRunning ? 'pause' : 'play'}
+        label={isRunning ? 'Stop here' : 'Count down'}
+        onPress={isRunning ? stop : start}
+      />
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  box: { flexDirection: 'row', alignItems: 'center', borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
+  text: { flexGrow: 1, flexDirection: 'row', alignItems: 'baseline', gap: SPACE.s },
+});

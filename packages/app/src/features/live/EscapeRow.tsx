@@ -1,0 +1,28 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import type { FloorDetail } from './floor';
+import { KitTakenDialog } from './KitTakenDialog';
+import { PainStopDialog } from './PainStopDialog';
+import type { Exercise } from './progress';
+import { TimeDialog } from './TimeDialog';
+import type { Live } from './use-live';
+
+/** The three escapes, always at hand and each two taps to a done deed: kit taken, short of time, stop for pain. */
+export const EscapeRow = ({ live, exercise, detail }: { live: Live; exercise: Exercise; detail: FloorDetail }) => {
+  const [open, setOpen] = useState<'kit' | 'time' | 'pain' | null>(null);
+  const close = () => setOpen(null);
+  return (
+    <View style={styles.row}>
+      <Button grow label="Kit taken" disabled={!exercise.isOpen} onPress={() => setOpen('kit')} />
+      <Button grow label="Short of time" onPress={() => setOpen('time')} />
+      <Button grow look="danger" label="Stop: pain" disabled={!live.slot} onPress={() => setOpen('pain')} />
+      {open === 'kit' && <KitTakenDialog live={live} exercise={exercise} detail={detail} onClose={close} />}
+      {open === 'time' && <TimeDialog live={live} detail={detail} onClose={close} />}
+      {open === 'pain' && <PainStopDialog live={live} exercise={exercise} onClose={close} />}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s } });

@@ -1,0 +1,84 @@
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { contentOfSheet } from '@drubo/contracts';
+import { isHardKind } from '@drubo/core';
+import { freeSlot } from '@drubo/core/composing';
+import { useComposing } from '../../data/use-composing';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Chip } from '../../ui/Chip';
+import { Modal } from '../../ui/Modal';
+import { Txt } from '../../ui/Txt';
+import { InsteadList } from '../sheet/InsteadList';
+import type { FloorDetail } from './floor';
+import type { Exercise } from './progress';
+import { thingsOf, withoutTaken } from './taken-kit';
+import type { Live } from './use-live';
+
+/** What stands in for an exercise whose kit is taken: the nearest that needs none of it, dosed; one tap takes it. */
+export const KitTakenDialog = ({
+  live,
+  exercise,
+  detail,
+  onClose,
+}: {
+  live: Live;
+  exercise: Exercise;
+  detail: FloorDetail;
+  onClose(): void;
+}) => {
+  const { item, variation, done } = exercise;
+  const { input } = useComposing(detail.sheet);
+  const things = useMemo(() => thingsOf(variation, item, input?.context.room ?? new Set()), [variation, item, input]);
+  const [free, setFree] = useState<readonly string[]>([]);
+  const left = useMemo(
+    () =>
+      input &&
+      withoutTaken(
+        input,
+        things.filter(({ id }) => !free.includes(id)),
+      ),
+    [input, things, free],
+  );
+  const content = contentOfSheet(detail.sheet);
+  const setsDone = new Set(done.filter(({ kind }) => isHardKind(kind)).map(({ setIndex }) => setIndex)).size;
+  const setsLeft = Math.max(1, item.dose.sets - setsDone);
+  return (
+    <Modal title="Kit taken" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+      {things.length > 0 && (
+        <View style={styles.group} role="group" aria-label="Taken">
+          <Txt kind="small" tone="quiet">
+            Taken. Tap what is free after all.
+          </Txt>
+          <View style={styles.row}>
+            {things.map(({ id, label }) => (
+              <Chip
+                key={id}
+                label={label}
+                chosen={!free.includes(id)}
+                onPress={() => setFree(free.includes(id) ? free.filter((other) => other !== id) : [...free, id])}
+              />
+            ))}
+          </View>
+        </View>
+      )}
+      <InsteadList
+        item={item}
+        variation={variation}
+        content={content}
+        input={left}
+        noHarder
+        onSwap={(made, said) => {
+          const dose = { ...made.dose, sets: setsLeft };
+          void live.swap(item.id, { ...made, blockId: item.blockId, dose, slot: freeSlot(content, item.slot) }, 'kit', said);
+          onClose();
+        }}
+      />
+    </Modal>
+  );
+};
+
+const styles = StyleSheet.create({
+  group: { gap: SPACE.xs },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});

@@ -1,0 +1,50 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { SPACE } from '../../theme/tokens';
+import { Chip } from '../../ui/Chip';
+import { Heading, Txt } from '../../ui/Txt';
+import { keepLetterKeys, readLetterKeys } from '../sheet/use-sheet-keys';
+import { canBuzz, isBuzzOn, isSoundOn, keepBuzz, keepSound, tick } from './ticks';
+import { LIVE_KEYS } from './keys';
+import { isPaired, keepPaired } from './use-sensor';
+
+/** What this device does on the floor, remembered on it: sound, vibration, the sensor, letter keys. */
+export const LiveSettings = () => {
+  const [, again] = useState(0);
+  const flip = (keep: (isOn: boolean) => void, isOn: boolean) => () => {
+    keep(!isOn);
+    again((count) => count + 1);
+  };
+  const switches = [
+    { label: 'Sound', isOn: isSoundOn(), keep: keepSound, after: () => tick('lifting') },
+    ...(canBuzz() ? [{ label: 'Vibration', isOn: isBuzzOn(), keep: keepBuzz }] : []),
+    { label: 'Rep sensor', isOn: isPaired(), keep: keepPaired },
+    { label: 'Letter keys', isOn: readLetterKeys(), keep: keepLetterKeys },
+  ];
+  return (
+    <View style={styles.list}>
+      <Heading level={3}>This device</Heading>
+      <View style={styles.row}>
+        {switches.map(({ label, isOn, keep, after }) => (
+          <Chip
+            key={label}
+            label={`${label} ${isOn ? 'on' : 'off'}`}
+            chosen={isOn}
+            onPress={() => {
+              flip(keep, isOn)();
+              if (!isOn) after?.();
+            }}
+          />
+        ))}
+      </View>
+      <Txt kind="small" tone="quiet">
+        The rep sensor is a simulated stand-in. Keys: {LIVE_KEYS.map(([key, does]) => `${key} ${does}`).join(', ')}.
+      </Txt>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  list: { gap: SPACE.xs },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});

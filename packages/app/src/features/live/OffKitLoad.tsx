@@ -1,0 +1,46 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { toKg } from '@drubo/core';
+import { OFF_KIT } from '@drubo/core/kit';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { readNumber } from '../../ui/measure';
+import { useStudio } from '../shell/StudioContext';
+import type { Live } from './use-live';
+
+const MOST_KG = 500;
+
+/** A load the kit here does not make, as it is labelled: taken, and marked as off the kit. */
+export const OffKitLoad = ({ live, onKept }: { live: Live; onKept(): void }) => {
+  const { unit } = useStudio();
+  const [text, setText] = useState('');
+  const value = readNumber(text);
+  const kg = typeof value === 'number' ? toKg(value, unit) : null;
+  const isBad = value === undefined || (kg !== null && (kg <= 0 || kg > MOST_KG));
+  const type = live.pad?.load.implements[0]?.type ?? 'dumbbell';
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <Field
+        label="A load that is not on this kit"
+        unit={unit}
+        inputMode="decimal"
+        value={text}
+        onChangeText={setText}
+        error={isBad ? `must be a number above 0 and up to ${unit === 'kg' ? 500 : 1100} ${unit}` : undefined}
+      />
+      {!isBad && typeof value === 'number' && kg !== null && (
+        <Button
+          label={`Use ${value} ${unit}`}
+          onPress={() => {
+            const position = live.pad?.load.position ?? 'sides';
+            live.change({
+              load: { position, implements: [{ pieceId: OFF_KIT, type, value, unit, count: 1 }], externalKg: kg },
+            });
+            onKept();
+          }}
+        />
+      )}
+    </View>
+  );
+};

@@ -1,0 +1,59 @@
+import { useRouter } from 'expo-router';
+import { ScrollView, StyleSheet } from 'react-native';
+import { formatRest } from '@drubo/core/explain';
+import { useRunning } from '../../data/use-running';
+import { useSession } from '../../data/use-session';
+import { SPACE } from '../../theme/tokens';
+import { Chip } from '../../ui/Chip';
+import { onTheFloor } from './floor';
+import { readPlace } from './place';
+import { exercisesOf } from './progress';
+import { runningRest } from './rest';
+import { useNow } from './use-now';
+
+const MOST = 4;
+
+/** The other sessions that run now, each with its own rest running down; one tap goes to it. */
+export const OtherSessions = ({ sessionId }: { sessionId: string }) => {
+  const others = useRunning().filter((session) => session.sessionId !== sessionId);
+  if (others.length === 0) return null;
+  return (
+    <ScrollView
+      horizontal
+      showsHorizontalScrollIndicator={false}
+      style={styles.scroll}
+      contentContainerStyle={styles.row}
+      role="group"
+      aria-label="Other sessions running"
+    >
+      {others.slice(0, MOST).map((other) => (
+        <Other key={other.sessionId} sessionId={other.sessionId} name={other.name} />
+      ))}
+    </ScrollView>
+  );
+};
+
+const Other = ({ sessionId, name }: { sessionId: string; name: string }) => {
+  const router = useRouter();
+  const { detail } = useSession(sessionId);
+  const now = useNow();
+  const floor = detail && onTheFloor(detail);
+  const rest = floor ? runningRest(exercisesOf(floor), floor.sets, readPlace(sessionId)) : null;
+  const left = rest ? Math.ceil(rest.restSeconds - (now - Date.parse(rest.set.loggedAt)) / 1000) : 0;
+  const first = name.split(' ')[0] ?? name;
+  const says = left > 0 ? `rests ${formatRest(left)}` : 'ready';
+  return (
+    <Chip
+      label={`${first} · ${says}`}
+      says={`Go to ${name}, ${says}`}
+      tone={left > 0 ? 'moss' : 'saffron'}
+      chosen={left <= 0 && rest !== null}
+      onPress={() => router.replace(`/live/${sessionId}`)}
+    />
+  );
+};
+
+const styles = StyleSheet.create({
+  scroll: { flexGrow: 0, flexShrink: 0 },
+  row: { flexDirection: 'row', gap: SPACE.xs },
+});

@@ -1,0 +1,62 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { SPACE, TARGET } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Chip } from '../../ui/Chip';
+import { Modal } from '../../ui/Modal';
+import { Stepper } from '../../ui/Stepper';
+import { Txt } from '../../ui/Txt';
+import type { Exercise } from './progress';
+import type { Live } from './use-live';
+
+const SCALE = Array.from({ length: 11 }, (_, at) => at);
+
+/** Stops for pain: how far they got stands there, one tap on how much it hurts logs it and leaves the exercise. */
+export const PainStopDialog = ({ live, exercise, onClose }: { live: Live; exercise: Exercise; onClose(): void }) => {
+  const isTimed = exercise.item.dose.seconds !== undefined;
+  const [reps, setReps] = useState(live.pad?.reps ?? 0);
+  const stop = (pain: number | null) => {
+    onClose();
+    void live.stopForPain(pain, reps);
+  };
+  return (
+    <Modal
+      title="Stop: pain"
+      onClose={onClose}
+      actions={
+        <>
+          <Button label="Go on" onPress={onClose} />
+          <Button look="danger" label="Stop, not asked how much" onPress={() => stop(null)} />
+        </>
+      }
+    >
+      <View style={{ flexDirection: 'row' }}>
+        <Stepper
+          label={isTimed ? 'Seconds before it hurt' : 'Reps before it hurt'}
+          value={String(reps)}
+          onDown={reps > 0 ? () => setReps(reps - 1) : null}
+          onUp={() => setReps(reps + 1)}
+        />
+      </View>
+      <Txt>How much, in a joint or tendon? A number logs the set and leaves {exercise.variation.name.toLowerCase()} today.</Txt>
+      <View role="group" aria-label="Joint pain" style={styles.grid}>
+        {SCALE.map((pain) => (
+          <Chip
+            key={pain}
+            height={TARGET.live}
+            label={String(pain)}
+            says={`Stop with pain ${pain} of 10`}
+            tone={pain > 2 ? 'clay' : 'moss'}
+            chosen={false}
+            onPress={() => stop(pain)}
+          />
+        ))}
+      </View>
+      <Txt kind="small" tone="quiet">
+        Sharp, catching or radiating pain, or a joint that swells, gives way or locks: have it looked at. Drubo does not diagnose.
+      </Txt>
+    </Modal>
+  );
+};
+
+const styles = StyleSheet.create({ grid: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });

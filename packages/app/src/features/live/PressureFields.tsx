@@ -1,0 +1,61 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { CheckIn } from '@drubo/core/session';
+import { SPACE } from '../../theme/tokens';
+import { Field } from '../../ui/Field';
+import { readNumber } from '../../ui/measure';
+
+/** Blood pressure where it is measured: two numbers or none. */
+export const PressureFields = ({
+  value,
+  onChange,
+}: {
+  value: CheckIn['pressure'];
+  onChange(pressure: CheckIn['pressure'], isWrong: boolean): void;
+}) => {
+  const [upper, setUpper] = useState(value ? String(value.systolic) : '');
+  const [lower, setLower] = useState(value ? String(value.diastolic) : '');
+  const tell = (first: string, second: string) => {
+    const [systolic, diastolic] = [readNumber(first), readNumber(second)];
+    if (systolic === null && diastolic === null) return onChange(null, false);
+    const isRight =
+      typeof systolic === 'number' &&
+      typeof diastolic === 'number' &&
+      [systolic, diastolic].every(Number.isInteger) &&
+      systolic >= 60 &&
+      systolic <= 280 &&
+      diastolic >= 30 &&
+      diastolic < systolic;
+    onChange(isRight ? { systolic, diastolic } : null, !isRight);
+  };
+  return (
+    <View style={styles.row}>
+      <View style={styles.grow}>
+        <Field
+          label="Upper pressure"
+          unit="mmHg"
+          inputMode="numeric"
+          value={upper}
+          onChangeText={(text) => {
+            setUpper(text);
+            tell(text, lower);
+          }}
+        />
+      </View>
+      <View style={styles.grow}>
+        <Field
+          label="Lower pressure"
+          unit="mmHg"
+          inputMode="numeric"
+          value={lower}
+          onChangeText={(text) => {
+            setLower(text);
+            tell(upper, text);
+          }}
+        />
+      </View>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s }, grow: { flexGrow: 1, flexBasis: 0 } });

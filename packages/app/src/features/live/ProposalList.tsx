@@ -1,0 +1,63 @@
+import { StyleSheet, View } from 'react-native';
+import type { CheckResult } from '@drubo/core/session';
+import { SPACE } from '../../theme/tokens';
+import { Card } from '../../ui/Card';
+import { Chip } from '../../ui/Chip';
+import { Heading, Txt } from '../../ui/Txt';
+import { useExplain, WhyDot } from '../../ui/Why';
+
+/** What the answers ask for today: each to take or leave, with why. What stops the session stands alone. */
+export const ProposalList = ({
+  result,
+  refused,
+  onRefuse,
+}: {
+  result: CheckResult;
+  refused: readonly string[];
+  onRefuse(refused: readonly string[]): void;
+}) => {
+  const explain = useExplain();
+  if (result.stops.length > 0) {
+    return (
+      <Card edge="clay">
+        {explain(result.stops).map(({ text }) => (
+          <Txt key={text} kind="bold" role="alert">
+            {text}
+          </Txt>
+        ))}
+        <Txt kind="small" tone="quiet">
+          Discard or finish the session under More. It is kept as it stands until then.
+        </Txt>
+      </Card>
+    );
+  }
+  if (result.proposals.length === 0) return null;
+  return (
+    <Card edge="saffron">
+      <Heading level={3}>For today</Heading>
+      {result.proposals.map(({ id, change, reason }) => {
+        const [said] = explain([reason]);
+        const isTaken = !refused.includes(id);
+        return (
+          <View key={id} style={styles.row}>
+            <Txt style={styles.grow}>{said?.text ?? ''}</Txt>
+            <WhyDot about="today’s change" reasons={[reason]} label="why" />
+            {change && (
+              <Chip
+                label={isTaken ? 'Take ✓' : 'Leave it'}
+                says={`${isTaken ? 'Taken' : 'Not taken'}: ${said?.text ?? ''}`}
+                chosen={isTaken}
+                onPress={() => onRefuse(isTaken ? [...refused, id] : refused.filter((other) => other !== id))}
+              />
+            )}
+          </View>
+        );
+      })}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+});

@@ -1,0 +1,62 @@
+import { useEffect } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { standInSensor } from '../../data/devices/rep-sensor';
+import { RADIUS, SPACE } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { Button } from '../../ui/Button';
+import { Txt } from '../../ui/Txt';
+import { plannedReps } from '@drubo/core';
+import type { Exercise } from './progress';
+import { useSensor } from './use-sensor';
+import type { Sensed } from './use-sensor';
+import type { Live } from './use-live';
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+const wordsOf = ({ state, reps, kept, slowing, doubted }: Sensed): string => {
+  if (state === 'idle') return 'Rep sensor paired';
+  const said = [
+    `${reps} ${reps === 1 ? 'rep' : 'reps'}`,
+    kept === null ? null : `tempo kept ${percent(kept)}`,
+    slowing === null ? null : `${percent(Math.max(0, slowing))} slower than the quickest`,
+    doubted > 0 ? `${doubted} not believed` : null,
+  ];
+  return `${state === 'lost' ? 'No contact, count on by hand · ' : ''}${said.filter(Boolean).join(' · ')}`;
+};
+
+/** What the rep sensor tells of this set: it fills the pad, and goes quiet without taking anything away. */
+export const SensorStrip = ({ live, exercise }: { live: Live; exercise: Exercise }) => {
+  const palette = usePalette();
+  const { slot } = live;
+  const { tempo } = exercise.item.dose;
+  const sensed = useSensor(standInSensor, tempo, `${exercise.item.id}-${slot?.kind}-${slot?.setIndex}-${slot?.side}`);
+  const { reps, measured, state } = sensed;
+  useEffect(() => {
+    if (reps === 0) return;
+    live.change({ reps });
+    live.measure(measured);
+    // Only a new rep fills the pad: between reps the trainer's own correction stands.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [reps]);
+  const isOn = state === 'listening' || state === 'lost';
+  return (
+    <View style={[styles.strip, { borderColor: state === 'lost' ? palette.saffron : palette.hairline }]}>
+      <Txt kind="small" style={styles.grow} tone={state === 'lost' ? 'saffron' : 'ink'} role="status" numberOfLines={2}>
+        {wordsOf(sensed)}
+      </Txt>
+      <Button
+        look="quiet"
+        label={isOn ? 'Stop' : 'Start set'}
+        says={isOn ? 'Stop the rep sensor' : 'Start the set under the rep sensor'}
+        onPress={() =>
+          isOn ? sensed.stop() : sensed.start({ tempo, reps: live.asked?.reps ?? plannedReps(exercise.item.dose) })
+        }
+      />
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  strip: { flexDirection: 'row', alignItems: 'center', borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+});

@@ -1,0 +1,41 @@
+import { changesOf, checkInOf } from '@drubo/contracts';
+import type { ContentItemDto, SessionDetailDto, SheetItemDto } from '@drubo/contracts';
+import { onFloor } from '@drubo/core/session';
+import type { CheckIn, OnFloor } from '@drubo/core/session';
+import { freshOf } from '../../data/offline/fresh-items';
+
+/** A running session with the changes of the day on its sheet. */
+export interface FloorDetail extends SessionDetailDto {
+  floor: Omit<OnFloor<SheetItemDto>, 'content'>;
+  checkIn: CheckIn | null;
+}
+
+/** An exercise that came in on the way, as the sheet's own are: what the server knows of it, else what this device does. */
+const asSheetItem = (item: ContentItemDto | SheetItemDto, known: readonly SheetItemDto[]): SheetItemDto => {
+  if ('proposed' in item) return item;
+  const stored = known.find(({ id }) => id === item.id);
+  const { proposed, why, past } = freshOf(item.id, item);
+  return { proposed, why, past, lastTime: null, edited: false, ...stored, ...item };
+};
+
+const known = new WeakMap<SessionDetailDto, FloorDetail>();
+
+/** The session as it runs. The same detail gives the same object, so that what is kept for its items stays. */
+export const onTheFloor = (detail: SessionDetailDto): FloorDetail => {
+  const kept = known.get(detail);
+  if (kept) return kept;
+  const { sheet, records, floorItems } = detail;
+  const { content, ...floor } = onFloor<ContentItemDto>({ blocks: sheet.blocks, items: sheet.items }, changesOf(records));
+  const made: FloorDetail = {
+    ...detail,
+    sheet: {
+      ...sheet,
+      blocks: [...content.blocks],
+      items: content.items.map((item) => asSheetItem(item, floorItems)),
+    },
+    floor,
+    checkIn: checkInOf(records),
+  };
+  known.set(detail, made);
+  return made;
+};

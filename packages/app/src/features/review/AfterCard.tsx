@@ -1,0 +1,154 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { fieldsOfKind } from '@drubo/contracts';
+import type { ReviewDto } from '@drubo/contracts';
+import { EMPHASIS_LABELS } from '@drubo/core/explain';
+import { SORE_MUSCLES } from '@drubo/core/vocabulary';
+import { newId } from '../../data/ids';
+import { sheetAggregate } from '../../data/offline/overlay';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { formatDay, minutesBetween } from '../../ui/days';
+import { Field } from '../../ui/Field';
+import { readNumber } from '../../ui/measure';
+import { Modal } from '../../ui/Modal';
+import { Scale } from '../../ui/Scale';
+import { Ticks } from '../../ui/Ticks';
+import { Txt } from '../../ui/Txt';
+import { WhyDot } from '../../ui/Why';
+import { reason } from '@drubo/core/vocabulary';
+
+/** Where a session can be felt: muscles, and side hip. */
+const PLACES = [...SORE_MUSCLES, 'side-hip'] as const;
+
+type After = ReturnType<typeof fieldsOfKind<'after'>>[number];
+
+/** Minutes of a session: as somebody said, else from start to finish. */
+export const minutesOf = ({ minutes, startedAt, finishedAt }: ReviewDto['session']): number | null =>
+  minutes ?? (finishedAt === null ? null : minutesBetween(startedAt, finishedAt));
+
+/** The session as a whole: when, how long, how hard, their product; where it was felt and what the client said. */
+export const AfterCard = ({ review }: { review: ReviewDto }) => {
+  const [isEditing, setEditing] = useState(false);
+  const { session, records } = review;
+  const said = fieldsOfKind(records, 'after').at(-1);
+  const notes = fieldsOfKind(records, 'note');
+  const minutes = minutesOf(session);
+  const { effort } = session;
+  const facts = [
+    formatDay(session.date),
+    session.entry === 'paper' ? 'from paper' : null,
+    minutes === null ? null : `${minutes} min`,
+    effort === null ? 'effort not asked' : `effort ${effort} of 10`,
+  ];
+  const load = minutes === null || effort === null ? null : minutes * effort;
+  return (
+    <Card>
+      <View style={styles.row}>
+        <View style={styles.grow}>
+          <Txt kind="small" tone="quiet">
+            {facts.filter(Boolean).join(' · ')}
+          </Txt>
+          {load !== null && minutes !== null && effort !== null && (
+            <View style={styles.row}>
+              <Txt kind="label">Session load {load}</Txt>
+              <WhyDot
+                about="session load"
+                reasons={[reason('session-load', { effort, minutes, load }, 'session-rpe-foster')]}
+                label="why"
+              />
+            </View>
+          )}
+        </View>
+        <Button label="Afterwards" says="What was said afterwards" onPress={() => setEditing(true)} />
+      </View>
+      {said && said.feltWhere.length > 0 && (
+        <Txt kind="small">Felt in: {said.feltWhere.map((id) => EMPHASIS_LABELS[id]).join(', ')}</Txt>
+      )}
+      {said?.words ? <Txt>“{said.words}”</Txt> : null}
+      {session.note ? <Txt>{session.note}</Txt> : null}
+      {notes.map(({ text }, at) => (
+        <Txt key={at} kind="small">
+          {text}
+        </Txt>
+      ))}
+      {isEditing && <AfterDialog review={review} before={said} recordId={recordIdOf(review)} onClose={() => setEditing(false)} />}
+    </Card>
+  );
+};
+
+const recordIdOf = ({ records }: ReviewDto): string => records.findLast(({ fields }) => fields.kind === 'after')?.id ?? newId();
+
+const AfterDialog = ({
+  review,
+  before,
+  recordId,
+  onClose,
+}: {
+  review: ReviewDto;
+  before: After | undefined;
+  recordId: string;
+  onClose(): void;
+}) => {
+  const writer = useWriter();
+  const { session } = review;
+  const [effort, setEffort] = useState(session.effort);
+  const [feltWhere, setFelt] = useState(before?.feltWhere ?? []);
+  const [words, setWords] = useState(before?.words ?? '');
+  const [typed, setTyped] = useState(session.minutes === null ? '' : String(session.minutes));
+  const minutes = readNumber(typed);
+  const isBad = minutes === undefined || (minutes !== null && (!Number.isInteger(minutes) || minutes < 1 || minutes > 600));
+  const isTooLong = words.trim().length > 2000;
+  const keep = async () => {
+    const fields = { kind: 'after' as const, effort, minutes: minutes ?? null, feltWhere: [...feltWhere], words: words.trim() };
+    await writer.log({
+      endpointId: 'saveSessionRecord',
+      params: { sessionId: session.id, recordId },
+      body: { madeAt: new Date().toISOString(), removed: false, fields },
+      aggregate: sheetAggregate(session.sheetId),
+    });
+    onClose();
+  };
+  return (
+    <Modal
+      title="Afterwards"
+      onClose={onClose}
+      actions={
+        <>
+          <Button label="Cancel" onPress={onClose} />
+          <Button look="main" label="Keep" disabled={isBad || isTooLong || !writer.isReady} onPress={() => void keep()} />
+        </>
+      }
+    >
+      <Scale label="Effort of the whole session, 0 to 10" says="Effort" value={effort} onChange={setEffort} />
+      <Field
+        label="Minutes, where the clock was wrong"
+        unit="min"
+        inputMode="numeric"
+        value={typed}
+        onChangeText={setTyped}
+        error={isBad ? 'must be a whole number from 1 to 600' : undefined}
+      />
+      <Ticks
+        label="Where they felt it"
+        options={PLACES.map((value) => ({ value, label: EMPHASIS_LABELS[value] }))}
+        values={feltWhere.filter((id): id is (typeof PLACES)[number] => (PLACES as readonly string[]).includes(id))}
+        onChange={setFelt}
+      />
+      <Field
+        label="In the client’s words"
+        multiline
+        value={words}
+        onChangeText={setWords}
+        error={isTooLong ? 'must have at most 2000 letters' : undefined}
+      />
+    </Modal>
+  );
+};
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});

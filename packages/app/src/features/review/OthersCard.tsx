@@ -1,0 +1,49 @@
+import { View } from 'react-native';
+import type { ReviewDto, ReviewOtherDto } from '@drubo/contracts';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { formatDose } from '@drubo/core/explain';
+import { isHardKind } from '@drubo/core';
+import { SPACE } from '../../theme/tokens';
+import { Card } from '../../ui/Card';
+import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Heading, Txt } from '../../ui/Txt';
+import { doneLine } from '../sheet/last-time';
+
+const nameOf = (id: string): string => findVariation(builtInCatalogue, id)?.name ?? id;
+
+/** What was done of an exercise that gets no verdict, against what was asked. */
+const doneWords = ({ dose, sets, variationId }: ReviewOtherDto): string => {
+  const stance = findVariation(builtInCatalogue, variationId)?.stance ?? 'two-leg';
+  const asked = formatDose(dose, stance);
+  return sets.some(({ kind }) => isHardKind(kind))
+    ? `${asked} · done: ${doneLine({ sets: [...sets], dose }, stance)}`
+    : `${asked} · not done`;
+};
+
+/** Stand-ins, drills, holds and finishers: kept and counted, but chosen anew each time instead of judged. */
+export const OthersCard = ({ review }: { review: ReviewDto }) => {
+  const shown = review.others.filter(({ sets, standsFor }) => sets.length > 0 || standsFor !== null);
+  if (shown.length === 0) return null;
+  return (
+    <Card>
+      <Heading level={2}>Done, without a verdict</Heading>
+      {shown.map((other) => {
+        const variation = findVariation(builtInCatalogue, other.variationId);
+        return (
+          <View key={other.itemId} style={{ flexDirection: 'row', gap: SPACE.s }}>
+            {variation && <FamilyGlyph family={variation.family} />}
+            <View style={{ flexShrink: 1 }}>
+              <Txt kind="bold">{nameOf(other.variationId)}</Txt>
+              <Txt kind="small" tone="quiet">
+                {doneWords(other)}
+              </Txt>
+              {other.standsFor !== null && (
+                <Txt kind="small">Stood in for {nameOf(other.standsFor).toLowerCase()}, which comes back next time.</Txt>
+              )}
+            </View>
+          </View>
+        );
+      })}
+    </Card>
+  );
+};

@@ -1,0 +1,118 @@
+import { useRouter } from 'expo-router';
+import { useDeferredValue, useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Searchbar } from 'react-native-paper';
+import type { ReplyOf } from '@drubo/contracts';
+import { builtInCatalogue } from '@drubo/core/catalogue';
+import { bySearch } from '@drubo/core/knowledge';
+import { useEndpoint } from '../../data/use-endpoint';
+import { FONTS, RADIUS, SPACE, TARGET } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { formatDay } from '../../ui/days';
+import { TitledList } from '../../ui/TitledList';
+import { Txt } from '../../ui/Txt';
+import { Screen } from '../shell/Screen';
+
+type Text = ReplyOf<'search'>['texts'][number];
+
+const WHERE: Record<Text['where'], string> = {
+  note: 'note',
+  'session-note': 'session',
+  'session-words': 'said after a session',
+  limit: 'limit',
+  screening: 'screening',
+};
+
+/** Letters from which a search looks. */
+const LEAST = 2;
+/** Movements shown at once; more words narrow them. */
+const SHOWN = 8;
+
+/** One field over everything: people, movements, notes and sessions. Movements and people are found without a network too. */
+export const SearchScreen = () => {
+  const [typed, setTyped] = useState('');
+  const words = useDeferredValue(typed.trim());
+  const isLong = words.length >= LEAST;
+  const { data, error } = useEndpoint('search', { query: { words: isLong ? words : 'xx' } }, { enabled: isLong });
+  const { data: known } = useEndpoint('listPeople');
+  const router = useRouter();
+  const lower = words.toLowerCase();
+  const nearPeople = (known ?? []).filter(({ name }) => name.toLowerCase().includes(lower));
+  const people = data?.people ?? nearPeople.map(({ id, name, note }) => ({ id, name, note, isArchived: false }));
+  const movements = isLong ? bySearch(builtInCatalogue.variations, words).slice(0, SHOWN) : [];
+  const texts = data?.texts ?? [];
+  const isNothing =
+    isLong && people.length + movements.length + texts.length + (data?.movements.length ?? 0) === 0 && (data ?? error);
+  return (
+    <Screen title="Search" back="/">
+      <Searchbar
+        autoFocus
+        placeholder="People, movements, notes, sessions"
+        accessibilityLabel="Search everything"
+        value={typed}
+        onChangeText={setTyped}
+        inputStyle={{ fontFamily: FONTS.text }}
+      />
+      {!isLong && <Txt tone="quiet">Two letters are enough.</Txt>}
+      {isLong && error !== null && !data && (
+        <Txt tone="saffron">The server can’t be reached: notes and sessions are not searched, people and movements are.</Txt>
+      )}
+      {isNothing && <Txt tone="quiet">Nothing holds “{words}”.</Txt>}
+      {isLong && people.length > 0 && (
+        <TitledList title="People">
+          {people.map(({ id, name, note, isArchived }) => (
+            <Hit key={id} title={name} text={isArchived ? 'archived' : note} onPress={() => router.push(`/people/${id}`)} />
+          ))}
+        </TitledList>
+      )}
+      {isLong && movements.length + (data?.movements.length ?? 0) > 0 && (
+        <TitledList title="Movements">
+          {movements.map(({ id, name, aliases }) => (
+            <Hit key={id} title={name} text={aliases.join(', ')} onPress={() => router.push(`/moves/${id}`)} />
+          ))}
+          {(data?.movements ?? []).map(({ id, name }) => (
+            <Hit key={id} title={name} text="your own" onPress={() => router.push(`/moves/own/${id}`)} />
+          ))}
+        </TitledList>
+      )}
+      {isLong && texts.length > 0 && (
+        <TitledList title="Notes and sessions">
+          {texts.map((found) => (
+            <Hit
+              key={`${found.where}-${found.id}`}
+              title={`${found.personName} · ${formatDay(found.on)} · ${WHERE[found.where]}`}
+              text={found.text}
+              onPress={() => router.push(found.sessionId === null ? `/people/${found.personId}` : `/sessions/${found.sessionId}`)}
+            />
+          ))}
+        </TitledList>
+      )}
+    </Screen>
+  );
+};
+
+const Hit = ({ title, text, onPress }: { title: string; text: string; onPress(): void }) => {
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="link"
+      aria-label={text ? `${title}: ${text}` : title}
+      onPress={onPress}
+      style={({ pressed }) => [
+        styles.hit,
+        { backgroundColor: palette.card, borderColor: palette.hairline, opacity: pressed ? 0.75 : 1 },
+      ]}
+    >
+      <Txt kind="bold">{title}</Txt>
+      {text ? (
+        <Txt kind="small" tone="quiet" numberOfLines={2}>
+          {text}
+        </Txt>
+      ) : null}
+    </Pressable>
+  );
+};
+
+const styles = StyleSheet.create({
+  hit: { minHeight: TARGET.usual, borderWidth: 1, borderRadius: RADIUS, padding: SPACE.m, justifyContent: 'center' },
+});

@@ -1,0 +1,30 @@
+import { View } from 'react-native';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Modal } from '../../ui/Modal';
+import { Heading, Txt } from '../../ui/Txt';
+import { LIVE_KEYS } from '../live/keys';
+import { SHEET_KEYS } from '../sheet/use-sheet-keys';
+import { PLACE_KEYS } from './use-place-keys';
+
+const GROUPS = [
+  ['Places', PLACE_KEYS],
+  ['On a sheet', SHEET_KEYS],
+  ['On the live floor', LIVE_KEYS],
+] as const;
+
+/** Every key there is, and what it does. */
+export const KeyList = ({ onClose }: { onClose(): void }) => (
+  <Modal title="Keys" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+    {GROUPS.map(([title, keys]) => (
+      <View key={title} style={{ gap: SPACE.xs }}>
+        <Heading level={3}>{title}</Heading>
+        {keys.map(([key, does]) => (
+          <Txt key={key}>
+            <Txt kind="bold">{key}</Txt> {does}
+          </Txt>
+        ))}
+      </View>
+    ))}
+  </Modal>
+);

@@ -1,0 +1,19 @@
+import { reason } from '../../vocabulary';
+import { stay } from '../stay';
+import type { Question } from '../types';
+
+/**
+ * Made shorter or easier on purpose, for time or by the check-in: what was not asked for is not held against anybody,
+ * and what was eased for a day says nothing of the next. The usual dose comes back.
+ */
+export const cutShort: Question = {
+  id: 'cut',
+  ask: (log, done) => {
+    const { cut, dose } = log;
+    if (!cut) return null;
+    if (cut.isEased) return stay(log, dose, [reason('eased-today', { cause: cut.because }, 'common-practice')]);
+    if (cut.sets >= dose.sets || done.completeSets >= dose.sets) return null;
+    const values = { sets: done.completeSets, planned: dose.sets, cause: cut.because };
+    return stay(log, done, [reason('sets-cut', values, 'common-practice')]);
+  },
+};

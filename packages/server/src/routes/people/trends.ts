@@ -1,0 +1,13 @@
+import type { Handler } from '../../http/handler';
+import { findPerson } from '../../services/find';
+import { readExerciseTrend, readTrends } from '../../services/trends';
+
+export const getTrends: Handler<'getTrends'> = async ({ params, query, caller }, context) => {
+  const scope = context.db.read(caller.studioId);
+  return readTrends(scope, context, caller, await findPerson(scope, params.personId), query.weeks);
+};
+
+export const getExerciseTrend: Handler<'getExerciseTrend'> = async ({ params, query, caller }, context) => {
+  const scope = context.db.read(caller.studioId);
+  return readExerciseTrend(scope, context, caller, await findPerson(scope, params.personId), params.variationId, query.weeks);
+};

@@ -1,0 +1,5 @@
+import type { Handler } from '../../http/handler';
+import { searchStudio } from '../../services/search';
+
+export const search: Handler<'search'> = ({ query, caller }, context) =>
+  searchStudio(context.db.read(caller.studioId), query.words);

@@ -1,0 +1,218 @@
+import type { ExerciseTrendDto, TrendsDto } from '@drubo/contracts';
+import { addDays, allowedLoads, currentSets, dayNumber } from '@drubo/core';
+import type { Dose } from '@drubo/core';
+import type { LeverValues } from '@drubo/core/vocabulary';
+import { findVariation } from '@drubo/core/catalogue';
+import type { Catalogue } from '@drubo/core/catalogue';
+import { gateDays } from '@drubo/core/judging';
+import { exercisePoints, mondayOf, trendWeeks } from '@drubo/core/trends';
+import type { TrendSession, TrendSet } from '@drubo/core/trends';
+import type { Caller, Context } from '../context';
+import { toSetRecord } from '../db/mappers/rows';
+import type { PersonRow, SessionRow } from '../db/models';
+import type { Scope } from '../db/scope';
+import { AppError } from '../errors';
+import { judgeContext } from './judge-context';
+import { localDateOf } from './local-date';
+import { catalogueOf } from './movements';
+import { personPicture } from './person-picture';
+import { sessionRecordsOf } from './session-records';
+
+/** Weeks looked back where nobody says otherwise: half a year. */
+const USUAL_WEEKS = 26;
+const MINUTE_MS = 60_000;
+
+const sinceOf = (context: Context, { timeZone }: Caller, weeks: string | undefined): string => {
+  const today = localDateOf(context.clock.now(), timeZone);
+  const monday = addDays(today, mondayOf(dayNumber(today)) - dayNumber(today));
+  return addDays(monday, -7 * (Number(weeks ?? USUAL_WEEKS) - 1));
+};
+
+/** What a trend reads of a set, straight from the table: years of sets are too many to build whole. */
+interface Row extends Omit<TrendSet, 'tempoMeasured'> {
+  id: string;
+  revision: number;
+  sessionId: string;
+  itemId: string;
+  tempoMeasured: string | null;
+  removed: number;
+}
+
+const SETS = `
+  SELECT sets.id, sets.revision, sets.sessionId, sets.itemId, kind, side, setIndex, reps, reserve, externalKg, jointPain,
+    tempoMeasured, seconds, removed
+  FROM set_revisions AS sets
+  JOIN sessions ON sessions.studioId = sets.studioId AND sessions.id = sets.sessionId
+  WHERE sets.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since
+    AND sessions.state IN ('finished', 'reviewed')
+  ORDER BY sets.revision`;
+
+const ITEMS = `
+  SELECT items.id, items.sheetId, items.variationId, items.dose FROM sheet_items AS items
+  JOIN sessions ON sessions.studioId = items.studioId AND sessions.sheetId = items.sheetId
+  WHERE items.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since
+    AND sessions.state IN ('finished', 'reviewed') AND (items.removed = 0 OR EXISTS
+      (SELECT 1 FROM set_revisions AS used WHERE used.studioId = items.studioId AND used.itemId = items.id))`;
+
+interface ItemRow {
+  id: string;
+  sheetId: string;
+  variationId: string;
+  dose: string;
+}
+
+const minutesOf = ({ minutes, startedAt, finishedAt }: SessionRow): number | null =>
+  minutes ?? (finishedAt === null ? null : Math.round((Date.parse(finishedAt) - Date.parse(startedAt)) / MINUTE_MS));
+
+/** A person's finished sessions since a day, as trends read them. */
+const trendSessions = async (scope: Scope, catalogue: Catalogue, personId: string, since: string): Promise<TrendSession[]> => {
+  const sessions = (await scope.all('sessions', { personId, state: ['finished', 'reviewed'] })).filter(
+    ({ date }) => date >= since,
+  );
+  const items = await scope.select<ItemRow>(ITEMS, { personId, since });
+  const newest = new Map<string, Row>();
+  for (const row of await scope.select<Row>(SETS, { personId, since })) newest.set(row.id, row);
+  const setsOf = new Map<string, TrendSet[]>();
+  for (const { itemId, removed, tempoMeasured, ...set } of newest.values()) {
+    if (removed) continue;
+    const measured = tempoMeasured === null ? null : (JSON.parse(tempoMeasured) as number[]);
+    const known = setsOf.get(itemId);
+    if (known) known.push({ ...set, tempoMeasured: measured });
+    else setsOf.set(itemId, [{ ...set, tempoMeasured: measured }]);
+  }
+  const itemsBySheet = new Map<string, ItemRow[]>();
+  for (const item of items) itemsBySheet.set(item.sheetId, [...(itemsBySheet.get(item.sheetId) ?? []), item]);
+  const joints = await jointsOf(scope, personId, since);
+  return sessions.map((session) => ({
+    day: dayNumber(session.date),
+    effort: session.effort,
+    minutes: minutesOf(session),
+    joints: joints.get(session.id) ?? null,
+    exercises: (itemsBySheet.get(session.sheetId) ?? []).flatMap((item) => {
+      const variation = findVariation(catalogue, item.variationId);
+      return variation ? [{ variation, dose: JSON.parse(item.dose) as Dose, sets: setsOf.get(item.id) ?? [] }] : [];
+    }),
+  }));
+};
+
+const CHECKED = `
+  SELECT records.sessionId FROM session_records AS records
+  JOIN sessions ON sessions.studioId = records.studioId AND sessions.id = records.sessionId
+  WHERE records.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since AND records.kind = 'check-in'`;
+
+/** Joint pain asked before the first set, by session. */
+const jointsOf = async (scope: Scope, personId: string, since: string): Promise<Map<string, TrendSession['joints']>> => {
+  const checked = await scope.select<{ sessionId: string }>(CHECKED, { personId, since });
+  if (checked.length === 0) return new Map();
+  const records = await sessionRecordsOf(scope, [...new Set(checked.map(({ sessionId }) => sessionId))]);
+  return new Map(
+    records.flatMap(({ sessionId, fields }) => (fields.kind === 'check-in' ? [[sessionId, fields.answers.joints] as const] : [])),
+  );
+};
+
+const MOVEMENTS = `
+  SELECT items.variationId, COUNT(DISTINCT sessions.id) AS sessions, MAX(sessions.date) AS lastOn
+  FROM sessions
+  JOIN sheet_items AS items ON items.studioId = sessions.studioId AND items.sheetId = sessions.sheetId
+  WHERE sessions.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since
+    AND sessions.state IN ('finished', 'reviewed') AND EXISTS
+      (SELECT 1 FROM set_revisions AS used WHERE used.studioId = items.studioId AND used.itemId = items.id)
+  GROUP BY items.variationId ORDER BY sessions DESC, items.variationId`;
+
+/** A person week by week. */
+export const readTrends = async (
+  scope: Scope,
+  context: Context,
+  caller: Caller,
+  person: PersonRow,
+  weeks: string | undefined,
+): Promise<TrendsDto> => {
+  const since = sinceOf(context, caller, weeks);
+  const catalogue = await catalogueOf(scope, context);
+  return {
+    personName: person.name,
+    since,
+    weeks: trendWeeks(await trendSessions(scope, catalogue, person.id, since)),
+    movements: await scope.select(MOVEMENTS, { personId: person.id, since }),
+  };
+};
+
+const OF_MOVEMENT = `
+  SELECT DISTINCT sessions.id AS sessionId, sessions.date, items.id AS itemId, items.dose, items.leverValues FROM sessions
+  JOIN sheet_items AS items ON items.studioId = sessions.studioId AND items.sheetId = sessions.sheetId
+  WHERE sessions.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since
+    AND sessions.state IN ('finished', 'reviewed') AND items.variationId = :variationId
+  ORDER BY sessions.startedAt`;
+
+interface Done {
+  sessionId: string;
+  date: string;
+  itemId: string;
+  dose: string;
+  leverValues: string;
+}
+
+/** One movement of a person, session by session. */
+export const readExerciseTrend = async (
+  scope: Scope,
+  context: Context,
+  caller: Caller,
+  person: PersonRow,
+  variationId: string,
+  weeks: string | undefined,
+): Promise<ExerciseTrendDto> => {
+  const since = sinceOf(context, caller, weeks);
+  const done = await scope.select<Done>(OF_MOVEMENT, { personId: person.id, since, variationId });
+  const itemIds = done.map(({ itemId }) => itemId);
+  const sets = currentSets((await scope.all('setRevisions', { itemId: itemIds })).map(toSetRecord));
+  const picture = await personPicture(scope, person, localDateOf(context.clock.now(), caller.timeZone));
+  const judged = await judgeContext(scope, context, person, picture);
+  const variation = findVariation(judged.catalogue, variationId);
+  if (!variation) throw new AppError('not-found', 'There is no movement with this id here.');
+  const past = done
+    .map(({ sessionId, date, itemId, dose, leverValues }) => ({
+      sessionId,
+      day: dayNumber(date),
+      dose: JSON.parse(dose) as Dose,
+      values: JSON.parse(leverValues) as LeverValues,
+      sets: sets.filter((set) => set.itemId === itemId && set.sessionId === sessionId),
+    }))
+    .filter((session) => session.sets.length > 0);
+  const last = past.at(-1);
+  const dayOf = new Map(done.map(({ sessionId, date }) => [sessionId, dayNumber(date)]));
+  const decisions = await scope.all('decisions', { itemId: itemIds }, { order: [['decidedAt', 'ASC']] });
+  const settled = new Map(decisions.map((decision) => [decision.sessionId, decision]));
+  return {
+    personName: person.name,
+    variationId,
+    points: last
+      ? exercisePoints({
+          variation,
+          values: last.values,
+          dose: last.dose,
+          loads: allowedLoads(judged.kit, judged.limits, variation, last.values),
+          context: judged,
+          past,
+        })
+      : [],
+    verdicts: [...settled.values()]
+      .map(({ sessionId, chosen }) => ({
+        sessionId,
+        day: dayOf.get(sessionId) ?? 0,
+        verdict: chosen.verdict,
+        toVariationId: chosen.variationId && chosen.variationId !== variationId ? chosen.variationId : null,
+      }))
+      .sort((a, b) => a.day - b.day),
+    gateMetOn: last
+      ? gateDays({
+          catalogue: judged.catalogue,
+          kit: judged.kit,
+          variationId,
+          values: last.values,
+          dose: last.dose,
+          bodyMassKg: person.massKg,
+          sessions: past,
+        })
+      : [],
+  };
+};
