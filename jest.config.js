@@ -1,5 +1,3 @@
-const preset = require('jest-expo/ios/jest-preset');
-
 const node = (name) => ({
   displayName: name,
   rootDir: `${__dirname}/packages/${name}`,
@@ -23,10 +21,8 @@ module.exports = {
       preset: 'jest-expo/ios',
       rootDir: `${__dirname}/packages/app`,
       testMatch: ['<rootDir>/src/**/*.test.tsx'],
-      // As the preset has it, with the chart packages, which come as modules only.
-      transformIgnorePatterns: [
-        ...preset.transformIgnorePatterns.map((pattern) => pattern.replace('(?!(', '(?!(d3-|internmap|')),
-      ],
+      // The chart packages are modules first; here their other build is taken.
+      moduleNameMapper: { '^(d3-[a-z-]+|internmap)$': '<rootDir>/../../node_modules/$1/dist/$1.js' },
     },
   ],
 };

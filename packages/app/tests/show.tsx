@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { PaperProvider, Portal } from 'react-native-paper';
@@ -7,16 +8,21 @@ import { chalkTheme } from '../src/theme/paper';
 const studio = (unit: 'kg' | 'lb') => ({ id: 'studio-01', version: 1, name: 'Test', unit, timeZone: 'UTC' });
 const trainer = { id: 'trainer-1', name: 'T', loginName: 'tee' };
 
-const framed = (element: ReactElement, unit: 'kg' | 'lb') => (
-  <PaperProvider theme={chalkTheme}>
-    <StudioFactsProvider facts={{ studio: studio(unit), trainer, unit, demo: false }}>
-      <Portal.Host>{element}</Portal.Host>
-    </StudioFactsProvider>
-  </PaperProvider>
+/** Nothing is asked of a server here: what a test wants read, it puts into the cache itself. */
+const quietClient = () => new QueryClient({ defaultOptions: { queries: { enabled: false, gcTime: Infinity } } });
+
+const framed = (element: ReactElement, unit: 'kg' | 'lb', client: QueryClient) => (
+  <QueryClientProvider client={client}>
+    <PaperProvider theme={chalkTheme}>
+      <StudioFactsProvider facts={{ studio: studio(unit), trainer, unit, demo: false }}>
+        <Portal.Host>{element}</Portal.Host>
+      </StudioFactsProvider>
+    </PaperProvider>
+  </QueryClientProvider>
 );
 
 /** Draws something as it stands in the app: themed, signed in, with room for dialogs. */
-export const show = (element: ReactElement, { unit = 'kg' as 'kg' | 'lb' } = {}) => {
-  const drawn = render(framed(element, unit));
-  return { ...drawn, again: (next: ReactElement) => drawn.rerender(framed(next, unit)) };
+export const show = (element: ReactElement, { unit = 'kg' as 'kg' | 'lb', client = quietClient() } = {}) => {
+  const drawn = render(framed(element, unit, client));
+  return { ...drawn, client, again: (next: ReactElement) => drawn.rerender(framed(next, unit, client)) };
 };

@@ -105,12 +105,12 @@ describe('pain', () => {
     expect(sent(-2).body).toMatchObject({ endedBy: 'pain', jointPain: 7 });
     expect(sent()).toMatchObject({ endpointId: 'saveSessionRecord', body: { fields: { kind: 'leave', because: 'pain' } } });
     expect(screen.getByText('Goblet squat left for pain 7 of 10.')).toBeTruthy();
+    drawn.again(<LivePage detail={aDetail([aLoggedSet({ endedBy: 'pain', jointPain: 7 })])} />);
+    expect(screen.getByText('Dumbbell Romanian deadlift')).toBeTruthy();
     // One word takes both back.
     await press(/^Undo: Goblet squat left/);
     expect(sent(-2).body).toMatchObject({ removed: true, fields: { kind: 'leave' } });
     expect(sent().body).toMatchObject({ removed: true, jointPain: 7 });
-    drawn.again(<LivePage detail={aDetail([aLoggedSet({ endedBy: 'pain', jointPain: 7 })])} />);
-    expect(screen.getByText('Dumbbell Romanian deadlift')).toBeTruthy();
   });
 });
 

@@ -111,7 +111,9 @@ const Floor = ({ live, exercise, detail, isWide, onOpen }: FloorProps) => {
       <SetRow exercise={exercise} slot={slot} onChoose={live.choose} onAdd={live.addSet} onDrop={live.addDrop} />
       {asksCheckIn && <CheckInStrip onCheck={() => onOpen('check-in')} onSkip={live.skipCheckIn} />}
       {!live.amended && !asksCheckIn && <AdviceLine live={live} exercise={exercise} />}
-      {!asksCheckIn && <InfoStrip live={live} exercise={exercise} sets={detail.sets} schools={detail.sheet.schools} />}
+      {(!asksCheckIn || live.problem || live.lastChange) && (
+        <InfoStrip live={live} exercise={exercise} sets={detail.sets} schools={detail.sheet.schools} />
+      )}
       {isPaired() && live.isLive && slot?.kind === 'work' && !live.amended && <SensorStrip live={live} exercise={exercise} />}
     </>
   );

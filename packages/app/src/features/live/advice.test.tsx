@@ -1,7 +1,7 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import type { SessionDetailDto } from '@drubo/contracts';
 import { loadsFor } from '@drubo/core';
-import { aDetail, aKit, aLoggedSet, SESSION_ID } from '../../../tests/builders';
+import { aDetail, aKit, aLoggedSet, aSessionRecord, SESSION_ID } from '../../../tests/builders';
 import { show } from '../../../tests/show';
 import { onTheFloor } from './floor';
 import { LivePage as Page } from './LivePage';
@@ -58,20 +58,30 @@ it('after a set the next one stands on the pad, with the advice and its why', as
 
 it('when the advice is to stop, one tap leaves the exercise for today', async () => {
   const sore = aLoggedSet({ jointPain: 7, loggedAt: new Date().toISOString() });
-  show(<LivePage detail={aDetail([sore])} />);
+  const drawn = show(<LivePage detail={aDetail([sore])} />);
   expect(screen.getByText(/Pain 7 of 10, above 5/)).toBeTruthy();
   await press('Leave this exercise for today');
+  const { fields } = mockWriter.log.mock.calls.at(-1)?.[0].body;
+  expect(fields).toEqual({ kind: 'leave', itemId: 'item-squat-1', because: 'fault' });
+  drawn.again(<LivePage detail={{ ...aDetail([sore]), records: [aSessionRecord(fields)] }} />);
   expect(screen.getByText('Dumbbell Romanian deadlift')).toBeTruthy();
 });
 
-it('a bar is shown with its plates a side, the ramp up to it, and what changes between sets', () => {
+it('a bar is shown with its plates a side, the ramp up to it, and what changes between sets', async () => {
   const loads = loadsFor(aKit(), 'back-bar', { unloadedToo: false });
   const load = (kg: number) => loads.find(({ externalKg }) => externalKg === kg)!;
   const dose = { ...aDetail().sheet.items[0]!.dose, load: load(60) };
   const bar = { variationId: 'back-squat', dose, proposed: dose, method: 'straight-line' } as const;
   const drawn = show(<LivePage detail={withItem(bar)} />);
   expect(screen.getByText('20 kg a side')).toBeTruthy();
-  expect(screen.getByText(/^Ramp up: 15 kg × 8, 30 kg × 5, 40 kg × 3, 50 kg × 2\./)).toBeTruthy();
+  // The way up: 15 kg × 8, 30 kg × 5, 40 kg × 3, 50 kg × 2, each a row that may be logged and is not owed.
+  await press('Ramp set 1, not logged');
+  expect(screen.getByText('8 reps · 15 kg with the bar')).toBeTruthy();
+  await press(/^Log as planned · 8 reps/);
+  expect(mockWriter.log.mock.calls.at(-1)?.[0]).toMatchObject({
+    params: { setId: `${SESSION_ID}-squat-r0-both` },
+    body: { kind: 'ramp', reps: 8, reserve: null },
+  });
   const done = aLoggedSet({ externalKg: 50, implements: [...load(50).implements], loggedAt: new Date().toISOString() });
   drawn.again(<LivePage detail={withItem(bar, [done])} />);
   expect(screen.getByText(/a side$/)).toBeTruthy();

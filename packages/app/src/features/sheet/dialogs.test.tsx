@@ -20,7 +20,10 @@ let mockCommands: StoredCommand[] = [];
 let mockTemplates: TemplateDto[] = [];
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter, useCommands: () => mockCommands }));
 const mockClient = { invalidateQueries: jest.fn() };
-jest.mock('@tanstack/react-query', () => ({ useQueryClient: () => mockClient }));
+jest.mock('@tanstack/react-query', () => ({
+  ...jest.requireActual<object>('@tanstack/react-query'),
+  useQueryClient: () => mockClient,
+}));
 jest.mock('../shell/SnackProvider', () => ({ useSnack: () => jest.fn() }));
 jest.mock('../../data/use-endpoint', () => ({
   useEndpoint: () => ({ data: mockTemplates, error: null, refetch: jest.fn() }),
