@@ -87,9 +87,46 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: /^Start the session/ }).click();
     await expect(livePage(page).log).toBeVisible();
     await expectNoViolations(page, 'live');
+    await page.getByRole('button', { name: 'Check in', exact: true }).click();
+    await page.getByRole('button', { name: 'Knee', exact: true }).click();
+    await expect(page.getByRole('dialog', { name: 'Check-in' })).toBeVisible();
+    await expectNoViolations(page, 'check-in');
+    expect(await smallTargets(page.getByRole('dialog'))).toEqual([]);
+    await page.keyboard.press('Escape');
+    for (const [name, dialog] of [
+      ['Kit taken', 'Kit taken'],
+      ['Short of time', 'Short of time'],
+      ['Stop: pain', 'Stop: pain'],
+    ] as const) {
+      await page.getByRole('button', { name, exact: true }).click();
+      await expect(page.getByRole('dialog', { name: dialog })).toBeVisible();
+      await expectNoViolations(page, dialog);
+      expect(await smallTargets(page.getByRole('dialog'))).toEqual([]);
+      await page.keyboard.press('Escape');
+    }
     await livePage(page).finish();
     await expect(page.getByRole('button', { name: /make the next sheet/ })).toBeVisible();
     await expectNoViolations(page, 'review');
+    await page.goto(`${demo.url}/people/odran-person/trends`);
+    await expect(page.getByText('Hard sets a week')).toBeVisible();
+    await expectNoViolations(page, 'trends');
+    await page.getByRole('button', { name: 'Load a week: show the table' }).click();
+    await expectNoViolations(page, 'the table behind a chart');
+    expect(await smallTargets(page.getByRole('main'))).toEqual([]);
+    await page.getByRole('button', { name: 'Look at Goblet squat over time' }).click();
+    await expect(page.getByText(/^Estimated one-rep maximum/)).toBeVisible();
+    await expectNoViolations(page, 'one movement over time');
+    await page
+      .getByRole('button', { name: /^The session of/ })
+      .first()
+      .click();
+    await expect(page.getByText('What happened')).toBeVisible();
+    await expectNoViolations(page, 'the record of a session');
+    await page.goto(`${demo.url}/search`);
+    await page.getByLabel('Search everything').fill('knee');
+    await expect(page.getByText('Notes and sessions')).toBeVisible();
+    await expectNoViolations(page, 'search');
+    expect(await smallTargets(page.getByRole('main'))).toEqual([]);
   });
 }
 

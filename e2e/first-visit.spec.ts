@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './fixtures';
+import { livePage } from './pages/live';
 import { firstVisit } from './pages/first-visit';
 
 const nextSheetOf = (page: Page) => page.getByRole('button', { name: /^Open the sheet/ });
@@ -118,8 +119,7 @@ test('a warning sign is two taps away on the floor, says one thing to do, and ho
   await page.getByRole('button', { name: 'Hot, swollen joint or calf' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'A clinician has to see this today.' })).toBeVisible();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
-  await page.getByRole('button', { name: 'Finish the session' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Finish', exact: true }).click();
+  await livePage(page).finish();
   await expect(page.getByRole('button', { name: /make the next sheet/ })).toBeVisible();
   await page.goto(new URL('/people', page.url()).href);
   await page.getByRole('link', { name: /Nell Haverty/ }).click();

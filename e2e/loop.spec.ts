@@ -97,9 +97,8 @@ test('pain above five stops the exercise; undo takes a set back', async ({ train
   await page.getByRole('button', { name: 'Undo the last set' }).click();
   await expect(live.logged).toHaveCount(0);
   await page.getByRole('button', { name: 'Stop: pain' }).click();
-  await page.getByRole('radio', { name: 'Pain 7 of 10' }).click();
-  await expect(page.getByText('Pain 7 of 10, above 5: stop this exercise.').first()).toBeVisible();
-  await page.getByRole('button', { name: /ended by pain$/ }).click();
+  await page.getByRole('button', { name: 'Stop with pain 7 of 10' }).click();
+  await expect(page.getByText('Goblet squat left for pain 7 of 10.')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Dumbbell Romanian deadlift' })).toBeVisible();
   await live.finish();
   await expect(page.getByText('Leave out')).toHaveCount(1);

@@ -48,7 +48,7 @@ test('colours chosen on this device stay; coaching is on the night floor unless 
   const live = async () => {
     await page.getByRole('link', { name: 'Floor' }).click();
     await page.getByRole('button', { name: /^(Start|Go on with) Nell Haverty/ }).click();
-    await expect(page.getByRole('button', { name: 'Finish the session' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Short of time' })).toBeVisible();
     const colour = await ground();
     await page.getByRole('button', { name: /^Leave/ }).click();
     return colour;

@@ -15,7 +15,8 @@ export interface Series {
 }
 
 const HEIGHT = 170;
-const MARK = 3.5;
+/** Size of a mark, smaller where many stand close, px. */
+const MARK = { usual: 3.5, many: 2, manyFrom: 30 } as const;
 
 /** Values over days as lines, each with its band where it has one. `marks`: days to be marked from top to bottom. */
 export const LineChart = ({
@@ -23,6 +24,7 @@ export const LineChart = ({
   series,
   says,
   from = 'zero',
+  top,
   format,
   marks = [],
 }: {
@@ -30,6 +32,8 @@ export const LineChart = ({
   series: readonly Series[];
   says: string;
   from?: 'zero' | 'lowest';
+  /** A value the scale reaches at least: the end of what is possible. */
+  top?: number;
   format?: (value: number) => string;
   marks?: readonly { day: number; tone: keyof Palette }[];
 }) => {
@@ -37,6 +41,8 @@ export const LineChart = ({
   const points = series.flatMap((one) => one.points);
   const days = points.map(({ day }) => day);
   const values = points.flatMap(({ value, low, high }) => [value, low ?? value, high ?? value]);
+  if (top !== undefined) values.push(top);
+  const mark = series.some((one) => one.points.length > MARK.manyFrom) ? MARK.many : MARK.usual;
   const size = { width, height: HEIGHT };
   const { x, y, ticks } = chartFrame(size, days, values, from);
   const path = line<Series['points'][number]>()
@@ -60,14 +66,14 @@ export const LineChart = ({
           <Path key={`${name}-line`} d={path([...own]) ?? ''} stroke={palette[tone]} strokeWidth={2} fill="none" {...dash} />,
           ...own.map(({ day, value }, at) =>
             look === 'whole' ? (
-              <Circle key={`${name}-${at}`} cx={x(day)} cy={y(value)} r={MARK} fill={palette[tone]} />
+              <Circle key={`${name}-${at}`} cx={x(day)} cy={y(value)} r={mark} fill={palette[tone]} />
             ) : (
               <Rect
                 key={`${name}-${at}`}
-                x={x(day) - MARK}
-                y={y(value) - MARK}
-                width={2 * MARK}
-                height={2 * MARK}
+                x={x(day) - mark}
+                y={y(value) - mark}
+                width={2 * mark}
+                height={2 * mark}
                 fill={palette.card}
                 stroke={palette[tone]}
                 strokeWidth={1.5}

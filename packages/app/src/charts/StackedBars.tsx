@@ -22,7 +22,9 @@ export const StackedBars = ({ width, stacks, says }: { width: number; stacks: re
   const size = { width, height: HEIGHT };
   const inner = width - PAD.left - PAD.right;
   const bar = Math.max(2, Math.min(BAR.most, (inner / Math.max(1, stacks.length)) * BAR.share));
-  const { x, y, ticks } = chartFrame({ ...size, width: width - bar / 2 }, days, sums);
+  // Half a week on both sides, so that the outer bars stand clear of the edges.
+  const span = days.length === 0 ? [] : [Math.min(...days) - 4, Math.max(...days) + 4];
+  const { x, y, ticks } = chartFrame(size, span, sums);
   return (
     <Svg {...size} role="img" aria-label={says}>
       <Axes {...size} x={x} y={y} ticks={ticks} days={days} />

@@ -62,7 +62,7 @@ describe('what is drawn', () => {
         ]}
       />,
     );
-    expect(screen.getByRole('img', { name: 'Estimate over time' })).toBeTruthy();
+    expect(screen.getByLabelText('Estimate over time')).toBeTruthy();
     expect(drawn.UNSAFE_getAllByType(Circle)).toHaveLength(2);
     expect(drawn.UNSAFE_getAllByType(Rect)).toHaveLength(2);
     // Two lines and one band.

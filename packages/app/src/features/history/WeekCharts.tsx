@@ -85,7 +85,9 @@ export const BeamChart = ({ weeks }: { weeks: Weeks }) => {
       table={table}
       beside={knee + hip > 0 ? <BalanceBeam kneeShare={knee / (knee + hip)} width={96} /> : null}
     >
-      {(width) => <LineChart width={width} series={series} says={`Share of knee-dominant sets over ${plural(weeks.length)}`} />}
+      {(width) => (
+        <LineChart width={width} series={series} top={100} says={`Share of knee-dominant sets over ${plural(weeks.length)}`} />
+      )}
     </ChartCard>
   );
 };
@@ -161,7 +163,9 @@ export const AdherenceChart = ({ weeks }: { weeks: Weeks }) => {
       legend={sensed.length === 0 ? undefined : '● sets of the plan   □ sets that kept the tempo'}
       table={table}
     >
-      {(width) => <LineChart width={width} series={series} says={`Sets done of those planned over ${plural(weeks.length)}`} />}
+      {(width) => (
+        <LineChart width={width} series={series} top={100} says={`Sets done of those planned over ${plural(weeks.length)}`} />
+      )}
     </ChartCard>
   );
 };
@@ -198,7 +202,9 @@ export const PainChart = ({ weeks }: { weeks: Weeks }) => {
       legend={before.length === 0 ? undefined : '● in the sets   □ before the first set, by area in the table'}
       table={table}
     >
-      {(width) => <LineChart width={width} series={series} says={`Worst pain of each week over ${plural(weeks.length)}`} />}
+      {(width) => (
+        <LineChart width={width} series={series} top={10} says={`Worst pain of each week over ${plural(weeks.length)}`} />
+      )}
     </ChartCard>
   );
 };

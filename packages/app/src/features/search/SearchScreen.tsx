@@ -59,14 +59,14 @@ export const SearchScreen = () => {
       )}
       {isNothing && <Txt tone="quiet">Nothing holds “{words}”.</Txt>}
       {isLong && people.length > 0 && (
-        <TitledList title="People">
+        <TitledList title="People" style={styles.list}>
           {people.map(({ id, name, note, isArchived }) => (
             <Hit key={id} title={name} text={isArchived ? 'archived' : note} onPress={() => router.push(`/people/${id}`)} />
           ))}
         </TitledList>
       )}
       {isLong && movements.length + (data?.movements.length ?? 0) > 0 && (
-        <TitledList title="Movements">
+        <TitledList title="Movements" style={styles.list}>
           {movements.map(({ id, name, aliases }) => (
             <Hit key={id} title={name} text={aliases.join(', ')} onPress={() => router.push(`/moves/${id}`)} />
           ))}
@@ -76,7 +76,7 @@ export const SearchScreen = () => {
         </TitledList>
       )}
       {isLong && texts.length > 0 && (
-        <TitledList title="Notes and sessions">
+        <TitledList title="Notes and sessions" style={styles.list}>
           {texts.map((found) => (
             <Hit
               key={`${found.where}-${found.id}`}
@@ -114,5 +114,6 @@ const Hit = ({ title, text, onPress }: { title: string; text: string; onPress():
 };
 
 const styles = StyleSheet.create({
+  list: { gap: SPACE.s, marginTop: SPACE.s },
   hit: { minHeight: TARGET.usual, borderWidth: 1, borderRadius: RADIUS, padding: SPACE.m, justifyContent: 'center' },
 });

@@ -1,16 +1,13 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import { useCommands, useWriter } from '../../data/offline/QueueProvider';
-import type { StoredCommand } from '../../data/offline/types';
 import { saveFile } from '../../data/save-file';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
-import { Card } from '../../ui/Card';
-import { Confirm } from '../../ui/Confirm';
 import { Empty } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { Screen } from '../shell/Screen';
 import { inWords } from './in-words';
+import { Refused } from './Refused';
 
 const at = (moment: number): string =>
   new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' }).format(moment);
@@ -29,9 +26,12 @@ export const WaitingScreen = () => {
       {needsYou.length > 0 && (
         <View style={{ gap: SPACE.s }}>
           <Heading>Needs you</Heading>
-          <Txt tone="quiet">The server refused these. Keep a copy if you want it, then take them off the list.</Txt>
+          <Txt tone="quiet">
+            The server refused these. Send one again once what stood against it is gone, keep it as a note, or take it off the
+            list.
+          </Txt>
           {needsYou.map((command) => (
-            <Refused key={command.id} command={command} />
+            <Refused key={command.id} command={command} when={at(command.queuedAt)} />
           ))}
           <Button label="Save a copy of these" onPress={() => saveFile('drubo-needs-you.json', needsYou)} />
         </View>
@@ -45,38 +45,12 @@ export const WaitingScreen = () => {
               {inWords(command)} · {at(command.queuedAt)}
             </Txt>
           ))}
-          <Button label="Try now" onPress={() => void writer.flush()} />
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+            <Button label="Try now" onPress={() => void writer.flush()} />
+            <Button label="Save a copy as a file" onPress={() => saveFile('drubo-not-sent.json', waiting)} />
+          </View>
         </View>
       )}
     </Screen>
-  );
-};
-
-const Refused = ({ command }: { command: StoredCommand }) => {
-  const writer = useWriter();
-  const [isAsking, setAsking] = useState(false);
-  const { error } = command;
-  return (
-    <Card edge="clay">
-      <Txt kind="bold">
-        {inWords(command)} · {at(command.queuedAt)}
-      </Txt>
-      <Txt>{error?.message ?? ''}</Txt>
-      {error?.fields?.map(({ path, message }) => (
-        <Txt key={path} kind="small">
-          {path} {message}
-        </Txt>
-      ))}
-      <Button label="Take off the list" onPress={() => setAsking(true)} />
-      {isAsking && (
-        <Confirm
-          title="Take it off the list?"
-          text={`“${inWords(command)}” was never stored on the server. Taken off here, it is gone.`}
-          yes="Take it off"
-          onYes={() => void writer.remove([command.id])}
-          onNo={() => setAsking(false)}
-        />
-      )}
-    </Card>
   );
 };

@@ -1,4 +1,6 @@
-import type { BodyOf, SessionRecordKind, WriteId } from '@drubo/contracts';
+import type { BodyOf, SessionDetailDto, SessionRecordKind, WriteId } from '@drubo/contracts';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { formatLoad } from '@drubo/core/explain';
 import type { StoredCommand } from '../../data/offline/types';
 
 /** Every write by what it is about. */
@@ -42,6 +44,15 @@ const RECORD_NAMES: Record<SessionRecordKind, string> = {
   note: 'A note on a session',
   'passed-over': 'Advice passed over',
   after: 'What was said after a session',
+};
+
+/** A set that found no session, as a line on the person's page. */
+export const asNote = (set: BodyOf<'logSet'>, { sheet, session }: SessionDetailDto): string => {
+  const variationId = sheet.items.find(({ id }) => id === set.itemId)?.variationId ?? '';
+  const name = findVariation(builtInCatalogue, variationId)?.name ?? 'An exercise';
+  const amount = set.seconds === null ? `${set.reps ?? '–'} reps` : `${set.seconds} s`;
+  const reserve = set.reserve === null ? '' : `, ${set.reserve} in reserve`;
+  return `${name}, set ${set.setIndex + 1}: ${amount}, ${formatLoad(set)}${reserve}. Logged on ${session.date} and not counted: the session was discarded.`;
 };
 
 /** What a queued write is, as a trainer would say it. */

@@ -1,0 +1,77 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { BodyOf, SessionDetailDto } from '@drubo/contracts';
+import { newId } from '../../data/ids';
+import { keyOf } from '../../data/keys';
+import { personAggregate } from '../../data/offline/overlay';
+import { useWriter } from '../../data/offline/QueueProvider';
+import type { StoredCommand, WriteRequest } from '../../data/offline/types';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Confirm } from '../../ui/Confirm';
+import { Txt } from '../../ui/Txt';
+import { asNote, inWords } from './in-words';
+
+/** One write the server refused, and the ways to settle it by hand: send it again, keep it as a note, or let it go. */
+export const Refused = ({ command, when }: { command: StoredCommand; when: string }) => {
+  const writer = useWriter();
+  const client = useQueryClient();
+  const [isAsking, setAsking] = useState(false);
+  const { error, endpointId, params, body, aggregate } = command;
+  const sessionId = params['sessionId'];
+  const detail =
+    sessionId === undefined ? undefined : client.getQueryData<SessionDetailDto>(keyOf('getSession', { params: { sessionId } }));
+  const settle = async (request: WriteRequest) => {
+    await writer.log(request);
+    await writer.remove([command.id]);
+  };
+  const sendAgain = () => settle({ endpointId, params, body, aggregate } as WriteRequest);
+  const keepNote = (known: SessionDetailDto) =>
+    settle({
+      endpointId: 'saveRecord',
+      params: { personId: known.session.personId, recordId: newId() },
+      body: {
+        fields: {
+          kind: 'note',
+          on: known.session.date,
+          text: asNote(body as unknown as BodyOf<'logSet'>, known),
+          pinned: false,
+          watch: false,
+        },
+      },
+      aggregate: personAggregate(known.session.personId),
+    } as WriteRequest);
+  return (
+    <Card edge="clay">
+      <Txt kind="bold">
+        {inWords(command)} · {when}
+      </Txt>
+      <Txt>{error?.message ?? ''}</Txt>
+      {error?.fields?.map(({ path, message }) => (
+        <Txt key={path} kind="small">
+          {path} {message}
+        </Txt>
+      ))}
+      <View style={styles.row}>
+        <Button label="Send again" onPress={() => void sendAgain()} />
+        {endpointId === 'logSet' && detail && (
+          <Button label={`Keep as a note on ${detail.sheet.personName}`} onPress={() => void keepNote(detail)} />
+        )}
+        <Button label="Take off the list" onPress={() => setAsking(true)} />
+      </View>
+      {isAsking && (
+        <Confirm
+          title="Take it off the list?"
+          text={`“${inWords(command)}” was never stored on the server. Taken off here, it is gone.`}
+          yes="Take it off"
+          onYes={() => void writer.remove([command.id])}
+          onNo={() => setAsking(false)}
+        />
+      )}
+    </Card>
+  );
+};
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });
