@@ -141,11 +141,13 @@ test('a whole session on a phone: pair, circuit, feelers, a fault, kit taken, pa
   await expect(page.getByRole('link', { name: /to send|needs you/ })).toHaveCount(0, { timeout: 30_000 });
   await live.finish(7);
 
-  // The review: the stand-in without a verdict, the sore one held, the painful one eased.
+  // The review: the stand-in without a verdict, the sore one held, and the one whose pain rose from none left out.
   await expect(page.getByRole('heading', { name: 'Review', level: 1 })).toBeVisible();
   await expect(page.getByText(/^Session load \d+$/)).toBeVisible();
   await expect(page.getByText('Stood in for split squat, which comes back next time.')).toBeVisible();
-  await expect(page.getByText('Ease back').first()).toBeVisible();
+  await expect(page.getByText('Made easier today by the check-in: the usual comes back next time.')).toBeVisible();
+  // Source: common practice: up by two or more from the start of the day leaves it out.
+  await expect(page.getByText('Pain rose from 0 to 4.')).toBeVisible();
   await page.getByRole('button', { name: 'What was said afterwards' }).click();
   await page.getByRole('button', { name: 'Glutes', exact: true }).click();
   await page.getByLabel('In the client’s words').fill('Could feel the bench being taken.');

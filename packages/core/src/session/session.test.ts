@@ -214,7 +214,11 @@ describe('pain as it stands today', () => {
   });
 
   it('a day made easier says nothing of the next: the usual dose comes back', () => {
-    const eased = anExerciseLog({ loadKg: 24, reps: [12, 12, 12], set: { externalKg: 16 } });
+    const done = anExerciseLog({ loadKg: 24, reps: [12, 12, 12], set: { externalKg: 16 } });
+    const fresh = decideExercise({ ...done, cut: { sets: 3, because: 'check-in', isEased: true } });
+    expect(fresh.dose.load.externalKg).toBe(16);
+    const past = [{ sessionId: 'p', day: 90, dose: done.dose, values: {}, sets: done.sets }];
+    const eased = { ...done, past };
     const { verdict, dose, reasons } = decideExercise({ ...eased, cut: { sets: 3, because: 'check-in', isEased: true } });
     expect([verdict, dose.load.externalKg, reasons[0]?.code]).toEqual(['same-again', 24, 'eased-today']);
   });

@@ -23,6 +23,8 @@ import { reason } from '@drubo/core/vocabulary';
 /** Where a session can be felt: muscles, and side hip. */
 const PLACES = [...SORE_MUSCLES, 'side-hip'] as const;
 
+const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`;
+
 type After = ReturnType<typeof fieldsOfKind<'after'>>[number];
 
 /** Minutes of a session: as somebody said, else from start to finish. */
@@ -133,7 +135,7 @@ const AfterDialog = ({
       />
       <Ticks
         label="Where they felt it"
-        options={PLACES.map((value) => ({ value, label: EMPHASIS_LABELS[value] }))}
+        options={PLACES.map((value) => ({ value, label: capital(EMPHASIS_LABELS[value]) }))}
         values={feltWhere.filter((id): id is (typeof PLACES)[number] => (PLACES as readonly string[]).includes(id))}
         onChange={setFelt}
       />

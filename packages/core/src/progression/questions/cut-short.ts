@@ -11,7 +11,11 @@ export const cutShort: Question = {
   ask: (log, done) => {
     const { cut, dose } = log;
     if (!cut) return null;
-    if (cut.isEased) return stay(log, dose, [reason('eased-today', { cause: cut.because }, 'common-practice')]);
+    if (cut.isEased) {
+      // A lift nobody had done before has no usual load yet: the one that was found today stands.
+      const usual = log.past.length === 0 ? done : dose;
+      return stay(log, usual, [reason('eased-today', { cause: cut.because }, 'common-practice')]);
+    }
     if (cut.sets >= dose.sets || done.completeSets >= dose.sets) return null;
     const values = { sets: done.completeSets, planned: dose.sets, cause: cut.because };
     return stay(log, done, [reason('sets-cut', values, 'common-practice')]);
