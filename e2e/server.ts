@@ -1,10 +1,11 @@
 import { execFileSync, spawn } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import sqlite3 from 'sqlite3';
 
 const built = (name: 'E2E_WEB' | 'E2E_SERVER' | 'E2E_DEMO'): string => {
   const path = process.env[name];
@@ -29,6 +30,10 @@ export interface OwnServer {
   stop(signal?: NodeJS.Signals): Promise<void>;
   /** Starts it again, the demo's clock so many days ahead. */
   start(daysAhead?: number): Promise<void>;
+  /** What SQLite says of its own file: `ok` where nothing is wrong. */
+  integrity(): Promise<string>;
+  /** Memory the process holds, MB. */
+  memoryMb(): number;
   /** Stops it for good and deletes its data. */
   remove(): Promise<void>;
 }
@@ -70,6 +75,19 @@ export const startServer = async (mode: 'studio' | 'demo', webDir = built('E2E_W
     url,
     start,
     stop,
+    integrity: () =>
+      new Promise((resolve, reject) => {
+        const db = new sqlite3.Database(join(dataDir, `${mode}.sqlite`), sqlite3.OPEN_READONLY, (failed) => {
+          if (failed) return reject(failed);
+          db.all('PRAGMA integrity_check', (error, rows: { integrity_check: string }[]) =>
+            db.close(() => (error ? reject(error) : resolve(rows.map((row) => row.integrity_check).join('; ')))),
+          );
+        });
+      }),
+    memoryMb: () => {
+      const status = readFileSync(`/proc/${child?.pid}/status`, 'utf8');
+      return Number(/VmRSS:\s+(\d+) kB/.exec(status)?.[1] ?? NaN) / 1024;
+    },
     remove: async () => {
       await stop();
       rmSync(dataDir, { recursive: true });

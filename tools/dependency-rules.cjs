@@ -65,7 +65,9 @@ module.exports = {
     {
       name: 'rules-do-not-import-rules',
       severity: 'error',
-      from: { path: '^packages/core/src/(progression|coaching|screening|session)/(questions|methods|second-looks|rules)/([^/]+)\\.ts$' },
+      from: {
+        path: '^packages/core/src/(progression|coaching|screening|session)/(questions|methods|second-looks|rules)/([^/]+)\\.ts$',
+      },
       to: {
         path: '^packages/core/src/(progression|coaching|screening|session)/(questions|methods|second-looks|rules)/',
         pathNot: '^packages/core/src/$1/$2/$3',

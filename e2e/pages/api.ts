@@ -37,7 +37,8 @@ export const startSession = async (caller: Caller) => {
   if (!item) throw new Error('the demo sheet has no exercise');
   return {
     sessionId,
-    sets: async () => (await caller.get<{ sets: { id: string; revision: number; reps: number }[] }>(path)).sets,
+    sets: async () =>
+      (await caller.get<{ sets: { id: string; revision: number; reps: number; deviceSeq: number }[] }>(path)).sets,
     /** The write of one set; the same number gives the same command with the same contents. */
     set: (seq: number) => ({
       path: `${path}/sets/device-set-${seq}`,
