@@ -39,7 +39,12 @@ export interface OwnServer {
 }
 
 /** Starts a server: an empty studio, or the demo. */
-export const startServer = async (mode: 'studio' | 'demo', webDir = built('E2E_WEB')): Promise<OwnServer> => {
+export const startServer = async (
+  mode: 'studio' | 'demo',
+  webDir = built('E2E_WEB'),
+  /** Changes the demo's data file before it is loaded. */
+  alter: (bundleFile: string) => void = () => undefined,
+): Promise<OwnServer> => {
   const dataDir = mkdtempSync(join(tmpdir(), 'drubo-e2e-'));
   const port = await freePort();
   const url = `http://localhost:${port}`;
@@ -54,6 +59,7 @@ export const startServer = async (mode: 'studio' | 'demo', webDir = built('E2E_W
   if (mode === 'demo') {
     env['DRUBO_BUNDLE'] = join(dataDir, 'bundle.json');
     execFileSync(process.execPath, [built('E2E_DEMO'), env['DRUBO_BUNDLE']]);
+    alter(env['DRUBO_BUNDLE']);
   }
   let child: ChildProcess | null = null;
   const start = (daysAhead = 0) =>

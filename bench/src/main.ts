@@ -1,6 +1,8 @@
 import { benchAdvice } from './advice';
 import { benchCompose } from './compose';
 import { benchFirstLoad } from './first-load';
+import { benchHistory } from './history';
+import { benchLive } from './live';
 import { benchLogASet } from './log-a-set';
 import { benchPosture } from './posture';
 import { benchStrength } from './strength';
@@ -23,6 +25,8 @@ const main = async (): Promise<void> => {
   if (wants('posture')) for (const line of benchPosture()) console.log(line);
   if (wants('compose')) for (const line of benchCompose(numberFrom('seed', 1), numberFrom('people', 2000))) console.log(line);
   if (wants('first-load')) for (const line of await benchFirstLoad(process.env['E2E_WEB'] ?? '')) console.log(line);
+  if (wants('live')) for (const line of await benchLive()) console.log(line);
+  if (wants('history')) for (const line of await benchHistory()) console.log(line);
   if (wants('log')) for (const line of await benchLogASet()) console.log(line);
 };
 

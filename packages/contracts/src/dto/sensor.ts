@@ -26,7 +26,7 @@ export const sensorQuery = z.strictObject({
 });
 
 /** One repetition as sent. Numbers alone are checked here; whether they can be true is `doubtsOfRep`'s to say. */
-export const sensedRep = z.object({
+const sensedRep = z.object({
   index: z.number(),
   loweringSeconds: z.number(),
   bottomSeconds: z.number(),

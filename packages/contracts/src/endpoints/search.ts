@@ -17,7 +17,7 @@ export type FoundDto = z.infer<typeof found>;
 /** What a search may find of each kind at most. */
 const MOST_FOUND = 30;
 
-export const searchResult = z.object({
+const searchResult = z.object({
   people: z.array(z.object({ id, name: z.string(), note: z.string(), isArchived: z.boolean() })).max(MOST_FOUND),
   texts: z.array(found).max(2 * MOST_FOUND),
   movements: z.array(z.object({ id: z.string(), name: z.string() })).max(MOST_FOUND),

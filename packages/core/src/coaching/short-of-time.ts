@@ -1,4 +1,4 @@
-import { exerciseSeconds, setSeconds } from '../dose';
+import { exerciseSeconds } from '../dose';
 import type { Dose } from '../dose';
 import type { Variation } from '../catalogue';
 import { reason } from '../vocabulary';

@@ -1,8 +1,10 @@
-import { illness, painkillers, pressure } from './rules/health';
+import { illness } from './rules/illness';
 import { joints } from './rules/joints';
 import { minutes } from './rules/minutes';
+import { painkillers } from './rules/painkillers';
+import { pressure } from './rules/pressure';
 import { soreness } from './rules/soreness';
-import type { Checked, CheckRule } from './rules/types';
+import type { Checked, CheckRule } from './rule';
 import type { CheckIn, CheckResult, Proposal } from './types';
 
 /** What stops a session first, then bodies, then the clock. */

@@ -4,6 +4,6 @@ export { loadsJoint, worksMuscle } from './areas';
 export { onFloor } from './on-floor';
 export type { OnFloor } from './on-floor';
 export { clearedPain, holdsToday, painToday } from './pain-today';
-export type { Checked } from './rules/types';
+export type { Checked } from './rule';
 export { changesOfPlan } from './time-changes';
 export type { CheckIn, CheckResult, FloorChange, Proposal } from './types';

@@ -18,6 +18,7 @@ const DAYS_BACK = 60;
 export const StartDialog = ({ sheet, attempt, onClose }: { sheet: SheetDto; attempt: number; onClose(): void }) => {
   const { studio } = useStudio();
   const { start, startUnplanned, isReady } = useStart();
+  const [now] = useState(Date.now);
   const today = todayIn(studio.timeZone);
   const [date, setDate] = useState(addDays(today, -1));
   const [time, setTime] = useState('17:00');
@@ -25,7 +26,7 @@ export const StartDialog = ({ sheet, attempt, onClose }: { sheet: SheetDto; atte
   const isTime = !Number.isNaN(startedAt.getTime());
   const dateError = !isTime
     ? 'Date and time must be filled in'
-    : startedAt.getTime() > Date.now()
+    : startedAt.getTime() > now
       ? 'Date lies in the future'
       : date < addDays(today, -DAYS_BACK)
         ? `Date lies more than ${DAYS_BACK} days back`

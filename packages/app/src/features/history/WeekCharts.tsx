@@ -113,7 +113,7 @@ export const LoadChart = ({ weeks }: { weeks: Weeks }) => {
       note={`Effort × minutes.${isPartial ? ' Some sessions have no effort or minutes: their weeks stand lower than they were.' : ''}${told ? ` Monotony ${told.monotony} and strain ${told.strain} in the week of ${weekName(told)}.` : ' Monotony needs three training days in a week.'}`}
       table={table}
       beside={
-        told?.monotony != null && told.strain !== null ? (
+        told && told.monotony !== null && told.strain !== null ? (
           <WhyDot
             about="monotony and strain"
             label="why"

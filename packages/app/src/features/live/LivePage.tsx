@@ -114,7 +114,9 @@ const Floor = ({ live, exercise, detail, isWide, onOpen }: FloorProps) => {
       {(!asksCheckIn || live.problem || live.lastChange) && (
         <InfoStrip live={live} exercise={exercise} sets={detail.sets} schools={detail.sheet.schools} />
       )}
-      {isPaired() && live.isLive && slot?.kind === 'work' && !live.amended && <SensorStrip live={live} exercise={exercise} />}
+      {isPaired() && live.isLive && slot?.kind === 'work' && !live.amended && (
+        <SensorStrip key={`${exercise.item.id}-${slot.setIndex}-${slot.side}`} live={live} exercise={exercise} />
+      )}
     </>
   );
   const pad = slot ? (

@@ -27,9 +27,8 @@ const wordsOf = ({ state, reps, kept, slowing, doubted }: Sensed): string => {
 /** What the rep sensor tells of this set: it fills the pad, and goes quiet without taking anything away. */
 export const SensorStrip = ({ live, exercise }: { live: Live; exercise: Exercise }) => {
   const palette = usePalette();
-  const { slot } = live;
   const { tempo } = exercise.item.dose;
-  const sensed = useSensor(standInSensor, tempo, `${exercise.item.id}-${slot?.kind}-${slot?.setIndex}-${slot?.side}`);
+  const sensed = useSensor(standInSensor, tempo);
   const { reps, measured, state } = sensed;
   useEffect(() => {
     if (reps === 0) return;

@@ -4,7 +4,6 @@ import { isHardKind } from '@drubo/core';
 import { fitIntoTime } from '@drubo/core/judging';
 import { changesOfPlan } from '@drubo/core/session';
 import type { Role } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { minutesBetween } from '../../ui/days';
 import { Modal } from '../../ui/Modal';

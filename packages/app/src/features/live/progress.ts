@@ -4,8 +4,7 @@ import type { SetSlot } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { rampSets } from '@drubo/core/strength';
-import { loadsHere } from './advice-input';
-import { firstSideOf } from './advice-input';
+import { firstSideOf, loadsHere } from './advice-input';
 import type { FloorDetail } from './floor';
 
 /** One row of an exercise: what may be logged there, and what was. */

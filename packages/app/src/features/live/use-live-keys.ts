@@ -31,7 +31,9 @@ const actionOf = (key: string, keys: LiveKeys): (() => void) | null => {
 /** Listens while the live screen is shown. */
 export const useLiveKeys = (keys: LiveKeys): void => {
   const current = useRef(keys);
-  current.current = keys;
+  useEffect(() => {
+    current.current = keys;
+  });
   useEffect(() => {
     if (typeof document === 'undefined') return;
     const onKey = (event: KeyboardEvent): void => {

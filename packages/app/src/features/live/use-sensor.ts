@@ -26,8 +26,8 @@ export interface Sensed {
   stop(): void;
 }
 
-/** Listens to one set at a time, and adds up what can be believed. `rowKey`: another row begins afresh. */
-export const useSensor = (sensor: RepSensor, tempo: SensedAsk['tempo'], rowKey: string): Sensed => {
+/** Listens to one set, and adds up what can be believed. Another row is another use of it. */
+export const useSensor = (sensor: RepSensor, tempo: SensedAsk['tempo']): Sensed => {
   const [state, setState] = useState<Sensed['state']>('idle');
   const [told, setTold] = useState<readonly SensedRep[]>([]);
   const close = useRef<(() => void) | null>(null);
@@ -35,11 +35,7 @@ export const useSensor = (sensor: RepSensor, tempo: SensedAsk['tempo'], rowKey: 
     close.current?.();
     close.current = null;
   }, []);
-  useEffect(() => {
-    setState('idle');
-    setTold([]);
-    return stop;
-  }, [rowKey, stop]);
+  useEffect(() => stop, [stop]);
   const start = (ask: SensedAsk) => {
     stop();
     setTold([]);

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { fieldsOfKind } from '@drubo/contracts';
 import type { ReviewDto } from '@drubo/contracts';
 import { EMPHASIS_LABELS } from '@drubo/core/explain';
-import { SORE_MUSCLES } from '@drubo/core/vocabulary';
+import { reason, SORE_MUSCLES } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
@@ -18,7 +18,6 @@ import { Scale } from '../../ui/Scale';
 import { Ticks } from '../../ui/Ticks';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
-import { reason } from '@drubo/core/vocabulary';
 
 /** Where a session can be felt: muscles, and side hip. */
 const PLACES = [...SORE_MUSCLES, 'side-hip'] as const;
@@ -28,7 +27,7 @@ const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ''}${text
 type After = ReturnType<typeof fieldsOfKind<'after'>>[number];
 
 /** Minutes of a session: as somebody said, else from start to finish. */
-export const minutesOf = ({ minutes, startedAt, finishedAt }: ReviewDto['session']): number | null =>
+const minutesOf = ({ minutes, startedAt, finishedAt }: ReviewDto['session']): number | null =>
   minutes ?? (finishedAt === null ? null : minutesBetween(startedAt, finishedAt));
 
 /** The session as a whole: when, how long, how hard, their product; where it was felt and what the client said. */

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet } from 'react-native';
 import { Searchbar } from 'react-native-paper';
 import type { ReplyOf } from '@drubo/contracts';
 import { builtInCatalogue } from '@drubo/core/catalogue';

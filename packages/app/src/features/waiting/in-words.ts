@@ -59,7 +59,7 @@ export const asNote = (set: BodyOf<'logSet'>, { sheet, session }: SessionDetailD
 export const inWords = ({ endpointId, body }: Pick<StoredCommand, 'endpointId' | 'body'>): string => {
   if (endpointId === 'logSet') {
     const { setIndex, reps, seconds, removed } = body as unknown as BodyOf<'logSet'>;
-    return `${removed ? 'Undoing set' : 'Set'} ${setIndex + 1}: ${seconds == null ? `${reps ?? '–'} reps` : `${seconds} s`}`;
+    return `${removed ? 'Undoing set' : 'Set'} ${setIndex + 1}: ${seconds === null || seconds === undefined ? `${reps ?? '–'} reps` : `${seconds} s`}`;
   }
   if (endpointId === 'saveSessionRecord') {
     const { fields, removed } = body as unknown as BodyOf<'saveSessionRecord'>;

@@ -3,8 +3,8 @@ import { easeOneStep } from '../../progression';
 import { reason } from '../../vocabulary';
 import { loadsJoint } from '../areas';
 import type { Proposal } from '../types';
-import { NOTHING } from './types';
-import type { CheckRule } from './types';
+import { NOTHING } from '../rule';
+import type { CheckRule } from '../rule';
 
 /** Joint pain before the first set, by the bands of the pain-monitoring model: 3 to 5 one step easier, above 5 left. */
 export const joints: CheckRule = {

@@ -1,7 +1,7 @@
 import { fitIntoTime } from '../../coaching';
 import type { Proposal } from '../types';
-import { NOTHING } from './types';
-import type { CheckRule } from './types';
+import { NOTHING } from '../rule';
+import type { CheckRule } from '../rule';
 import { changesOfPlan } from '../time-changes';
 
 /** Fewer minutes than the sheet takes: what to pair, trim and drop, from the bottom, the main lift kept. */

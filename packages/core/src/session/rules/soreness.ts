@@ -2,8 +2,8 @@ import { partSeconds, reason } from '../../vocabulary';
 import type { SoreMuscle } from '../../vocabulary';
 import { worksMuscle } from '../areas';
 import type { Proposal } from '../types';
-import { NOTHING } from './types';
-import type { Checked, CheckRule } from './types';
+import { NOTHING } from '../rule';
+import type { Checked, CheckRule } from '../rule';
 
 /** Muscle soreness 0–10 from which sets are cut, and from which a movement is left. Common practice, no source. */
 export const SORE = { holdFrom: 4, leaveFrom: 7, cutShare: 1 / 3, loweringMostSeconds: 2 } as const;

@@ -1,7 +1,7 @@
-import type { Variation } from '../../catalogue';
-import type { Dose } from '../../dose';
-import type { ExerciseLog } from '../../progression';
-import type { CheckIn, CheckResult } from '../types';
+import type { Variation } from '../catalogue';
+import type { Dose } from '../dose';
+import type { ExerciseLog } from '../progression';
+import type { CheckIn, CheckResult } from './types';
 
 /** One exercise a check-in may change. `log`: what easing it one step needs. */
 export interface Checked {

@@ -1,7 +1,6 @@
-import { pressureBand } from '../../limits';
 import { reason } from '../../vocabulary';
-import { NOTHING } from './types';
-import type { CheckRule } from './types';
+import { NOTHING } from '../rule';
+import type { CheckRule } from '../rule';
 
 /** Reserve after an illness, about effort 6 of 10. Common practice, no source. */
 const RESERVE_AFTER_ILLNESS = 4;
@@ -27,25 +26,4 @@ export const illness: CheckRule = {
       }),
     };
   },
-};
-
-/** Blood pressure measured today: from 180/110 no session; from 160/100 none until cleared. */
-export const pressure: CheckRule = {
-  id: 'pressure',
-  check: ({ pressure: read }) =>
-    read === null || pressureBand(read) === 'usual'
-      ? NOTHING
-      : { stops: [reason('check-pressure', { ...read }, 'common-practice')], proposals: [] },
-};
-
-/** Painkillers: pain numbers don't count, so nothing moves up today. */
-export const painkillers: CheckRule = {
-  id: 'painkillers',
-  check: ({ painkillers: taken }) =>
-    taken
-      ? {
-          stops: [],
-          proposals: [{ id: 'painkillers', change: null, reason: reason('check-painkillers', {}, 'common-practice') }],
-        }
-      : NOTHING,
 };
