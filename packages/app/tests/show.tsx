@@ -9,7 +9,7 @@ const studio = (unit: 'kg' | 'lb') => ({ id: 'studio-01', version: 1, name: 'Tes
 const trainer = { id: 'trainer-1', name: 'T', loginName: 'tee' };
 
 /** Nothing is asked of a server here: what a test wants read, it puts into the cache itself. */
-const quietClient = () => new QueryClient({ defaultOptions: { queries: { enabled: false, gcTime: Infinity } } });
+export const quietClient = () => new QueryClient({ defaultOptions: { queries: { enabled: false, gcTime: Infinity } } });
 
 const framed = (element: ReactElement, unit: 'kg' | 'lb', client: QueryClient) => (
   <QueryClientProvider client={client}>

@@ -6,6 +6,7 @@ import { newId } from '../../data/ids';
 import { keyOf } from '../../data/keys';
 import { personAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
+import { storageTrouble } from '../../data/offline/storage-trouble';
 import type { StoredCommand, WriteRequest } from '../../data/offline/types';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -23,9 +24,15 @@ export const Refused = ({ command, when }: { command: StoredCommand; when: strin
   const sessionId = params['sessionId'];
   const detail =
     sessionId === undefined ? undefined : client.getQueryData<SessionDetailDto>(keyOf('getSession', { params: { sessionId } }));
+  const [problem, setProblem] = useState<string | null>(null);
   const settle = async (request: WriteRequest) => {
-    await writer.log(request);
-    await writer.remove([command.id]);
+    try {
+      await writer.log(request);
+      await writer.remove([command.id]);
+    } catch (failed) {
+      // It stays on the list until its successor is safe.
+      setProblem(storageTrouble(failed));
+    }
   };
   const sendAgain = () => settle({ endpointId, params, body, aggregate } as WriteRequest);
   const keepNote = (known: SessionDetailDto) =>
@@ -54,6 +61,11 @@ export const Refused = ({ command, when }: { command: StoredCommand; when: strin
           {path} {message}
         </Txt>
       ))}
+      {problem && (
+        <Txt tone="clay" role="alert">
+          {problem}
+        </Txt>
+      )}
       <View style={styles.row}>
         <Button label="Send again" onPress={() => void sendAgain()} />
         {endpointId === 'logSet' && detail && (
