@@ -14,6 +14,7 @@ import { useReducedMotion } from './use-reduced-motion';
 /** Heights below which the count gives way to the figure. */
 const COMPACT_BELOW = 190;
 const TIGHT_BELOW = 172;
+const LEAST_BELOW = 106;
 
 interface Props {
   variation: Variation;
@@ -66,7 +67,7 @@ export const MovingFigure = ({ variation, tempo, reps, width, height, held, valu
           tempo={tempo}
           moment={moment}
           reps={reps}
-          size={height < TIGHT_BELOW ? 'tight' : height < COMPACT_BELOW ? 'compact' : 'full'}
+          size={height < LEAST_BELOW ? 'least' : height < TIGHT_BELOW ? 'tight' : height < COMPACT_BELOW ? 'compact' : 'full'}
         />
         <View style={styles.controls}>
           {beside}

@@ -23,8 +23,8 @@ export const TempoReadout = ({
   moment: TempoMoment;
   /** Null: the set is timed, and nobody counts to a number. */
   reps: number | null;
-  /** How much room there is: all of it, a smaller count, or count and phase side by side. */
-  size: 'full' | 'compact' | 'tight';
+  /** How much room there is: all of it, a smaller count, count and phase side by side, or nothing but those. */
+  size: 'full' | 'compact' | 'tight' | 'least';
 }) => {
   const palette = usePalette();
   return (
@@ -33,7 +33,7 @@ export const TempoReadout = ({
       role="img"
       aria-label={`Tempo: ${PHASE_ORDER.map((phase) => `${PHASE_WORDS[phase]} ${partSeconds(tempo[phase])} s`).join(', ')}`}
     >
-      <View style={size === 'tight' ? styles.inLine : styles.stacked}>
+      <View style={size === 'tight' || size === 'least' ? styles.inLine : styles.stacked}>
         <Txt kind="count" style={SIZES[size]}>
           {moment.second}
         </Txt>
@@ -41,19 +41,21 @@ export const TempoReadout = ({
           {PHASE_WORDS[moment.phase]}
         </Txt>
       </View>
-      <View style={styles.parts}>
-        {PHASE_ORDER.map((phase) => {
-          const isNow = phase === moment.phase;
-          return (
-            <View key={phase} style={[styles.part, { borderColor: isNow ? palette.moss : palette.hairline }]}>
-              <Txt kind="label" tone={isNow ? 'ink' : 'quiet'}>
-                {tempo[phase]}
-              </Txt>
-            </View>
-          );
-        })}
-      </View>
-      {size !== 'tight' && (
+      {size !== 'least' && (
+        <View style={styles.parts}>
+          {PHASE_ORDER.map((phase) => {
+            const isNow = phase === moment.phase;
+            return (
+              <View key={phase} style={[styles.part, { borderColor: isNow ? palette.moss : palette.hairline }]}>
+                <Txt kind="label" tone={isNow ? 'ink' : 'quiet'}>
+                  {tempo[phase]}
+                </Txt>
+              </View>
+            );
+          })}
+        </View>
+      )}
+      {size !== 'tight' && size !== 'least' && (
         <Txt kind="small" tone="quiet">
           {countOf(moment.rep, reps)}
         </Txt>
@@ -62,7 +64,12 @@ export const TempoReadout = ({
   );
 };
 
-const SIZES = { full: undefined, compact: { fontSize: 48, lineHeight: 50 }, tight: { fontSize: 34, lineHeight: 36 } } as const;
+const SIZES = {
+  full: undefined,
+  compact: { fontSize: 48, lineHeight: 50 },
+  tight: { fontSize: 34, lineHeight: 36 },
+  least: { fontSize: 28, lineHeight: 30 },
+} as const;
 
 const styles = StyleSheet.create({
   box: { alignItems: 'flex-end' },

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { repsTop } from '@drubo/core';
 import { newId } from '../../data/ids';
+import { useRunning } from '../../data/use-running';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { heldIn } from '../../figures/held';
 import { MovingFigure } from '../../figures/MovingFigure';
@@ -39,7 +40,7 @@ import { isPaired } from './use-sensor';
 import { useWakeLock } from './use-wake-lock';
 
 /** Smallest figure that still shows its limbs, and the largest there is any use for. */
-const FIGURE = { least: 112, most: 560 } as const;
+const FIGURE = { least: 84, most: 560 } as const;
 
 /** The live floor: figure and target above, pad below; beside each other where there is room. */
 export const LivePage = ({ detail }: { detail: FloorDetail }) => {
@@ -104,13 +105,17 @@ interface FloorProps {
 const Floor = ({ live, exercise, detail, isWide, onOpen }: FloorProps) => {
   const { slot } = live;
   const isBegun = detail.sets.length > 0;
+  const hasOthers = useRunning().length > 1;
+  const isFull = hasOthers || isPaired() || isShortOf(live);
   const asksCheckIn = live.isLive && !isBegun && detail.checkIn === null && !live.place.skippedCheckIn;
+  // Where the phone is full, what the target line says already need not be said twice.
+  const isSaid = !isWide && isFull && live.advice?.kind === 'go' && runningRest(live.exercises, detail.sets, live.place) !== null;
   const facts = (
     <>
       <TargetLine exercise={exercise} slot={slot} amended={live.amended} live={live} kit={detail.sheet.kit} />
       <SetRow exercise={exercise} slot={slot} onChoose={live.choose} onAdd={live.addSet} onDrop={live.addDrop} />
       {asksCheckIn && <CheckInStrip onCheck={() => onOpen('check-in')} onSkip={live.skipCheckIn} />}
-      {!live.amended && !asksCheckIn && <AdviceLine live={live} exercise={exercise} />}
+      {!live.amended && !asksCheckIn && !isSaid && <AdviceLine live={live} exercise={exercise} />}
       {(!asksCheckIn || live.problem || live.lastChange) && (
         <InfoStrip live={live} exercise={exercise} sets={detail.sets} schools={detail.sheet.schools} />
       )}
@@ -141,6 +146,9 @@ const Floor = ({ live, exercise, detail, isWide, onOpen }: FloorProps) => {
     </ScrollView>
   );
 };
+
+/** Whether the set at hand stands below what was asked, so that one more row asks why. */
+const isShortOf = ({ pad, asked }: Live): boolean => pad !== undefined && asked !== undefined && pad.reps < asked.reps;
 
 /** The moving figure, as large as what is left, with its sound. */
 const FloorFigure = ({ live, exercise }: { live: Live; exercise: Exercise }) => {

@@ -49,11 +49,11 @@ export const RestStrip = ({
     <View style={[styles.strip, { backgroundColor: palette.card, borderColor: isRested ? palette.moss : palette.hairline }]}>
       <View style={styles.text}>
         <View style={styles.line} role="timer" aria-label={isRested ? 'Rested' : `Rest ${formatRest(left)} min left`}>
-          <Txt kind="number" tone={isRested ? 'moss' : 'ink'} numberOfLines={1}>
+          <Txt kind="number" tone={isRested ? 'moss' : 'ink'} numberOfLines={1} style={styles.whole}>
             {isRested ? 'Rested' : `Rest ${formatRest(Math.ceil(left))}`}
           </Txt>
-          <Txt kind="small" tone="quiet" numberOfLines={1}>
-            {isRested ? `${formatRest(passed)} since` : `of ${formatRest(restSeconds)}`}
+          <Txt kind="small" tone="quiet" numberOfLines={1} style={styles.shrink}>
+            {reasons.length > 0 ? '' : isRested ? `${formatRest(passed)} since` : `of ${formatRest(restSeconds)}`}
           </Txt>
         </View>
         <Txt kind="small" tone="quiet" numberOfLines={1} aria-live="polite">
@@ -84,6 +84,8 @@ export const RestStrip = ({
 const styles = StyleSheet.create({
   strip: { flexDirection: 'row', alignItems: 'center', borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2, paddingVertical: SPACE.xs },
+  whole: { flexShrink: 0 },
+  shrink: { flexShrink: 1 },
   line: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.s },
   track: { height: 4, borderRadius: 2 },
   fill: { height: 4, borderRadius: 2 },
