@@ -78,7 +78,8 @@ const newPerson = async (caller: Caller, number: number) => {
       command: made,
       setIndex: made.deviceSeq % 50,
     });
-    expect(status).toBe(200);
+    // One expectation for each of thousands of sets would measure the test runner.
+    if (status !== 200) throw new Error(`a set was answered with ${status}`);
     return performance.now() - began;
   };
 };
@@ -122,7 +123,8 @@ test(`memory stays flat over ${MANY_SETS} sets`, async () => {
         const seq = next;
         next += 1;
         const { path, body } = session.set(seq);
-        expect((await caller.put(path, body)).status).toBe(200);
+        const { status } = await caller.put(path, body);
+        if (status !== 200) throw new Error(`set ${seq} was answered with ${status}`);
         if (seq % 2_000 === 0) atSets.push({ sets: seq, mb: server.memoryMb() });
       }
     };

@@ -50,7 +50,7 @@ export const aroundSession = (
       illness: 'none',
       painkillers: false,
       soreness: dice.chance(0.3) ? [{ muscle: MUSCLES[dice.whole(0, 2)] ?? 'glutes', level: dice.whole(1, 3) }] : [],
-      joints: isSore && area ? [{ area, side: 'left', pain: 2 }] : [],
+      joints: isSore && area ? [{ area, side: 'left', pain: Math.max(1, sore.pain - 1) }] : [],
       morning: isSore && sessionsLeft < sore.lastSessions ? 'settled' : 'none',
       outsideSport: dice.chance(0.25),
       pressure: null,

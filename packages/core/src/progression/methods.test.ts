@@ -359,6 +359,7 @@ describe('what can’t be right', () => {
       'done',
       'clean',
       'grip',
+      'cut',
       'method',
       'stall',
       'dip',
