@@ -1,9 +1,9 @@
 import { area, line } from 'd3-shape';
-import Svg, { Circle, Path, Rect } from 'react-native-svg';
+import Svg, { Circle, Line, Path, Rect } from 'react-native-svg';
 import { usePalette } from '../theme/use-palette';
 import type { Palette } from '../theme/tokens';
 import { Axes } from './Axes';
-import { chartFrame } from './frame';
+import { chartFrame, PAD } from './frame';
 
 /** One line of a chart. Lines are told apart by their dash and their marks, not by colour alone. */
 export interface Series {
@@ -35,7 +35,7 @@ export const LineChart = ({
   /** A value the scale reaches at least: the end of what is possible. */
   top?: number;
   format?: (value: number) => string;
-  marks?: readonly { day: number; tone: keyof Palette }[];
+  marks?: readonly { day: number; tone: keyof Palette; isDashed: boolean }[];
 }) => {
   const palette = usePalette();
   const points = series.flatMap((one) => one.points);
@@ -55,8 +55,17 @@ export const LineChart = ({
   return (
     <Svg {...size} role="img" aria-label={says}>
       <Axes {...size} x={x} y={y} ticks={ticks} days={days} {...(format ? { format } : {})} />
-      {marks.map(({ day, tone }, at) => (
-        <Rect key={`${day}-${at}`} x={x(day) - 1} y={14} width={2} height={HEIGHT - 38} fill={palette[tone]} opacity={0.5} />
+      {marks.map(({ day, tone, isDashed }, at) => (
+        <Line
+          key={`${day}-${at}`}
+          x1={x(day)}
+          x2={x(day)}
+          y1={PAD.top}
+          y2={HEIGHT - PAD.bottom}
+          stroke={palette[tone]}
+          strokeWidth={2}
+          {...(isDashed ? { strokeDasharray: '3 3' } : { opacity: 0.6 })}
+        />
       ))}
       {series.map(({ name, points: own, tone, look }) => {
         const hasBand = own.some(({ low }) => low !== undefined);

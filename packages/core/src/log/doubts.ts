@@ -18,7 +18,8 @@ export const doubtsOf = (
   const over = (value: number | null, most: number): boolean => value !== null && (value > most || value < 0);
   return [
     ...(over(set.reps, SET_BOUNDS.reps) ? (['reps'] as const) : []),
-    ...(over(set.seconds, SET_BOUNDS.seconds) ? (['seconds'] as const) : []),
+    // A timed set is told in seconds; reps alone say nothing of it.
+    ...(over(set.seconds, SET_BOUNDS.seconds) || (set.kind === 'timed' && set.seconds === null) ? (['seconds'] as const) : []),
     ...(over(set.reserve, SET_BOUNDS.reserve) ? (['reserve'] as const) : []),
     ...(over(set.externalKg, SET_BOUNDS.loadKg) || (mustBeLoaded && set.kind === 'work' && set.externalKg === 0)
       ? (['load'] as const)

@@ -1,5 +1,5 @@
 import { aSet } from '../testing';
-import { currentSets, nextSlot, slotsFor } from '.';
+import { currentSets, doubtsOf, isOfSlot, nextSlot, slotsFor } from '.';
 
 describe('the log', () => {
   it('shows the newest revision of each set, in order', () => {
@@ -12,6 +12,18 @@ describe('the log', () => {
   it('an undone set is out, even though its rows are kept', () => {
     const first = aSet({ id: 'a', revision: 1 });
     expect(currentSets([first, { ...first, revision: 2, removed: true }])).toEqual([]);
+  });
+
+  it('reps for a timed set are kept and marked: they say nothing of how long', () => {
+    const timed = aSet({ kind: 'timed', reps: 12, seconds: null });
+    expect([doubtsOf(timed), doubtsOf({ ...timed, reps: null, seconds: 30 })]).toEqual([['seconds'], []]);
+  });
+
+  it('a timed set fills the row of a work set, as it was logged before it had a kind of its own', () => {
+    const [slot] = slotsFor({ sets: 1, stance: 'two-leg', isTimed: true });
+    expect(slot).toEqual({ kind: 'timed', setIndex: 0, side: 'both' });
+    expect(isOfSlot(aSet({ kind: 'work', setIndex: 0 }), slot!)).toBe(true);
+    expect(isOfSlot(aSet({ kind: 'drop', setIndex: 0 }), slot!)).toBe(false);
   });
 
   it('one-sided work has a row a side under one set index', () => {

@@ -71,7 +71,11 @@ const Body = ({ trend }: { trend: ExerciseTrendDto }) => {
   const isApart = variation !== undefined && isPerSide(variation.stance);
   const estimates = estimateSeries(trend, inUnit);
   const isTimed = points.some(({ seconds }) => seconds !== null);
-  const marks = gateMetOn.map(({ day }) => ({ day, tone: 'saffron' as const }));
+  const stages = trend.verdicts.filter(({ toVariationId }) => toVariationId !== null);
+  const marks = [
+    ...gateMetOn.map(({ day }) => ({ day, tone: 'saffron' as const, isDashed: false })),
+    ...stages.map(({ day }) => ({ day, tone: 'clay' as const, isDashed: true })),
+  ];
   const verdictOf = (sessionId: string) => trend.verdicts.find((verdict) => verdict.sessionId === sessionId);
   const table: ChartTable = {
     head: [
@@ -124,7 +128,11 @@ const Body = ({ trend }: { trend: ExerciseTrendDto }) => {
         <ChartCard
           title={`Estimated one-rep maximum, ${unit}`}
           note="External load, with a band that holds the truth about two times in three. As it stood after each session."
-          legend={[isApart ? '● left leg   □ right leg' : null, marks.length > 0 ? '▏what earns the next stage was shown' : null]
+          legend={[
+            isApart ? '● left leg   □ right leg' : null,
+            gateMetOn.length > 0 ? '▏what earns the next stage was shown' : null,
+            stages.length > 0 ? '┊ on to another stage' : null,
+          ]
             .filter(Boolean)
             .join('   ')}
           table={table}

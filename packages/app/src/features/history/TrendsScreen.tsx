@@ -17,7 +17,7 @@ import { Empty, Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { Screen } from '../shell/Screen';
 import { useWide } from '../shell/use-wide';
-import { AdherenceChart, BeamChart, LoadChart, PainChart, SetsChart } from './WeekCharts';
+import { AdherenceChart, BeamChart, LoadChart, MuscleChart, PainChart, SetsChart } from './WeekCharts';
 
 export type Weeks = '8' | '26' | '52' | '260';
 
@@ -65,6 +65,9 @@ const Body = ({ personId, trends, family }: { personId: string; trends: TrendsDt
       </View>
       {family === 'all' && (
         <>
+          <View style={isWide ? styles.half : undefined}>
+            <MuscleChart weeks={weeks} />
+          </View>
           <View style={isWide ? styles.half : undefined}>
             <BeamChart weeks={weeks} />
           </View>

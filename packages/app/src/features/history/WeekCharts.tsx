@@ -1,7 +1,8 @@
+import { useState } from 'react';
 import type { TrendWeekDto } from '@drubo/contracts';
 import { EMPHASIS_LABELS, FAMILY_LABELS, JOINT_LABELS } from '@drubo/core/explain';
 import { EMPHASES, FAMILIES, JOINT_AREAS, MAIN_FAMILIES, reason } from '@drubo/core/vocabulary';
-import type { Family } from '@drubo/core/vocabulary';
+import type { EmphasisId, Family } from '@drubo/core/vocabulary';
 import { BalanceBeam } from '../../charts/BalanceBeam';
 import { ChartCard } from '../../charts/ChartCard';
 import type { ChartTable } from '../../charts/ChartCard';
@@ -10,6 +11,7 @@ import type { Series } from '../../charts/LineChart';
 import { StackedBars } from '../../charts/StackedBars';
 import type { Stack } from '../../charts/StackedBars';
 import type { Palette } from '../../theme/tokens';
+import { Choices } from '../../ui/Choices';
 import { dateOfDay, formatDay } from '../../ui/days';
 import { WhyDot } from '../../ui/Why';
 
@@ -61,6 +63,45 @@ export const SetsChart = ({ weeks, family }: { weeks: Weeks; family: Family | nu
     </ChartCard>
   );
 };
+
+/** Hard sets of one muscle, week by week. */
+export const MuscleChart = ({ weeks }: { weeks: Weeks }) => {
+  const muscles = EMPHASES.filter((id) => weeks.some((week) => week.setsByMuscle[id]));
+  const [chosen, setChosen] = useState<EmphasisId | null>(null);
+  const most = [...muscles].sort((a, b) => sumOf(weeks, b) - sumOf(weeks, a))[0];
+  const muscle = chosen ?? most;
+  if (!muscle) return null;
+  const stacks = weeks.map((week): Stack => ({
+    day: week.monday,
+    parts: [{ name: muscle, value: week.setsByMuscle[muscle] ?? 0, tone: 'moss' }],
+  }));
+  const table: ChartTable = {
+    head: ['Week of', ...muscles.map((id) => EMPHASIS_LABELS[id])],
+    rows: weeks.map((week) => [weekName(week), ...muscles.map((id) => dash(week.setsByMuscle[id] ?? 0))]),
+  };
+  return (
+    <ChartCard title="Sets on a muscle" note="Hard sets a week, weighted by how much each movement trains it." table={table}>
+      {(width) => (
+        <>
+          <Choices<EmphasisId>
+            label="Muscle"
+            options={muscles.map((value) => ({ value, label: EMPHASIS_LABELS[value] }))}
+            value={muscle}
+            onChange={setChosen}
+          />
+          <StackedBars
+            width={width}
+            stacks={stacks}
+            says={`Hard sets on the ${EMPHASIS_LABELS[muscle]} over ${plural(weeks.length)}`}
+          />
+        </>
+      )}
+    </ChartCard>
+  );
+};
+
+const sumOf = (weeks: Weeks, muscle: EmphasisId): number =>
+  weeks.reduce((sum, week) => sum + (week.setsByMuscle[muscle] ?? 0), 0);
 
 /** Knee-dominant against hip-dominant sets: the beam of all of them, and the share week by week. */
 export const BeamChart = ({ weeks }: { weeks: Weeks }) => {

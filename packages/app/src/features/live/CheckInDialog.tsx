@@ -36,6 +36,11 @@ const ALL_WELL: Partial<CheckIn> = { illness: 'none', painkillers: false, sorene
 /** What a new answer begins with, to be set by the scale under it. */
 const FIRST = { level: 3, pain: 2 } as const;
 
+/** Whether the morning after matters: somebody with a limit, or whose last session of any of these had pain in it. */
+const asksMorning = ({ sheet }: FloorDetail): boolean =>
+  sheet.limits.length > 0 ||
+  sheet.items.some(({ past }) => (past.at(-1)?.sets ?? []).some(({ jointPain }) => (jointPain ?? 0) > 0));
+
 /**
  * A few taps before the first set, every one of them optional. What the answers change today is proposed below them as
  * they are given, each with why and a tick; nothing changes unless it is taken.
@@ -92,12 +97,14 @@ export const CheckInDialog = ({ live, detail, onClose }: { live: Live; detail: F
       <ProposalList result={result} refused={refused} onRefuse={setRefused} />
       <Joints answers={answers} onChange={set} />
       <Soreness answers={answers} onChange={set} />
-      <Choices
-        label="Pain after last time, the morning after"
-        options={labelled(MORNING_VALUES, MORNING_LABELS)}
-        value={answers.morning}
-        onChange={(morning) => set({ morning })}
-      />
+      {asksMorning(detail) && (
+        <Choices
+          label="Pain after last time, the morning after"
+          options={labelled(MORNING_VALUES, MORNING_LABELS)}
+          value={answers.morning}
+          onChange={(morning) => set({ morning })}
+        />
+      )}
       <Choices
         label="Illness"
         options={labelled(ILLNESS_VALUES, ILLNESS_LABELS)}

@@ -16,6 +16,7 @@ import { endingOf, isAsPlanned, RESERVE_CAPS } from './pad';
 import { PainDialog } from './PainDialog';
 import type { Exercise } from './progress';
 import { ReservePad } from './ReservePad';
+import { setNameWithSide } from './set-name';
 import type { Live } from './use-live';
 
 const MAX_REPS = 100;
@@ -87,6 +88,17 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
         label={amended ? `Save the change · ${does}` : isAsPlanned(pad, asked) ? `Log as planned · ${does}` : `Log set · ${does}`}
         onPress={() => void live.log()}
       />
+      {amended && (
+        <View style={styles.row}>
+          <Button grow label="Keep it as it was" onPress={() => live.choose(null)} />
+          <Button
+            grow
+            look="danger"
+            label="Delete this set"
+            onPress={() => void live.removeSet(amended, setNameWithSide(amended))}
+          />
+        </View>
+      )}
       <EscapeRow live={live} exercise={exercise} detail={detail} />
       {isAskingPain && (
         <PainDialog

@@ -221,6 +221,26 @@ describe('a session without exercises', () => {
   });
 });
 
+describe('putting right', () => {
+  it('any set can be deleted, and one word brings it back as it was', async () => {
+    draw(aDetail([aLoggedSet({ reps: 9 }), aLoggedSet({ id: 'second-set', setIndex: 1, reps: 8 })]));
+    await press('The exercise before');
+    await press('Set 1: 9 reps logged. Change it');
+    await press('Delete this set');
+    expect(sent().body).toMatchObject({ removed: true, reps: 9 });
+    await press('Undo: Set 1 deleted.');
+    expect(sent().body).toMatchObject({ removed: false, reps: 9 });
+  });
+
+  it('opened by mistake, it is kept as it was', async () => {
+    draw(aDetail([aLoggedSet({ reps: 9 })]));
+    await press('Set 1: 9 reps logged. Change it');
+    await press('Keep it as it was');
+    expect(screen.getByText('Set 2 of 2')).toBeTruthy();
+    expect(mockWriter.log).not.toHaveBeenCalled();
+  });
+});
+
 describe('quick notes and leaving', () => {
   it('a note is kept at once; leaving an exercise is one tap and can be undone', async () => {
     draw();

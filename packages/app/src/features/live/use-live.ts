@@ -234,6 +234,19 @@ export const useLive = (detail: FloorDetail) => {
       const fields = { kind: 'add' as const, item: added, role, afterItemId: item?.id ?? null };
       if (await changeDay([fields], text)) setPlace({ itemId: added.id, slot: null, pad: null });
     },
+    /** Takes an earlier set away; one word brings it back as it was. */
+    removeSet: async (set: SetRecordDto, name: string) => {
+      const removal = removalOf(set);
+      if (!(await isKept(() => send(set.id, removal)))) return;
+      setPlace({ slot: null, pad: null, itemId: set.itemId });
+      setLastChange({
+        text: `${name} deleted.`,
+        undo: () => {
+          setLastChange(null);
+          void isKept(() => send(set.id, { ...removal, removed: false }));
+        },
+      });
+    },
     skipRest: (setId: string) => setPlace({ skippedRestAfter: setId }),
     /** Lengthens the rest after a set. */
     addRest: (setId: string, seconds: number) =>
