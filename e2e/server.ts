@@ -30,6 +30,8 @@ export interface OwnServer {
   stop(signal?: NodeJS.Signals): Promise<void>;
   /** Starts it again, the demo's clock so many days ahead. */
   start(daysAhead?: number): Promise<void>;
+  /** Its database file. Changed from outside only while it is stopped. */
+  databaseFile: string;
   /** What SQLite says of its own file: `ok` where nothing is wrong. */
   integrity(): Promise<string>;
   /** Memory the process holds, MB. */
@@ -39,13 +41,9 @@ export interface OwnServer {
 }
 
 /** Starts a server: an empty studio, or the demo. */
-export const startServer = async (
-  mode: 'studio' | 'demo',
-  webDir = built('E2E_WEB'),
-  /** Changes the demo's data file before it is loaded. */
-  alter: (bundleFile: string) => void = () => undefined,
-): Promise<OwnServer> => {
+export const startServer = async (mode: 'studio' | 'demo', webDir = built('E2E_WEB')): Promise<OwnServer> => {
   const dataDir = mkdtempSync(join(tmpdir(), 'drubo-e2e-'));
+  const databaseFile = join(dataDir, `${mode}.sqlite`);
   const port = await freePort();
   const url = `http://localhost:${port}`;
   const env: NodeJS.ProcessEnv = {
@@ -59,7 +57,6 @@ export const startServer = async (
   if (mode === 'demo') {
     env['DRUBO_BUNDLE'] = join(dataDir, 'bundle.json');
     execFileSync(process.execPath, [built('E2E_DEMO'), env['DRUBO_BUNDLE']]);
-    alter(env['DRUBO_BUNDLE']);
   }
   let child: ChildProcess | null = null;
   const start = (daysAhead = 0) =>
@@ -81,9 +78,10 @@ export const startServer = async (
     url,
     start,
     stop,
+    databaseFile,
     integrity: () =>
       new Promise((resolve, reject) => {
-        const db = new sqlite3.Database(join(dataDir, `${mode}.sqlite`), sqlite3.OPEN_READONLY, (failed) => {
+        const db = new sqlite3.Database(databaseFile, sqlite3.OPEN_READONLY, (failed) => {
           if (failed) return reject(failed);
           db.all('PRAGMA integrity_check', (error, rows: { integrity_check: string }[]) =>
             db.close(() => (error ? reject(error) : resolve(rows.map((row) => row.integrity_check).join('; ')))),

@@ -1,4 +1,4 @@
-import { readFileSync, writeFileSync } from 'node:fs';
+import sqlite3 from 'sqlite3';
 import { demoCaller } from '../../e2e/pages/api';
 import type { Caller } from '../../e2e/pages/api';
 import { startServer } from '../../e2e/server';
@@ -8,87 +8,92 @@ const AIM_MS = 150;
 const AIM_RATIO = 1.3;
 const READS = 30;
 const YEARS = 5;
-const SESSIONS_A_WEEK = 3;
+const SESSIONS_EACH = 40;
 const SETS = 30_000;
 const PEOPLE = 200;
-const DAY_MS = 86_400_000;
 
-/* eslint-disable @typescript-eslint/no-explicit-any -- a bundle as it lies in its file */
-type Row = Record<string, any>;
+/** One statement at a time. */
+const run = (db: sqlite3.Database, sql: string): Promise<void> =>
+  new Promise((resolve, reject) => db.run(sql, (error) => (error ? reject(error) : resolve())));
+const rows = <Row>(db: sqlite3.Database, sql: string): Promise<Row[]> =>
+  new Promise((resolve, reject) => db.all(sql, (error, found: Row[]) => (error ? reject(error) : resolve(found))));
 
-/** One session of somebody, copied to another day and another id. */
-const copied = (bundle: Row, session: Row, to: { id: string; personId: string; days: number }): Row => {
-  const sheet = bundle['sheets'].find((row: Row) => row['id'] === session['sheetId']);
-  const moved = (instant: string): string => new Date(Date.parse(instant) + to.days * DAY_MS).toISOString();
-  const sheetId = `${to.id}-sheet`;
-  const itemId = (id: string): string => `${to.id}-${id.slice(-24)}`;
-  const sessionId = `${sheetId}-0`;
-  return {
-    sheet: {
-      ...sheet,
-      id: sheetId,
-      personId: to.personId,
-      state: 'done',
-      createdAt: moved(sheet['createdAt']),
-      items: sheet['items'].map((item: Row) => ({ ...item, id: itemId(item['id']) })),
-    },
-    session: {
-      ...session,
-      id: sessionId,
-      sheetId,
-      personId: to.personId,
-      state: 'reviewed',
-      date: moved(session['startedAt']).slice(0, 10),
-      startedAt: moved(session['startedAt']),
-      finishedAt: moved(session['finishedAt']),
-    },
-    sets: bundle['sets']
-      .filter((set: Row) => set['sessionId'] === session['id'])
-      .map((set: Row, at: number) => ({
-        ...set,
-        id: `${to.id}-set-${at}`,
-        sessionId,
-        itemId: itemId(set['itemId']),
-        loggedAt: moved(set['loggedAt']),
-        receivedAt: moved(set['receivedAt']),
-      })),
-  };
+/** Copies rows so many times inside the database; `set` says what differs, in SQL, with `k` the number of the copy. */
+const copyRows = async (
+  db: sqlite3.Database,
+  table: string,
+  where: string,
+  count: number,
+  set: Readonly<Record<string, string>>,
+): Promise<void> => {
+  const columns = (await rows<{ name: string }>(db, `PRAGMA table_info(${table})`)).map(({ name }) => name);
+  const values = columns.map((name) => set[name] ?? `t.${name}`);
+  await run(
+    db,
+    `WITH RECURSIVE n(k) AS (SELECT 1 UNION ALL SELECT k + 1 FROM n WHERE k < ${count})
+     INSERT INTO ${table} (${columns.join(', ')}) SELECT ${values.join(', ')} FROM ${table} AS t, n WHERE ${where}`,
+  );
 };
 
-/** The demo with one person of five years and 30,000 sets, beside so many others with a year each. */
-const bigBundle = (bundle: Row, others: number): Row => {
-  const sessions: Row[] = bundle['sessions'].filter((row: Row) => row['personId'] === 'odran-person');
-  const pattern = sessions.at(-1) ?? {};
-  const setsEach = bundle['sets'].filter((set: Row) => set['sessionId'] === pattern['id']).length;
-  const out: Row = {
-    ...bundle,
-    people: [...bundle['people']],
-    sheets: [...bundle['sheets']],
-    sessions: [...bundle['sessions']],
-    sets: [...bundle['sets']],
-  };
-  const give = (personId: string, count: number, days: number, key: string): void => {
-    for (let at = 0; at < count; at += 1) {
-      const made = copied(bundle, pattern, { id: `${key}-${at}`, personId, days: -200 - Math.floor((at * days) / count) });
-      out['sheets'].push(made['sheet']);
-      out['sessions'].push(made['session']);
-      out['sets'].push(...made['sets']);
-    }
-  };
-  give('odran-person', Math.ceil(SETS / setsEach), (YEARS - 1) * 365, 'long');
-  for (let at = 0; at < others; at += 1) {
-    const id = `other-person-${at}`;
-    out['people'].push({ ...bundle['people'][0], id, name: `Other ${at}` });
-    const waiting = bundle['sheets'].find((row: Row) => row['personId'] === 'odran-person' && row['state'] === 'next');
-    out['sheets'].push({
-      ...waiting,
-      id: `${id}-next`,
-      personId: id,
-      items: waiting['items'].map((item: Row) => ({ ...item, id: `${id}-${item['slot']}` })),
-    });
-    give(id, SESSIONS_A_WEEK * 4, 365, `o${at}`);
+/** Sessions of somebody, copied from one of another's, spread over days before it. */
+const giveSessions = async (
+  db: sqlite3.Database,
+  from: { sessionId: string; sheetId: string },
+  to: { personId: string; key: string; count: number; days: number },
+): Promise<void> => {
+  const { personId, key, count, days } = to;
+  const back = `'-' || (200 + (k * ${days}) / ${count}) || ' days'`;
+  const moved = (column: string): string => `strftime('%Y-%m-%dT%H:%M:%fZ', t.${column}, ${back})`;
+  const sheetId = `'${key}-' || k`;
+  const person = `'${personId}'`;
+  const sheet = { id: sheetId, personId: person, state: `'done'`, createdAt: moved('createdAt') };
+  await copyRows(db, 'sheets', `t.id = '${from.sheetId}'`, count, sheet);
+  await copyRows(db, 'sheet_items', `t.sheetId = '${from.sheetId}'`, count, { id: `${sheetId} || '-' || t.slot`, sheetId });
+  await copyRows(db, 'sessions', `t.id = '${from.sessionId}'`, count, {
+    id: `${sheetId} || '-0'`,
+    sheetId,
+    personId: person,
+    state: `'reviewed'`,
+    date: `date(t.date, ${back})`,
+    startedAt: moved('startedAt'),
+    finishedAt: moved('finishedAt'),
+  });
+  await copyRows(db, 'set_revisions', `t.sessionId = '${from.sessionId}'`, count, {
+    id: `${sheetId} || t.id`,
+    sessionId: `${sheetId} || '-0'`,
+    itemId: `${sheetId} || '-' || (SELECT slot FROM sheet_items AS i WHERE i.studioId = t.studioId AND i.id = t.itemId)`,
+    loggedAt: moved('loggedAt'),
+    receivedAt: moved('receivedAt'),
+  });
+};
+
+/** The demo's database with one person of five years, beside so many others with some months each. */
+const fill = async (file: string, others: number): Promise<void> => {
+  const db = new sqlite3.Database(file);
+  await run(db, 'BEGIN');
+  const [from] = await rows<{ sessionId: string; sheetId: string; sets: number }>(
+    db,
+    `SELECT s.id AS sessionId, s.sheetId, COUNT(*) AS sets FROM sessions AS s JOIN set_revisions AS r ON r.sessionId = s.id
+     WHERE s.personId = 'odran-person' AND s.state = 'reviewed' GROUP BY s.id ORDER BY s.startedAt DESC LIMIT 1`,
+  );
+  if (!from) throw new Error('the demo has no session of this person');
+  const days = (YEARS - 1) * 365;
+  await giveSessions(db, from, { personId: 'odran-person', key: 'long', count: Math.ceil(SETS / from.sets), days });
+  await copyRows(db, 'people', `t.id = 'odran-person'`, others, { id: `'other-person-' || k`, name: `'Other ' || k` });
+  const next = `personId = 'odran-person' AND state = 'next'`;
+  await copyRows(db, 'sheets', `t.${next.replace(' AND ', ' AND t.')}`, others, {
+    id: `'other-next-' || k`,
+    personId: `'other-person-' || k`,
+  });
+  await copyRows(db, 'sheet_items', `t.sheetId = (SELECT id FROM sheets WHERE ${next})`, others, {
+    id: `'other-next-' || k || '-' || t.slot`,
+    sheetId: `'other-next-' || k`,
+  });
+  for (let at = 1; at <= others; at += 1) {
+    await giveSessions(db, from, { personId: `other-person-${at}`, key: `o${at}`, count: SESSIONS_EACH, days: 180 });
   }
-  return out;
+  await run(db, 'COMMIT');
+  await new Promise((resolve) => db.close(resolve));
 };
 
 const timed = async (caller: Caller, path: string): Promise<number[]> => {
@@ -112,9 +117,10 @@ const PATHS = {
 } as const;
 
 const measure = async (others: number): Promise<Map<string, { p50: number; p95: number }>> => {
-  const server = await startServer('demo', undefined, (file) => {
-    writeFileSync(file, JSON.stringify(bigBundle(JSON.parse(readFileSync(file, 'utf8')) as Row, others)));
-  });
+  const server = await startServer('demo');
+  await server.stop();
+  await fill(server.databaseFile, others);
+  await server.start();
   try {
     const caller = await demoCaller(server.url);
     const found = new Map<string, { p50: number; p95: number }>();

@@ -74,9 +74,9 @@ export const benchLive = async (): Promise<string[]> => {
     const page = await context.newPage();
     await page.goto(server.url);
     await page.getByRole('button', { name: 'Open the demo studio' }).click();
-    await page.getByRole('button', { name: 'Start Odran Pell' }).waitFor();
+    await page.getByRole('button', { name: 'Start Nell Haverty' }).waitFor();
     await page.evaluate(async () => void (await navigator.serviceWorker.ready));
-    await page.getByRole('button', { name: 'Start Odran Pell' }).click();
+    await page.getByRole('button', { name: 'Start Nell Haverty' }).click();
     await page.getByRole('button', { name: /^Log / }).waitFor();
     const opened = percentiles(await openTimes(page, page.url()));
     const session = await context.newCDPSession(page);
