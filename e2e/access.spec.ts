@@ -108,7 +108,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expect(page.getByRole('button', { name: /make the next sheet/ })).toBeVisible();
     await expectNoViolations(page, 'review');
     await page.goto(`${demo.url}/people/odran-person/trends`);
-    await expect(page.getByText('Hard sets a week')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Hard sets a week' })).toBeVisible();
     await expectNoViolations(page, 'trends');
     await page.getByRole('button', { name: 'Load a week: show the table' }).click();
     await expectNoViolations(page, 'the table behind a chart');

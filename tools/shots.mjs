@@ -104,7 +104,7 @@ try {
     await button(/make the next sheet$/).waitFor();
     await shot('review');
     await page.goto(`${URL}/people/odran-person/trends`);
-    await page.getByText('Hard sets a week').waitFor();
+    await page.getByRole('heading', { name: 'Hard sets a week' }).waitFor();
     await shot('trends');
     await page.goto(`${URL}/people/yusra-person/intake?step=limits`);
     await button(/^right knee: sore knee/).waitFor();

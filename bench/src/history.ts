@@ -35,6 +35,9 @@ const copyRows = async (
   );
 };
 
+/** Rows of the demo studio: every index begins with the studio. */
+const OWN = `t.studioId = 'lamp-works-skarrow'`;
+
 /** Sessions of somebody, copied from one of another's, spread over days before it. */
 const giveSessions = async (
   db: sqlite3.Database,
@@ -47,9 +50,12 @@ const giveSessions = async (
   const sheetId = `'${key}-' || k`;
   const person = `'${personId}'`;
   const sheet = { id: sheetId, personId: person, state: `'done'`, createdAt: moved('createdAt') };
-  await copyRows(db, 'sheets', `t.id = '${from.sheetId}'`, count, sheet);
-  await copyRows(db, 'sheet_items', `t.sheetId = '${from.sheetId}'`, count, { id: `${sheetId} || '-' || t.slot`, sheetId });
-  await copyRows(db, 'sessions', `t.id = '${from.sessionId}'`, count, {
+  await copyRows(db, 'sheets', `${OWN} AND t.id = '${from.sheetId}'`, count, sheet);
+  await copyRows(db, 'sheet_items', `${OWN} AND t.sheetId = '${from.sheetId}'`, count, {
+    id: `${sheetId} || '-' || t.slot`,
+    sheetId,
+  });
+  await copyRows(db, 'sessions', `${OWN} AND t.id = '${from.sessionId}'`, count, {
     id: `${sheetId} || '-0'`,
     sheetId,
     personId: person,
@@ -58,7 +64,7 @@ const giveSessions = async (
     startedAt: moved('startedAt'),
     finishedAt: moved('finishedAt'),
   });
-  await copyRows(db, 'set_revisions', `t.sessionId = '${from.sessionId}'`, count, {
+  await copyRows(db, 'set_revisions', `${OWN} AND t.sessionId = '${from.sessionId}'`, count, {
     id: `${sheetId} || t.id`,
     sessionId: `${sheetId} || '-0'`,
     itemId: `${sheetId} || '-' || (SELECT slot FROM sheet_items AS i WHERE i.studioId = t.studioId AND i.id = t.itemId)`,

@@ -115,7 +115,7 @@ const Floor = ({ live, exercise, detail, isWide, onOpen }: FloorProps) => {
       <TargetLine exercise={exercise} slot={slot} amended={live.amended} live={live} kit={detail.sheet.kit} />
       <SetRow exercise={exercise} slot={slot} onChoose={live.choose} onAdd={live.addSet} onDrop={live.addDrop} />
       {asksCheckIn && <CheckInStrip onCheck={() => onOpen('check-in')} onSkip={live.skipCheckIn} />}
-      {!live.amended && !asksCheckIn && !isSaid && <AdviceLine live={live} exercise={exercise} />}
+      {!live.amended && !isSaid && <AdviceLine live={live} exercise={exercise} />}
       {(!asksCheckIn || live.problem || live.lastChange) && (
         <InfoStrip live={live} exercise={exercise} sets={detail.sets} schools={detail.sheet.schools} />
       )}
