@@ -71,6 +71,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.goto(`${demo.url}/studio/activity`);
     await expect(page.getByRole('heading', { name: 'Nothing yet' })).toBeVisible();
     await expectNoViolations(page, 'who did what');
+  });
+
+  test(`every view of a session and after it passes WCAG 2.2 AA in ${colorScheme}`, async ({ trainer: page, demo }) => {
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     await page.goto(`${demo.url}/people`);
     await page.getByRole('link', { name: /Yusra Feld/ }).click();
     await expect(page.getByRole('heading', { name: 'Yusra Feld', level: 1 })).toBeVisible();

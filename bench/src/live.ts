@@ -10,6 +10,9 @@ const OPENS = 10;
 /** Chromium's own slow-down of the processor. */
 const SLOWER = 4;
 
+/** Until the page has nothing left to do from what came before. */
+const untilIdle = (page: Page): Promise<unknown> => page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
+
 /** Milliseconds from a press to the first frame drawn after what it changed, measured in the page itself. */
 const tapTimes = async (page: Page): Promise<number[]> => {
   const buttons = ['Reps: more', 'Reps: less', '2 in reserve', '3 in reserve', 'not clean'];
@@ -45,7 +48,7 @@ const tapTimes = async (page: Page): Promise<number[]> => {
       return performance.now() - began;
     }, name);
     times.push(took);
-    await page.waitForTimeout(60);
+    await untilIdle(page);
   }
   return times;
 };
@@ -81,7 +84,7 @@ export const benchLive = async (): Promise<string[]> => {
     const opened = percentiles(await openTimes(page, page.url()));
     const session = await context.newCDPSession(page);
     await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
-    await page.waitForTimeout(1_000);
+    await untilIdle(page);
     const taps = percentiles(await tapTimes(page));
     return [
       `Live, tap to a drawn change, processor ${SLOWER}× slower (${TAPS} taps): p50 ${taps.p50.toFixed(0)} ms, ` +

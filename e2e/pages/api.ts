@@ -19,10 +19,37 @@ export const demoCaller = async (url: string): Promise<Caller> => {
   };
 };
 
-interface SheetItem {
+/** What a set is sent with of the exercise it belongs to. */
+export interface SheetItem {
   id: string;
   dose: { repsHigh: number; load: { implements: object[] } };
 }
+
+/** A work set with nothing unusual about it, without its command and number. */
+export const setBody = (item: SheetItem): object => ({
+  itemId: item.id,
+  kind: 'work',
+  side: 'both',
+  round: null,
+  parentSetId: null,
+  plannedReps: item.dose.repsHigh,
+  plannedSeconds: null,
+  reps: 10,
+  seconds: null,
+  endedBy: 'planned',
+  faults: [],
+  clean: 'yes',
+  jointPain: null,
+  feltWhere: [],
+  reserve: null,
+  reserveFrom: null,
+  tempoMeasured: null,
+  implements: item.dose.load.implements,
+  restBeforeSeconds: null,
+  loggedBy: 'trainer',
+  loggedAt: '2026-11-24T10:00:00.000Z',
+  removed: false,
+});
 
 /** A session of the person who has never trained here, and the way to log its sets. */
 export const startSession = async (caller: Caller) => {
@@ -42,32 +69,7 @@ export const startSession = async (caller: Caller) => {
     /** The write of one set; the same number gives the same command with the same contents. */
     set: (seq: number) => ({
       path: `${path}/sets/device-set-${seq}`,
-      body: {
-        command: command(seq),
-        itemId: item.id,
-        kind: 'work',
-        side: 'both',
-        setIndex: seq % 50,
-        round: null,
-        parentSetId: null,
-        plannedReps: item.dose.repsHigh,
-        plannedSeconds: null,
-        reps: seq % 20,
-        seconds: null,
-        endedBy: 'planned',
-        faults: [],
-        clean: 'yes',
-        jointPain: null,
-        feltWhere: [],
-        reserve: null,
-        reserveFrom: null,
-        tempoMeasured: null,
-        implements: item.dose.load.implements,
-        restBeforeSeconds: null,
-        loggedBy: 'trainer',
-        loggedAt: '2026-11-24T10:00:00.000Z',
-        removed: false,
-      },
+      body: { ...setBody(item), command: command(seq), setIndex: seq % 50, reps: seq % 20 },
     }),
   };
 };

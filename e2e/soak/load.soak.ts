@@ -1,6 +1,7 @@
+import { setTimeout as pace } from 'node:timers/promises';
 import { expect, test } from '@playwright/test';
-import { demoCaller, startSession } from '../pages/api';
-import type { Caller } from '../pages/api';
+import { demoCaller, setBody, startSession } from '../pages/api';
+import type { Caller, SheetItem } from '../pages/api';
 import { startServer } from '../server';
 
 const PHONES = Number(process.env['SOAK_PHONES'] ?? 50);
@@ -17,34 +18,8 @@ const percentile = (times: readonly number[], share: number): number =>
 interface Sheet {
   id: string;
   attempt: number;
-  items: { id: string; dose: { repsHigh: number; load: { implements: object[] } } }[];
+  items: SheetItem[];
 }
-
-/** A work set with nothing unusual about it. */
-const setOf = (item: Sheet['items'][number]): object => ({
-  itemId: item.id,
-  kind: 'work',
-  side: 'both',
-  round: null,
-  parentSetId: null,
-  plannedReps: item.dose.repsHigh,
-  plannedSeconds: null,
-  reps: 10,
-  seconds: null,
-  endedBy: 'planned',
-  faults: [],
-  clean: 'yes',
-  jointPain: null,
-  feltWhere: [],
-  reserve: 2,
-  reserveFrom: 'client',
-  tempoMeasured: null,
-  implements: item.dose.load.implements,
-  restBeforeSeconds: 90,
-  loggedBy: 'trainer',
-  loggedAt: new Date().toISOString(),
-  removed: false,
-});
 
 /** Somebody new with a running session, and the way to log a set in it. */
 const newPerson = async (caller: Caller, number: number) => {
@@ -74,7 +49,7 @@ const newPerson = async (caller: Caller, number: number) => {
     const made = command();
     const began = performance.now();
     const { status } = await caller.put(`${path}/sets/${device}-set-${made.deviceSeq}`, {
-      ...setOf(item),
+      ...setBody(item),
       command: made,
       setIndex: made.deviceSeq % 50,
     });
@@ -93,11 +68,12 @@ test(`${PHONES} phones log a set every ${EVERY_MS / 1000} s for ${SECONDS} s: no
     const times: number[] = [];
     const end = Date.now() + SECONDS * 1000;
     const phone = async (logSet: () => Promise<number>, number: number): Promise<void> => {
-      await new Promise((resolve) => setTimeout(resolve, (number * EVERY_MS) / PHONES));
+      // The pacing is the load itself: a phone logs, and logs again two seconds later.
+      await pace((number * EVERY_MS) / PHONES);
       while (Date.now() < end) {
         const took = await logSet();
         times.push(took);
-        await new Promise((resolve) => setTimeout(resolve, Math.max(0, EVERY_MS - took)));
+        await pace(Math.max(0, EVERY_MS - took));
       }
     };
     await Promise.all(phones.map(phone));

@@ -71,7 +71,8 @@ const Table = ({ title, table }: { title: string; table: ChartTable }) => {
   );
   return (
     <View style={{ gap: SPACE.s }}>
-      <ScrollView horizontal>
+      {/* Wider than a phone: the keyboard must be able to scroll it too. */}
+      <ScrollView horizontal tabIndex={0} role="group" aria-label={`${title}, scrolls sideways`}>
         <View role="table" aria-label={title}>
           <View role="row" style={[styles.row, { borderColor: palette.edge }]}>
             {table.head.map((text, at) => cell(text, at, true))}

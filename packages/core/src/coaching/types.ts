@@ -1,6 +1,6 @@
 import type { SetRecord, SetSlot } from '../log';
 import type { EstimateFrom } from '../progression';
-import type { MethodId, Reason } from '../vocabulary';
+import type { ChangeCause, MethodId, Reason } from '../vocabulary';
 
 /** Everything advice after a set rests on. `today` holds this exercise's current sets, in the order they were logged. */
 export interface AdviceInput extends EstimateFrom {
@@ -29,6 +29,8 @@ export interface Advice {
   next: NextSet | null;
   /** Rest before it, where it differs from the plan. */
   restSeconds: number | null;
+  /** Why the exercise is left, where that is the advice. */
+  because?: ChangeCause;
 }
 
 /** One rule: speaks, or lets the next one. `last` is the set just logged. */

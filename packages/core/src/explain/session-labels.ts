@@ -37,6 +37,7 @@ export const CAUSE_WORDS: Record<ChangeCause, string> = {
   kit: 'because the kit was taken',
   pain: 'for pain',
   fault: 'for form',
+  short: 'because sets fell short',
   'check-in': 'by the check-in',
   choice: 'by choice',
 };

@@ -4,6 +4,39 @@ import { decideExercise, decideSession } from '.';
 
 const codes = (log: Parameters<typeof decideExercise>[0]) => decideExercise(log).reasons.map((r) => r.code);
 
+describe('made shorter on the day', () => {
+  const twoOfThree = anExerciseLog({ loadKg: 24, reps: [12, 12], dose: { sets: 3 } });
+
+  it.each(['time', 'kit', 'check-in', 'choice'] as const)('cut %s, it is the same again and says so', (because) => {
+    const decision = decideExercise({ ...twoOfThree, cut: { sets: 2, because, isEased: false } });
+    expect(decision).toMatchObject({ verdict: 'same-again', change: null });
+    expect(decision.reasons[0]).toMatchObject({ code: 'sets-cut', values: { sets: 2, planned: 3, cause: because } });
+  });
+
+  it('cut to fewer and done in full all the same, it is judged as ever', () => {
+    const full = anExerciseLog({ loadKg: 24, reps: [12, 12, 12], dose: { sets: 3 } });
+    expect(decideExercise({ ...full, cut: { sets: 2, because: 'time', isEased: false } }).verdict).toBe('move-up');
+  });
+
+  it('left because its sets fell short, it eases back: nothing was spared', () => {
+    const short = anExerciseLog({ loadKg: 24, reps: [7, 6], dose: { sets: 3 } });
+    const left = (because: 'short' | 'time') => decideExercise({ ...short, cut: { sets: 0, because, isEased: false } });
+    expect(left('short')).toMatchObject({ verdict: 'ease-back' });
+    expect(left('short').reasons.map(({ code }) => code)).toContain('short-of-range');
+    expect(left('time').verdict).toBe('same-again');
+  });
+
+  it('eased for the day, the usual load comes back, save where there never was one', () => {
+    const light = anExerciseLog({ loadKg: 24, reps: [12, 12, 12], set: { externalKg: 12 } });
+    const cut = { sets: 3, because: 'check-in', isEased: true } as const;
+    const first = decideExercise({ ...light, cut });
+    expect(first.reasons[0]).toMatchObject({ code: 'eased-today', values: { cause: 'check-in' } });
+    expect(first.dose.load.externalKg).toBe(12);
+    const past = [{ sessionId: 'before', day: light.day - 3, dose: light.dose, values: light.values, sets: light.sets }];
+    expect(decideExercise({ ...light, past, cut }).dose.load.externalKg).toBe(24);
+  });
+});
+
 describe('range then load', () => {
   it('takes the next load when every set reaches the top and the jump is small, reps back to the bottom', () => {
     // Legs are the limit: 2 × 12 kg → 2 × 14 kg is 4 kg on .47 × 68 + 24 = 56 kg: 7.1 %.

@@ -1,5 +1,5 @@
-/** Why an exercise was changed or left while a session ran. */
-export const CHANGE_CAUSES = ['time', 'kit', 'pain', 'fault', 'check-in', 'choice'] as const;
+/** Why an exercise was changed or left while a session ran. `short`: the sets kept falling under the range. */
+export const CHANGE_CAUSES = ['time', 'kit', 'pain', 'fault', 'short', 'check-in', 'choice'] as const;
 export type ChangeCause = (typeof CHANGE_CAUSES)[number];
 
 /** How somebody slept, and how much they have today. */

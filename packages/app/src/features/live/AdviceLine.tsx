@@ -30,6 +30,7 @@ export const AdviceLine = ({ live, exercise }: { live: Live; exercise: Exercise 
   const explainAll = useExplain();
   const { advice } = live;
   if (!advice || advice.reasons.length === 0) return null;
+  const { because } = advice;
   const said = advice.reasons.filter(({ code }) => !BEHIND.has(code)).slice(0, SHOWN);
   const text = explainAll(said.length > 0 ? said : advice.reasons.slice(0, 1))
     .map((explanation) => explanation.text)
@@ -41,12 +42,12 @@ export const AdviceLine = ({ live, exercise }: { live: Live; exercise: Exercise 
         {text}
       </Txt>
       <WhyLoad variation={exercise.variation} item={exercise.item} reasons={advice.reasons} />
-      {advice.kind === 'stop' && exercise.isOpen && (
+      {because && exercise.isOpen && (
         <Button
           look="danger"
           label="Leave it"
           says="Leave this exercise for today"
-          onPress={() => void live.leave(exercise, 'fault')}
+          onPress={() => void live.leave(exercise, because)}
         />
       )}
     </View>

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { standInSensor } from '../../data/devices/rep-sensor';
 import { RADIUS, SPACE } from '../../theme/tokens';
@@ -30,12 +30,13 @@ export const SensorStrip = ({ live, exercise }: { live: Live; exercise: Exercise
   const { tempo } = exercise.item.dose;
   const sensed = useSensor(standInSensor, tempo);
   const { reps, measured, state } = sensed;
-  useEffect(() => {
-    if (reps === 0) return;
+  const fillPad = useEffectEvent(() => {
     live.change({ reps });
     live.measure(measured);
-    // Only a new rep fills the pad: between reps the trainer's own correction stands.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+  });
+  // Only a new rep fills the pad: between reps the trainer's own correction stands.
+  useEffect(() => {
+    if (reps > 0) fillPad();
   }, [reps]);
   const isOn = state === 'listening' || state === 'lost';
   return (

@@ -36,7 +36,7 @@ export const TargetLine = ({
   const ofKind = exercise.rows.filter((row) => row.slot.kind === slot?.kind).map((row) => row.slot.setIndex);
   const count = Math.max(slot?.setIndex ?? 0, ...ofKind) + 1;
   const where = slot
-    ? `${amended ? 'Change ' : ''}${setName(slot)}${slot.kind === 'drop' ? '' : ` of ${count}`}${slot.side === 'both' ? '' : ` · ${SIDE_LABELS[slot.side]}`}`
+    ? `${amended ? 'Changing: ' : ''}${setName(slot)}${slot.kind === 'drop' ? '' : ` of ${count}`}${slot.side === 'both' ? '' : ` · ${SIDE_LABELS[slot.side]}`}`
     : 'All sets logged';
   const range = formatReps(dose);
   const isTimed = dose.seconds !== undefined;

@@ -44,7 +44,7 @@ export const factsOf = ({ session, sheet, checkIn }: Known, item: SheetItemDto, 
 const known = new WeakMap<SheetItemDto, { key: string; facts: ExerciseFacts; advice: Advice | null }>();
 
 /**
- * The advice for a row of an exercise. Kept for the item until a set or the row changes: screens are drawn again far more
+ * The advice for a row of an exercise. Kept for the item until a set, the row or the check-in changes: screens are drawn again far more
  * often than sets are logged.
  */
 export const adviceFor = (
@@ -55,7 +55,8 @@ export const adviceFor = (
   next: SetSlot | undefined,
 ): { facts: ExerciseFacts; advice: Advice | null } => {
   const row = next && `${next.kind}-${next.setIndex}-${next.side}`;
-  const key = [row, ...done.map(({ id, revision }) => `${id}@${revision}`)].join();
+  // What was said at the check-in changes what is asked of the same item.
+  const key = [row, JSON.stringify(detail.checkIn), ...done.map(({ id, revision }) => `${id}@${revision}`)].join();
   const kept = known.get(item);
   if (kept?.key === key) return kept;
   const facts = factsOf(detail, item, variation);

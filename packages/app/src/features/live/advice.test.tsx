@@ -62,7 +62,7 @@ it('when the advice is to stop, one tap leaves the exercise for today', async ()
   expect(screen.getByText(/Pain 7 of 10, above 5/)).toBeTruthy();
   await press('Leave this exercise for today');
   const { fields } = mockWriter.log.mock.calls.at(-1)?.[0].body;
-  expect(fields).toEqual({ kind: 'leave', itemId: 'item-squat-1', because: 'fault' });
+  expect(fields).toEqual({ kind: 'leave', itemId: 'item-squat-1', because: 'pain' });
   drawn.again(<LivePage detail={{ ...aDetail([sore]), records: [aSessionRecord(fields)] }} />);
   expect(screen.getByText('Dumbbell Romanian deadlift')).toBeTruthy();
 });

@@ -1,46 +1,34 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { ContentItemDto, SessionRecordFields, SetRecordDto } from '@drubo/contracts';
-import { isHardKind, isOfSlot, isSameMass, plannedReps } from '@drubo/core';
-import type { Load, SetSlot } from '@drubo/core';
-import type { Advice } from '@drubo/core/judging';
+import { isHardKind, isOfSlot } from '@drubo/core';
+import type { SetSlot } from '@drubo/core';
 import type { ChangeCause, Role } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/overlay';
-import { useWriter } from '../../data/offline/QueueProvider';
-import { storageTrouble } from '../../data/offline/storage-trouble';
 import { adviceFor } from './advice-input';
-import type { ExerciseFacts } from './advice-input';
+import { askedFor, isLastSide, parentOf, passedOver } from './coming-set';
 import type { FloorDetail } from './floor';
 import { askedOf, freshPad, padOf, removalOf, setBodyOf, setIdFor } from './pad';
 import type { Asked, Pad } from './pad';
 import { keepPlace, readPlace } from './place';
 import type { Place } from './place';
-import { currentExercise, exercisesOf, rampsOf, slotAfterRamp } from './progress';
+import { currentExercise, exercisesOf, slotAfterRamp } from './progress';
 import type { Exercise } from './progress';
+import { useKeeping } from './use-keeping';
 
 /** A second tap within this time is the same tap: a wet thumb must not log two sets. */
 const DOUBLE_TAP_MS = 700;
-/** A drop takes this share of the load off, or what the kit has below it. House default. */
-const DROP_SHARE = 0.2;
 /** Minutes between sets typed in from paper: nobody timed them. */
 const PAPER_STEP_MS = 150_000;
-
-/** Something just changed about the session, and how to take it back. */
-export interface LastChange {
-  text: string;
-  undo(): void;
-}
 
 /** The running session as the screen uses it: where the trainer stands, what is on the pad, logging, and changes of the day. */
 export const useLive = (detail: FloorDetail) => {
   const { session } = detail;
-  const writer = useWriter();
+  const { writer, problem, lastChange, setLastChange, isKept, keepRecord, changeDay } = useKeeping(session);
   const [place, setPlaceState] = useState<Place>(() => readPlace(session.id));
   const [isSettling, setSettling] = useState(false);
   const [countedFrom, setCountedFrom] = useState<number | null>(null);
   const [measured, setMeasured] = useState<readonly number[] | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [lastChange, setLastChange] = useState<LastChange | null>(null);
   const setPlace = (change: Partial<Place>) => setPlaceState((before) => ({ ...before, ...change }));
   useEffect(() => keepPlace(session.id, place), [session.id, place]);
   useEffect(() => {
@@ -69,40 +57,6 @@ export const useLive = (detail: FloorDetail) => {
       body,
       aggregate: sheetAggregate(session.sheetId),
     });
-
-  /** Whether a write is safe on this device. When it is not, the pad stays as it is and the trainer is told. */
-  const isKept = async (write: () => Promise<void>): Promise<boolean> => {
-    try {
-      await write();
-      setProblem(null);
-      return true;
-    } catch (error) {
-      setProblem(storageTrouble(error));
-      return false;
-    }
-  };
-
-  const keepRecord = (recordId: string, fields: SessionRecordFields, removed = false) =>
-    isKept(() =>
-      writer.log({
-        endpointId: 'saveSessionRecord',
-        params: { sessionId: session.id, recordId },
-        body: { madeAt: new Date().toISOString(), removed, fields },
-        aggregate: sheetAggregate(session.sheetId),
-      }),
-    );
-
-  /** Keeps changes of the day, all with one undo, and says in a line what was done. */
-  const changeDay = async (changes: readonly SessionRecordFields[], text: string): Promise<boolean> => {
-    const made = changes.map((fields) => ({ id: newId(), fields }));
-    for (const { id, fields } of made) if (!(await keepRecord(id, fields))) return false;
-    const undo = () => {
-      setLastChange(null);
-      void Promise.all([...made].reverse().map(({ id, fields }) => keepRecord(id, fields, true)));
-    };
-    setLastChange({ text, undo });
-    return true;
-  };
 
   const timeOfSet = (): string =>
     session.entry === 'paper'
@@ -268,49 +222,6 @@ export const useLive = (detail: FloorDetail) => {
     setSession: (request: Omit<Parameters<typeof writer.log>[0], 'aggregate'>) =>
       writer.log({ ...request, aggregate: sheetAggregate(session.sheetId) }),
   };
-};
-
-/** Whether a row is the last of its set: the only one, or the second leg's. */
-const isLastSide = ({ rows }: Exercise, slot: SetSlot): boolean =>
-  rows.filter((row) => !row.set && row.slot.kind === slot.kind && row.slot.setIndex === slot.setIndex).length <= 1;
-
-/** The set a drop hangs from: the last hard one of its leg. */
-const parentOf = ({ done }: Exercise, slot: SetSlot): string | null =>
-  done.findLast((set) => isHardKind(set.kind) && set.side === slot.side)?.id ?? null;
-
-/** Codes of the advice that was not followed: it changed the set, and another one was logged. */
-const passedOver = (advice: Advice | null, { reps, load }: Pad): Advice['reasons'][number]['code'][] => {
-  if (!advice || advice.kind === 'go' || advice.kind === 'cue') return [];
-  const isTaken = advice.next !== null && isSameMass(advice.next.loadKg, load.externalKg) && reps <= advice.next.reps;
-  return isTaken ? [] : advice.reasons.map(({ code }) => code).slice(0, 12);
-};
-
-const lighterBy = (loads: readonly Load[], from: Load): Load =>
-  loads.findLast(({ externalKg }) => externalKg <= from.externalKg * (1 - DROP_SHARE) + 0.001) ??
-  loads.findLast(({ externalKg }) => externalKg < from.externalKg - 0.001) ??
-  from;
-
-/** Reps and load of the coming set: as advised, else as the sheet says; a ramp's or a drop's own. */
-const askedFor = (
-  detail: FloorDetail,
-  { item, variation, done }: Exercise,
-  slot: SetSlot | undefined,
-  facts: ExerciseFacts | null,
-  advice: Advice | null,
-): Asked => {
-  const loads = facts?.loads ?? [];
-  const onRack = (kg: number | undefined): Load | undefined =>
-    kg === undefined ? undefined : loads.find(({ externalKg }) => isSameMass(externalKg, kg));
-  if (slot?.kind === 'ramp') {
-    const ramp = rampsOf(detail, item, variation)[slot.setIndex];
-    return { reps: ramp?.reps ?? plannedReps(item.dose), load: onRack(ramp?.loadKg) ?? item.dose.load };
-  }
-  if (slot?.kind === 'drop') {
-    const last = done.findLast(({ kind, side }) => (isHardKind(kind) || kind === 'drop') && side === slot.side);
-    return { reps: plannedReps(item.dose), load: lighterBy(loads, onRack(last?.externalKg) ?? item.dose.load) };
-  }
-  const next = advice?.next;
-  return { reps: item.dose.seconds ?? next?.reps ?? plannedReps(item.dose), load: onRack(next?.loadKg) ?? item.dose.load };
 };
 
 export type Live = ReturnType<typeof useLive>;

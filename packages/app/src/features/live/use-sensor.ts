@@ -31,13 +31,13 @@ export const useSensor = (sensor: RepSensor, tempo: SensedAsk['tempo']): Sensed 
   const [state, setState] = useState<Sensed['state']>('idle');
   const [told, setTold] = useState<readonly SensedRep[]>([]);
   const close = useRef<(() => void) | null>(null);
-  const stop = useCallback(() => {
+  const leave = useCallback(() => {
     close.current?.();
     close.current = null;
   }, []);
-  useEffect(() => stop, [stop]);
+  useEffect(() => leave, [leave]);
   const start = (ask: SensedAsk) => {
-    stop();
+    leave();
     setTold([]);
     setState('listening');
     close.current = sensor(
@@ -49,22 +49,19 @@ export const useSensor = (sensor: RepSensor, tempo: SensedAsk['tempo']): Sensed 
       (isAway) => isAway && setState((before) => (before === 'done' ? before : 'lost')),
     );
   };
-  return useMemo(() => {
+  const stop = () => {
+    leave();
+    setState('done');
+  };
+  const summed = useMemo(() => {
     const { reps, doubted } = believable(told);
     return {
-      state,
       reps: reps.at(-1)?.index ?? 0,
       kept: tempoKept(tempo, reps),
       slowing: slowDown(reps),
       measured: tempoMeasured(reps),
       doubted,
-      start,
-      stop: () => {
-        stop();
-        setState('done');
-      },
     };
-    // `start` closes over refs and setters only.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [state, told, tempo, stop]);
+  }, [told, tempo]);
+  return { ...summed, state, start, stop };
 };

@@ -50,5 +50,5 @@ const leave = (input: AdviceInput, faultId: FaultId, sets: number): Advice => {
   );
   const easier = lower ? [reason('advice-easier-variation', { variationId: lower.variationId }, 'common-practice')] : [];
   const why = reason('advice-leave-today', { faultId, sets }, 'common-practice');
-  return { kind: 'stop', reasons: [why, ...easier], next: null, restSeconds: null };
+  return { kind: 'stop', reasons: [why, ...easier], next: null, restSeconds: null, because: 'fault' };
 };

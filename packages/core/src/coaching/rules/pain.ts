@@ -10,7 +10,7 @@ export const pain: AdviceRule = {
   id: 'pain',
   advise: (input, { jointPain, endedBy, setIndex }) => {
     const { atStart, clearedUpTo } = input.context.pain;
-    const stop = (why: Reason): Advice => ({ kind: 'stop', reasons: [why], next: null, restSeconds: null });
+    const stop = (why: Reason): Advice => ({ kind: 'stop', reasons: [why], next: null, restSeconds: null, because: 'pain' });
     if (jointPain !== null && painBand(jointPain) === 'stop') {
       return stop(reason('pain-stop', { pain: jointPain, limit: PAIN_BANDS.acceptableUpTo }, 'pain-monitoring-thomee'));
     }

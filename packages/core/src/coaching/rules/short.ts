@@ -20,7 +20,7 @@ export const short: AdviceRule = {
     const shortSets = work.filter((set) => isShort(input, set)).length;
     if (before && isShort(input, before) && (last.externalKg < before.externalKg - 0.001 || shortSets > 1)) {
       const why = reason('advice-short-leave', { sets: shortSets, repsLow }, 'common-practice');
-      return { kind: 'stop', reasons: [why], next: null, restSeconds: null };
+      return { kind: 'stop', reasons: [why], next: null, restSeconds: null, because: 'short' };
     }
     const on = carriedOn(input);
     if (!on) return null;

@@ -10,7 +10,8 @@ export const cutShort: Question = {
   id: 'cut',
   ask: (log, done) => {
     const { cut, dose } = log;
-    if (!cut) return null;
+    // Left because the sets fell short: nothing was spared, and what was logged speaks for itself.
+    if (!cut || cut.because === 'short') return null;
     if (cut.isEased) {
       // A lift nobody had done before has no usual load yet: the one that was found today stands.
       const usual = log.past.length === 0 ? done : dose;

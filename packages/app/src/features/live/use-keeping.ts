@@ -1,0 +1,55 @@
+import { useState } from 'react';
+import type { SessionRecordFields } from '@drubo/contracts';
+import { newId } from '../../data/ids';
+import { sheetAggregate } from '../../data/offline/overlay';
+import { useWriter } from '../../data/offline/QueueProvider';
+import { storageTrouble } from '../../data/offline/storage-trouble';
+
+/** Something just changed about the session, and how to take it back. */
+export interface LastChange {
+  text: string;
+  undo(): void;
+}
+
+/** Keeps what is logged of a running session on this device, and says when that did not work or how to take it back. */
+export const useKeeping = (session: { id: string; sheetId: string }) => {
+  const writer = useWriter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [lastChange, setLastChange] = useState<LastChange | null>(null);
+
+  /** Whether a write is safe on this device. When it is not, the pad stays as it is and the trainer is told. */
+  const isKept = async (write: () => Promise<void>): Promise<boolean> => {
+    try {
+      await write();
+      setProblem(null);
+      return true;
+    } catch (error) {
+      setProblem(storageTrouble(error));
+      return false;
+    }
+  };
+
+  const keepRecord = (recordId: string, fields: SessionRecordFields, removed = false) =>
+    isKept(() =>
+      writer.log({
+        endpointId: 'saveSessionRecord',
+        params: { sessionId: session.id, recordId },
+        body: { madeAt: new Date().toISOString(), removed, fields },
+        aggregate: sheetAggregate(session.sheetId),
+      }),
+    );
+
+  /** Keeps changes of the day, all with one undo, and says in a line what was done. */
+  const changeDay = async (changes: readonly SessionRecordFields[], text: string): Promise<boolean> => {
+    const made = changes.map((fields) => ({ id: newId(), fields }));
+    for (const { id, fields } of made) if (!(await keepRecord(id, fields))) return false;
+    const undo = () => {
+      setLastChange(null);
+      void Promise.all([...made].reverse().map(({ id, fields }) => keepRecord(id, fields, true)));
+    };
+    setLastChange({ text, undo });
+    return true;
+  };
+
+  return { writer, problem, lastChange, setLastChange, isKept, keepRecord, changeDay };
+};
