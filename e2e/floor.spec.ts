@@ -5,6 +5,8 @@ import type { Caller } from './pages/api';
 import { livePage } from './pages/live';
 import { sheetPage } from './pages/sheet';
 
+test.use({ serviceWorkers: 'allow' });
+
 interface Sheet {
   id: string;
   version: number;

@@ -100,6 +100,7 @@ test('an impossible body is refused at its field, and the comparison stays as it
 });
 
 test('a figure moves at its tempo, pauses, and follows its settings', async ({ trainer: page, demo }) => {
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
   await page.goto(`${demo.url}/moves/glute-bridge`);
   const figure = page.getByRole('img', { name: 'Glute bridge, side view' }).first();
   // A bridge begins low: its first phase is up.
@@ -118,7 +119,6 @@ test('a figure moves at its tempo, pauses, and follows its settings', async ({ t
 });
 
 test('where less motion is asked for the figure stands still and the words count', async ({ trainer: page, demo }) => {
-  await page.emulateMedia({ reducedMotion: 'reduce' });
   await page.goto(`${demo.url}/moves/goblet-squat`);
   const figure = page.getByRole('img', { name: 'Goblet squat, side view' }).first();
   await expect(figure).toBeVisible();

@@ -2,6 +2,8 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './fixtures';
 import { livePage } from './pages/live';
 
+test.use({ serviceWorkers: 'allow' });
+
 /** Sets logged without a network over three people; `npm run soak` asks for sixty. */
 const SETS = Number(process.env['OFFLINE_SETS'] ?? 9);
 const PEOPLE = ['Nell Haverty', 'Odran Pell', 'Marit Sole'] as const;

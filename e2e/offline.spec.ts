@@ -2,6 +2,8 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './fixtures';
 import { livePage } from './pages/live';
 
+test.use({ serviceWorkers: 'allow' });
+
 /** The sets of the running session as the server has them, asked over HTTP. */
 const setsOnServer = async (page: Page): Promise<{ id: string; reps: number; revision: number }[]> => {
   const sessionId = page.url().split('/').at(-1) ?? '';

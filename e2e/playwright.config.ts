@@ -27,7 +27,11 @@ export default defineConfig({
     hasTouch: true,
     locale: 'en-GB',
     timezoneId: 'Europe/Oslo',
-    trace: 'retain-on-failure',
+    // What is about working without a network asks for it; the others need not fetch the whole app for later.
+    serviceWorkers: 'block',
+    contextOptions: { reducedMotion: 'reduce' },
+    // `--trace on` for one that failed; for all it costs too much time.
+    trace: 'off',
     launchOptions: { executablePath: process.env['CHROMIUM_PATH'] ?? '/usr/bin/chromium', args: FLAGS },
   },
 });

@@ -1,6 +1,6 @@
 import { execFileSync, spawn } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -40,10 +40,33 @@ export interface OwnServer {
   remove(): Promise<void>;
 }
 
+/** The demo's studio loaded once for a whole run; every demo server begins with a copy of its database. */
+export const loadDemo = async (): Promise<string> => {
+  const bundleDir = mkdtempSync(join(tmpdir(), 'drubo-e2e-'));
+  const bundle = join(bundleDir, 'bundle.json');
+  execFileSync(process.execPath, [built('E2E_DEMO'), bundle]);
+  const server = await started('demo', built('E2E_WEB'), { DRUBO_BUNDLE: bundle });
+  await server.stop();
+  rmSync(bundleDir, { recursive: true });
+  return server.databaseFile;
+};
+
 /** Starts a server: an empty studio, or the demo. */
 export const startServer = async (mode: 'studio' | 'demo', webDir = built('E2E_WEB')): Promise<OwnServer> => {
+  if (mode === 'studio') return started(mode, webDir);
+  const loaded = (process.env['E2E_DEMO_DATABASE'] ??= await loadDemo());
+  return started(mode, webDir, {}, loaded);
+};
+
+const started = async (
+  mode: 'studio' | 'demo',
+  webDir: string,
+  more: NodeJS.ProcessEnv = {},
+  copyOf?: string,
+): Promise<OwnServer> => {
   const dataDir = mkdtempSync(join(tmpdir(), 'drubo-e2e-'));
   const databaseFile = join(dataDir, `${mode}.sqlite`);
+  if (copyOf) copyFileSync(copyOf, databaseFile);
   const port = await freePort();
   const url = `http://localhost:${port}`;
   const env: NodeJS.ProcessEnv = {
@@ -53,11 +76,8 @@ export const startServer = async (mode: 'studio' | 'demo', webDir = built('E2E_W
     DRUBO_MODE: mode,
     DRUBO_WEB_DIR: webDir,
     LOG_LEVEL: 'error',
+    ...more,
   };
-  if (mode === 'demo') {
-    env['DRUBO_BUNDLE'] = join(dataDir, 'bundle.json');
-    execFileSync(process.execPath, [built('E2E_DEMO'), env['DRUBO_BUNDLE']]);
-  }
   let child: ChildProcess | null = null;
   const start = (daysAhead = 0) =>
     new Promise<void>((resolve, reject) => {

@@ -2,6 +2,8 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './fixtures';
 import { livePage } from './pages/live';
 
+test.use({ serviceWorkers: 'allow' });
+
 /** Opens the demo studio on another phone. */
 const openDemo = async (page: Page, url: string) => {
   await page.goto(url);

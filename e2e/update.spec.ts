@@ -4,6 +4,8 @@ import { join } from 'node:path';
 import { expect, test } from './fixtures';
 import { startServer } from './server';
 
+test.use({ serviceWorkers: 'allow' });
+
 test('a newer build is offered, not forced, and taken when asked', async ({ page }) => {
   const webDir = mkdtempSync(join(tmpdir(), 'drubo-web-'));
   cpSync(process.env['E2E_WEB'] ?? '', webDir, { recursive: true });

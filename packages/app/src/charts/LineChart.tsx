@@ -14,7 +14,8 @@ export interface Series {
   look: 'whole' | 'dashed';
 }
 
-const HEIGHT = 170;
+/** px; the lower one for several of a kind under each other. */
+const HEIGHT = { usual: 170, low: 96 } as const;
 /** Size of a mark, smaller where many stand close, px. */
 const MARK = { usual: 3.5, many: 2, manyFrom: 30 } as const;
 
@@ -26,6 +27,8 @@ export const LineChart = ({
   from = 'zero',
   top,
   format,
+  tall = 'usual',
+  span,
   marks = [],
 }: {
   width: number;
@@ -35,15 +38,18 @@ export const LineChart = ({
   /** A value the scale reaches at least: the end of what is possible. */
   top?: number;
   format?: (value: number) => string;
+  tall?: keyof typeof HEIGHT;
+  /** Days the chart covers though not each has a value, so that several line up. */
+  span?: readonly number[];
   marks?: readonly { day: number; tone: keyof Palette; isDashed: boolean }[];
 }) => {
   const palette = usePalette();
   const points = series.flatMap((one) => one.points);
-  const days = points.map(({ day }) => day);
+  const days = span ?? points.map(({ day }) => day);
   const values = points.flatMap(({ value, low, high }) => [value, low ?? value, high ?? value]);
   if (top !== undefined) values.push(top);
   const mark = series.some((one) => one.points.length > MARK.manyFrom) ? MARK.many : MARK.usual;
-  const size = { width, height: HEIGHT };
+  const size = { width, height: HEIGHT[tall] };
   const { x, y, ticks } = chartFrame(size, days, values, from);
   const path = line<Series['points'][number]>()
     .x(({ day }) => x(day))
@@ -61,7 +67,7 @@ export const LineChart = ({
           x1={x(day)}
           x2={x(day)}
           y1={PAD.top}
-          y2={HEIGHT - PAD.bottom}
+          y2={size.height - PAD.bottom}
           stroke={palette[tone]}
           strokeWidth={2}
           {...(isDashed ? { strokeDasharray: '3 3' } : { opacity: 0.6 })}

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import type { ReplyOf, WriteId } from '@drubo/contracts';
 import { RefusedError } from '../api';
 import { applyReply } from '../apply-reply';
+import { keyOf } from '../keys';
 import { browserWorld } from './browser-world';
 import { makeQueue } from './queue';
 import type { Queue } from './queue';
@@ -24,7 +25,8 @@ export const QueueProvider = ({ owner, children }: { owner: string; children: Re
     let isGone = false;
     const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('drubo-queue');
     const start = async () => {
-      opened = await makeQueue(owner, await browserWorld());
+      const askWho = () => void client.invalidateQueries({ queryKey: keyOf('getAuth') });
+      opened = await makeQueue(owner, await browserWorld(askWho));
       if (isGone) return opened.stop();
       opened.onDone((command) => applyReply(client, command));
       opened.onDone(() => channel?.postMessage('changed'));

@@ -1,14 +1,22 @@
 import type { BodyOf, WriteId } from '@drubo/contracts';
-import { callEndpoint } from '../api';
+import { callEndpoint, RefusedError } from '../api';
 import { openCommandStore } from './store';
 import type { QueueWorld } from './queue';
 
-/** The queue's world in a browser: IndexedDB, fetch, real timers, one tab at a time where the browser has locks. */
-export const browserWorld = async (): Promise<QueueWorld> => ({
+/**
+ * The queue's world in a browser: IndexedDB, fetch, real timers, one tab at a time where the browser has locks.
+ * `onSignedOut`: the server no longer knows who sends; the write waits.
+ */
+export const browserWorld = async (onSignedOut: () => void): Promise<QueueWorld> => ({
   store: await openCommandStore(),
-  send: ({ endpointId, params, body, id, deviceId, deviceSeq }) => {
+  send: async ({ endpointId, params, body, id, deviceId, deviceSeq }) => {
     const withCommand = { command: { id, deviceId, deviceSeq }, ...body } as unknown as BodyOf<WriteId>;
-    return callEndpoint<WriteId>(endpointId, { params: params as never, body: withCommand as never });
+    try {
+      return await callEndpoint<WriteId>(endpointId, { params: params as never, body: withCommand as never });
+    } catch (error) {
+      if (error instanceof RefusedError && error.status === 401) onSignedOut();
+      throw error;
+    }
   },
   now: Date.now,
   later: (work, ms) => {

@@ -75,7 +75,15 @@ const Body = ({ history }: { history: SessionHistoryDto }) => {
           <Card key={itemId}>
             <View style={styles.row}>
               {variation && <FamilyGlyph family={variation.family} />}
-              <Heading level={2}>{variation?.name ?? variationId}</Heading>
+              <View style={styles.grow}>
+                <Heading level={2}>{variation?.name ?? variationId}</Heading>
+              </View>
+              <Button
+                look="quiet"
+                label="Over time"
+                says={`Look at ${variation?.name ?? variationId} over time`}
+                onPress={() => router.push(`/people/${session.personId}/trends/${variationId}`)}
+              />
             </View>
             {asked !== null && (
               <Txt kind="small" tone="quiet">
@@ -166,4 +174,7 @@ const Happened = ({ history, records }: { history: SessionHistoryDto; records: r
   );
 };
 
-const styles = StyleSheet.create({ row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s } });
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+});

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { View } from 'react-native';
 import type { TrendWeekDto } from '@drubo/contracts';
 import { EMPHASIS_LABELS, FAMILY_LABELS, JOINT_LABELS } from '@drubo/core/explain';
 import { EMPHASES, FAMILIES, JOINT_AREAS, MAIN_FAMILIES, reason } from '@drubo/core/vocabulary';
@@ -10,9 +11,11 @@ import { LineChart } from '../../charts/LineChart';
 import type { Series } from '../../charts/LineChart';
 import { StackedBars } from '../../charts/StackedBars';
 import type { Stack } from '../../charts/StackedBars';
+import { SPACE } from '../../theme/tokens';
 import type { Palette } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
 import { dateOfDay, formatDay } from '../../ui/days';
+import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 
 type Weeks = readonly TrendWeekDto[];
@@ -211,23 +214,26 @@ export const AdherenceChart = ({ weeks }: { weeks: Weeks }) => {
   );
 };
 
-/** The worst joint pain of each week: in the sets, and before them by area in the table. */
+/** The worst joint pain of each week: in the sets, and area by area as told before the first. */
 export const PainChart = ({ weeks }: { weeks: Weeks }) => {
   const asked = weeks.filter(({ worstPain }) => worstPain !== null);
   const areas = JOINT_AREAS.filter((area) => weeks.some((week) => week.painByArea[area] !== undefined));
-  const before = weeks.flatMap(({ monday, painByArea }) => {
-    const values = Object.values(painByArea);
-    return values.length === 0 ? [] : [{ day: monday, value: Math.max(...values) }];
+  const span = weeks.map(({ monday }) => monday);
+  const inSets: Series = {
+    name: 'sets',
+    tone: 'clay',
+    look: 'whole',
+    points: asked.map(({ monday, worstPain }) => ({ day: monday, value: worstPain ?? 0 })),
+  };
+  const before = (area: (typeof areas)[number]): Series => ({
+    name: area,
+    tone: 'saffron',
+    look: 'dashed',
+    points: weeks.flatMap(({ monday, painByArea }) => {
+      const value = painByArea[area];
+      return value === undefined ? [] : [{ day: monday, value }];
+    }),
   });
-  const series: Series[] = [
-    {
-      name: 'sets',
-      tone: 'clay',
-      look: 'whole',
-      points: asked.map(({ monday, worstPain }) => ({ day: monday, value: worstPain ?? 0 })),
-    },
-    { name: 'before', tone: 'saffron', look: 'dashed', points: before },
-  ];
   const table: ChartTable = {
     head: ['Week of', 'Worst in a set', ...areas.map((area) => `${JOINT_LABELS[area]}, before`)],
     rows: weeks.map((week) => [
@@ -240,11 +246,32 @@ export const PainChart = ({ weeks }: { weeks: Weeks }) => {
     <ChartCard
       title="Pain"
       note={`Worst of each week, 0 to 10. ${asked.length === 0 ? 'Nobody was asked.' : 'Weeks nobody asked in have no mark.'}`}
-      legend={before.length === 0 ? undefined : '● in the sets   □ before the first set, by area in the table'}
       table={table}
     >
       {(width) => (
-        <LineChart width={width} series={series} top={10} says={`Worst pain of each week over ${plural(weeks.length)}`} />
+        <View style={{ gap: SPACE.s }}>
+          {areas.length > 0 && <Txt kind="label">In the sets</Txt>}
+          <LineChart
+            width={width}
+            series={[inSets]}
+            span={span}
+            top={10}
+            says={`Worst pain of each week over ${plural(weeks.length)}`}
+          />
+          {areas.map((area) => (
+            <View key={area}>
+              <Txt kind="label">{JOINT_LABELS[area]}, before the first set</Txt>
+              <LineChart
+                width={width}
+                series={[before(area)]}
+                span={span}
+                top={10}
+                tall="low"
+                says={`${JOINT_LABELS[area]}: worst pain of each week before the first set`}
+              />
+            </View>
+          ))}
+        </View>
       )}
     </ChartCard>
   );

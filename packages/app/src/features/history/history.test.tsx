@@ -45,7 +45,18 @@ describe('trends', () => {
   const trends: TrendsDto = {
     personName: 'Test Person',
     since: '2026-06-01',
-    weeks: [week(), week({ monday: 20_780, monotony: 1.2, strain: 672, worstPain: 3, tempoKept: 0.75, loadSessions: 1 })],
+    weeks: [
+      week(),
+      week({
+        monday: 20_780,
+        monotony: 1.2,
+        strain: 672,
+        worstPain: 3,
+        painByArea: { knee: 2 },
+        tempoKept: 0.75,
+        loadSessions: 1,
+      }),
+    ],
     movements: [
       { variationId: 'goblet-squat', sessions: 2, lastOn: '2026-11-24' },
       { variationId: 'glute-bridge', sessions: 1, lastOn: '2026-11-20' },
@@ -67,6 +78,8 @@ describe('trends', () => {
     expect(screen.getByText('not measured')).toBeTruthy();
     expect(screen.getByText('75 %')).toBeTruthy();
     expect(screen.getByText('560 (1 of 2)')).toBeTruthy();
+    expect(screen.getByLabelText('Knee: worst pain of each week before the first set')).toBeTruthy();
+    expect(screen.queryByText('Ankle or foot, before the first set')).toBeNull();
     expect(screen.getByText(/Monotony 1.2 and strain 672 in the week of/)).toBeTruthy();
   });
 
@@ -172,6 +185,8 @@ it('the whole record of a session: amendments under their sets, what was undone,
   expect(screen.getByText(/undone: Dumbbell Romanian deadlift left, for time/)).toBeTruthy();
   expect(screen.getByText(/second rack/)).toBeTruthy();
   expect(screen.getByText('Calm today')).toBeTruthy();
+  await press('Look at Dumbbell Romanian deadlift over time');
+  expect(mockRouter.push).toHaveBeenCalledWith(`/people/${detail.session.personId}/trends/dumbbell-romanian-deadlift`);
   await press('Review');
   expect(mockRouter.push).toHaveBeenCalledWith(`/review/${SESSION_ID}`);
 });

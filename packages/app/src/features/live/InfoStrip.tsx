@@ -14,6 +14,7 @@ import type { Exercise } from './progress';
 import { runningRest } from './rest';
 import { RestStrip } from './RestStrip';
 import { setNameWithSide } from './set-name';
+import type { LastChange } from './use-keeping';
 import type { Live } from './use-live';
 
 /** What was just logged, in words. */
@@ -26,6 +27,16 @@ const wordsOf = (set: SetRecordDto, name: string | null): string =>
   ]
     .filter(Boolean)
     .join(' · ');
+
+const Changed = ({ change: { text, undo } }: { change: LastChange }) => {
+  const palette = usePalette();
+  return (
+    <View role="status" style={[styles.strip, styles.row, { borderColor: palette.moss, backgroundColor: palette.mossTint }]}>
+      <Txt style={styles.grow}>{text}</Txt>
+      <Button look="quiet" label="Undo" says={`Undo: ${text}`} onPress={undo} />
+    </View>
+  );
+};
 
 /** One strip: trouble; a change just made; what the pain just entered asks for; the rest running down; else last time. */
 export const InfoStrip = ({
@@ -44,19 +55,15 @@ export const InfoStrip = ({
   const advice = painAdvice(live.pad?.jointPain ?? null);
   if (live.problem) {
     return (
-      <View role="alert" style={[styles.strip, { borderColor: palette.clay }]}>
-        <Txt tone="clay">{live.problem}</Txt>
-      </View>
+      <>
+        <View role="alert" style={[styles.strip, { borderColor: palette.clay }]}>
+          <Txt tone="clay">{live.problem}</Txt>
+        </View>
+        {live.lastChange && <Changed change={live.lastChange} />}
+      </>
     );
   }
-  if (live.lastChange) {
-    return (
-      <View role="status" style={[styles.strip, styles.row, { borderColor: palette.moss, backgroundColor: palette.mossTint }]}>
-        <Txt style={styles.grow}>{live.lastChange.text}</Txt>
-        <Button look="quiet" label="Undo" says={`Undo: ${live.lastChange.text}`} onPress={live.lastChange.undo} />
-      </View>
-    );
-  }
+  if (live.lastChange) return <Changed change={live.lastChange} />;
   if (advice) {
     return (
       <View role="alert" style={[styles.strip, styles.row, { borderColor: palette.clay, backgroundColor: palette.clayTint }]}>

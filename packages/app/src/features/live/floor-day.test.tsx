@@ -70,6 +70,19 @@ describe('three escapes, two taps each', () => {
     await press(/^Undo: Cut to/);
     expect(mockWriter.log.mock.calls.map(([call]) => call.body.removed)).toEqual(cut.map(() => true));
   });
+
+  it('a device that fills up half way says so, and what was kept until then can be taken back', async () => {
+    draw();
+    await press('Short of time');
+    for (let step = 0; step < 8; step += 1) await press('Minutes left: less');
+    mockWriter.log.mockResolvedValueOnce(undefined).mockRejectedValueOnce(new DOMException('', 'QuotaExceededError'));
+    await press('Do this');
+    expect(screen.getByText(/^Not logged: this device is full/)).toBeTruthy();
+    const [first] = kept();
+    mockWriter.log.mockClear();
+    await press(/^Undo: In part: Cut to/);
+    expect(mockWriter.log.mock.calls.map(([call]) => [call.body.removed, call.body.fields])).toEqual([[true, first]]);
+  });
 });
 
 describe('the check-in', () => {

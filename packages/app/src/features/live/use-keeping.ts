@@ -39,16 +39,24 @@ export const useKeeping = (session: { id: string; sheetId: string }) => {
       }),
     );
 
-  /** Keeps changes of the day, all with one undo, and says in a line what was done. */
+  /**
+   * Keeps changes of the day, all with one undo, and says in a line what was done. Whether all were kept: those kept before
+   * one that wasn't stand, are said so, and can be taken back.
+   */
   const changeDay = async (changes: readonly SessionRecordFields[], text: string): Promise<boolean> => {
-    const made = changes.map((fields) => ({ id: newId(), fields }));
-    for (const { id, fields } of made) if (!(await keepRecord(id, fields))) return false;
+    const kept: { id: string; fields: SessionRecordFields }[] = [];
+    for (const fields of changes) {
+      const id = newId();
+      if (!(await keepRecord(id, fields))) break;
+      kept.push({ id, fields });
+    }
+    const isAll = kept.length === changes.length;
     const undo = () => {
       setLastChange(null);
-      void Promise.all([...made].reverse().map(({ id, fields }) => keepRecord(id, fields, true)));
+      void Promise.all([...kept].reverse().map(({ id, fields }) => keepRecord(id, fields, true)));
     };
-    setLastChange({ text, undo });
-    return true;
+    if (kept.length > 0) setLastChange({ text: isAll ? text : `In part: ${text}`, undo });
+    return isAll;
   };
 
   return { writer, problem, lastChange, setLastChange, isKept, keepRecord, changeDay };

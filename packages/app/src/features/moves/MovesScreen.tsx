@@ -1,18 +1,17 @@
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Searchbar } from 'react-native-paper';
 import { FAMILY_LABELS } from '@drubo/core/explain';
 import { byFamily } from '@drubo/core/catalogue';
 import { laddersOf } from '@drubo/core/knowledge';
 import { FAMILIES } from '@drubo/core/vocabulary';
 import { useCatalogue } from '../../data/use-catalogue';
-import { FONTS, RADIUS, SPACE } from '../../theme/tokens';
-import { usePalette } from '../../theme/use-palette';
+import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Empty } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
+import { SearchField } from '../../ui/SearchField';
 import { Screen } from '../shell/Screen';
 import { browse, filterCount, NO_FILTERS } from './browse';
 import { FilterChips, FilterDialog } from './FilterDialog';
@@ -22,7 +21,6 @@ import { Staircase } from './Staircase';
 
 /** The catalogue: families as staircases, or what was looked for as a list. */
 export const MovesScreen = () => {
-  const palette = usePalette();
   const catalogue = useCatalogue();
   const { filters, setFilters } = useMovesState();
   const [isAsking, setAsking] = useState(false);
@@ -35,15 +33,14 @@ export const MovesScreen = () => {
       beside={isLooking ? countLine(result.found.length, result.locked) : `${catalogue.variations.length} movements`}
     >
       <View style={styles.top}>
-        <Searchbar
-          placeholder="Search by name"
-          accessibilityLabel="Search movements by name"
-          placeholderTextColor={palette.quiet}
-          value={filters.search}
-          onChangeText={(search) => setFilters({ ...filters, search })}
-          inputStyle={{ fontFamily: FONTS.text }}
-          style={[styles.search, { backgroundColor: palette.card, borderColor: palette.edge }]}
-        />
+        <View style={styles.search}>
+          <SearchField
+            label="Search movements by name"
+            placeholder="Search by name"
+            value={filters.search}
+            onChange={(search) => setFilters({ ...filters, search })}
+          />
+        </View>
         <Button
           label={filterCount(filters) > 0 ? `Filter · ${filterCount(filters)}` : 'Filter'}
           says="Filter by room, muscles, limits"
@@ -120,7 +117,7 @@ const Families = () => {
 
 const styles = StyleSheet.create({
   top: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center' },
-  search: { flexGrow: 1, flexShrink: 1, flexBasis: 0, borderRadius: RADIUS, borderWidth: 1 },
+  search: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
   list: { gap: SPACE.s },
   families: { gap: SPACE.s, paddingBottom: SPACE.xs },
 });

@@ -1,16 +1,16 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Searchbar } from 'react-native-paper';
 import { isModelled } from '@drubo/core';
 import { bySearch } from '@drubo/core/knowledge';
 import type { Variation } from '@drubo/core/catalogue';
 import { useCatalogue } from '../../data/use-catalogue';
-import { FONTS, SPACE, TARGET } from '../../theme/tokens';
+import { SPACE, TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
+import { SearchField } from '../../ui/SearchField';
 
 /** Picks what a movement is compared with, of those the posture model knows. */
 export const PickMove = ({ label, left }: { label: string; left: Variation }) => {
@@ -29,13 +29,7 @@ export const PickMove = ({ label, left }: { label: string; left: Variation }) =>
           onClose={() => setOpen(false)}
           actions={<Button label="Close" onPress={() => setOpen(false)} />}
         >
-          <Searchbar
-            placeholder="Search by name"
-            accessibilityLabel="Search movements to compare"
-            value={search}
-            onChangeText={setSearch}
-            inputStyle={{ fontFamily: FONTS.text }}
-          />
+          <SearchField label="Search movements to compare" placeholder="Search by name" value={search} onChange={setSearch} />
           {found.length === 0 && (
             <Txt tone="quiet">None by that name. The model covers squats, hinges, pulls, split squats and bridges.</Txt>
           )}

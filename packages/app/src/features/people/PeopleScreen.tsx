@@ -1,17 +1,17 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Searchbar } from 'react-native-paper';
 import type { PersonDto } from '@drubo/contracts';
 import { GOAL_LABELS } from '@drubo/core/explain';
 import { useEndpoint } from '../../data/use-endpoint';
-import { FONTS, RADIUS, SPACE, TARGET } from '../../theme/tokens';
+import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Icon } from '../../ui/icons/Icon';
 import { Empty, Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
+import { SearchField } from '../../ui/SearchField';
 import { Screen } from '../shell/Screen';
 
 const matching = (people: readonly PersonDto[], search: string): PersonDto[] =>
@@ -31,15 +31,7 @@ export const PeopleScreen = () => {
       title="People"
       actions={<Button look="main" icon="plus" label="Add" says="Add a person" onPress={() => router.push('/people/new')} />}
     >
-      <Searchbar
-        placeholder="Search by name"
-        accessibilityLabel="Search by name"
-        placeholderTextColor={palette.quiet}
-        value={search}
-        onChangeText={setSearch}
-        inputStyle={{ fontFamily: FONTS.text }}
-        style={{ backgroundColor: palette.card, borderRadius: RADIUS, borderWidth: 1, borderColor: palette.edge }}
-      />
+      <SearchField label="Search by name" placeholder="Search by name" value={search} onChange={setSearch} />
       <View style={styles.filters}>
         <Chip label="Training here" chosen={!isArchive} onPress={() => setArchive(false)} />
         <Chip label="Archived" chosen={isArchive} onPress={() => setArchive(true)} />

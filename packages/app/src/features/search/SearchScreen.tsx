@@ -1,16 +1,16 @@
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { Pressable, StyleSheet } from 'react-native';
-import { Searchbar } from 'react-native-paper';
 import type { ReplyOf } from '@drubo/contracts';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import { bySearch } from '@drubo/core/knowledge';
 import { useEndpoint } from '../../data/use-endpoint';
-import { FONTS, RADIUS, SPACE, TARGET } from '../../theme/tokens';
+import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { formatDay } from '../../ui/days';
 import { TitledList } from '../../ui/TitledList';
 import { Txt } from '../../ui/Txt';
+import { SearchField } from '../../ui/SearchField';
 import { Screen } from '../shell/Screen';
 
 type Text = ReplyOf<'search'>['texts'][number];
@@ -45,13 +45,12 @@ export const SearchScreen = () => {
     isLong && people.length + movements.length + texts.length + (data?.movements.length ?? 0) === 0 && (data ?? error);
   return (
     <Screen title="Search" back="/">
-      <Searchbar
+      <SearchField
         autoFocus
+        label="Search everything"
         placeholder="People, movements, notes, sessions"
-        accessibilityLabel="Search everything"
         value={typed}
-        onChangeText={setTyped}
-        inputStyle={{ fontFamily: FONTS.text }}
+        onChange={setTyped}
       />
       {!isLong && <Txt tone="quiet">Two letters are enough.</Txt>}
       {isLong && error !== null && !data && (

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Searchbar } from 'react-native-paper';
 import type { ContentItemDto, SheetContentDto } from '@drubo/contracts';
 import type { SheetInput } from '@drubo/core/composing';
 import { FAMILY_LABELS, ROLE_HEADINGS } from '@drubo/core/explain';
@@ -8,13 +7,14 @@ import { bySearch } from '@drubo/core/knowledge';
 import { accessTo } from '@drubo/core/selection';
 import { FAMILIES, ROLES } from '@drubo/core/vocabulary';
 import type { Family, Role } from '@drubo/core/vocabulary';
-import { FONTS, SPACE } from '../../theme/tokens';
+import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
+import { SearchField } from '../../ui/SearchField';
 import { chosenByHand } from './arrange';
 
 /** Rows shown at once; search finds the rest. */
@@ -54,13 +54,7 @@ export const AddDialog = ({
     .sort((a, b) => Number(a.access.state === 'locked') - Number(b.access.state === 'locked'));
   return (
     <Modal title="Add an exercise" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
-      <Searchbar
-        placeholder="Search by name"
-        accessibilityLabel="Search exercises"
-        value={search}
-        onChangeText={setSearch}
-        inputStyle={{ fontFamily: FONTS.text }}
-      />
+      <SearchField label="Search exercises" placeholder="Search by name" value={search} onChange={setSearch} />
       {search.trim() === '' && (
         <Choices<Family>
           label="Family"

@@ -16,7 +16,8 @@ export const feelers: AdviceRule = {
     }
     const found = estimateNext(input);
     if (!found) return null;
-    const values = { sets: input.feelers, oneRepMaxKg: Math.round(found.oneRepMaxKg * 10) / 10 };
+    const sets = input.today.filter(({ kind }) => kind === 'feeler').length;
+    const values = { sets, oneRepMaxKg: Math.round(found.oneRepMaxKg * 10) / 10 };
     return {
       kind: 'go',
       reasons: [reason('advice-feelers-done', values, 'strength-model'), ...found.reasons],

@@ -44,7 +44,7 @@ export const COACH_WORDS: WordsFor<CoachReasons> = {
   'advice-feeler': (v, c) =>
     `Feeler ${v.index} of ${v.of}: ${v.reps} reps at ${load(v.loadKg, c.unit)}. Ask how many were left, 0 to 10.`,
   'advice-feelers-done': (v, c) =>
-    `${v.sets} feelers done: one-rep maximum near ${formatMass(v.oneRepMaxKg, c.unit)}. Work sets follow from it.`,
+    `${v.sets} ${v.sets === 1 ? 'feeler' : 'feelers'} done: one-rep maximum near ${formatMass(v.oneRepMaxKg, c.unit)}. Work sets follow from it.`,
   'time-fits': (v) => `${v.minutesNeeded} min left to do, ${v.minutesLeft} min left: it fits.`,
   'time-pair': (v, c) =>
     `${c.nameOf(v.variationId)} in turn with ${c.nameOf(v.withVariationId)} saves ${v.minutesSaved} min of rest.`,

@@ -1,0 +1,53 @@
+import { StyleSheet, TextInput, View } from 'react-native';
+import { FONTS, RADIUS, SPACE, TARGET } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { Icon } from './icons/Icon';
+import { IconButton } from './IconButton';
+
+/** A field to look something up in, with one tap to empty it. `label` is its name for screen readers. */
+export const SearchField = ({
+  label,
+  placeholder,
+  value,
+  onChange,
+  autoFocus = false,
+}: {
+  label: string;
+  placeholder: string;
+  value: string;
+  onChange(value: string): void;
+  autoFocus?: boolean;
+}) => {
+  const palette = usePalette();
+  return (
+    <View style={[styles.field, { backgroundColor: palette.card, borderColor: palette.edge }]}>
+      <Icon name="search" color={palette.quiet} />
+      <TextInput
+        aria-label={label}
+        placeholder={placeholder}
+        placeholderTextColor={palette.quiet}
+        inputMode="search"
+        value={value}
+        onChangeText={onChange}
+        autoFocus={autoFocus}
+        autoCapitalize="none"
+        style={[styles.input, { color: palette.ink }]}
+      />
+      {value !== '' && <IconButton icon="close" says={`${label}: clear`} onPress={() => onChange('')} />}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  field: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.s,
+    minHeight: TARGET.usual + 2,
+    paddingLeft: SPACE.m,
+    borderWidth: 1,
+    borderRadius: RADIUS,
+  },
+  // A browser gives a field a width of its own, which a narrow row has to be able to take back.
+  input: { flexGrow: 1, flexShrink: 1, minWidth: 0, minHeight: TARGET.usual, fontFamily: FONTS.text, fontSize: 16 },
+});
