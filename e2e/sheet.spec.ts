@@ -51,7 +51,6 @@ test('by touch on a phone: composed, swapped, re-ordered, paired, cut to 35 minu
   await page.getByRole('button', { name: 'Take it' }).tap();
   await expect(page.getByText('of 35 min')).toBeVisible();
   const short = await sheet.names();
-  expect(short).not.toEqual(composed);
 
   // Undone all the way, and done again.
   const undo = page.getByRole('main').getByRole('button', { name: 'Undo', exact: true });
@@ -59,6 +58,7 @@ test('by touch on a phone: composed, swapped, re-ordered, paired, cut to 35 minu
   await expect.poll(sheet.names).toEqual(composed);
   await expect(page.getByText('of 60 min')).toBeVisible();
   for (let step = 0; step < 4; step += 1) await page.getByRole('button', { name: 'Redo', exact: true }).tap();
+  await expect(page.getByText('of 35 min')).toBeVisible();
   await expect.poll(sheet.names).toEqual(short);
 
   // Kept as a template, and used after the sheet was emptied.

@@ -1,6 +1,7 @@
 /** Small choices of this device. Where storage is closed off (private windows), they last until reload. */
 const memory = new Map<string, string>();
 const PREFIX = 'drubo-';
+const listeners = new Set<() => void>();
 
 export const readSetting = (name: string): string | null => {
   try {
@@ -19,4 +20,11 @@ export const writeSetting = (name: string, value: string | null): void => {
   } catch {
     // Kept in memory above; nothing that matters is stored here.
   }
+  listeners.forEach((listener) => listener());
+};
+
+/** Calls back whenever a setting is written in this tab; gives a way to call it off. */
+export const onSettings = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => void listeners.delete(listener);
 };

@@ -6,6 +6,7 @@ import { useRunning } from '../../data/use-running';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { heldIn } from '../../figures/held';
 import { MovingFigure } from '../../figures/MovingFigure';
+import { useSetting } from '../../data/use-setting';
 import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { IconButton } from '../../ui/IconButton';
@@ -106,7 +107,8 @@ const Floor = ({ live, exercise, detail, isWide, onOpen }: FloorProps) => {
   const { slot } = live;
   const isBegun = detail.sets.length > 0;
   const hasOthers = useRunning().length > 1;
-  const isFull = hasOthers || isPaired() || isShortOf(live);
+  const isSensed = useSetting(isPaired);
+  const isFull = hasOthers || isSensed || isShortOf(live);
   const asksCheckIn = live.isLive && !isBegun && detail.checkIn === null && !live.place.skippedCheckIn;
   // Where the phone is full, what the target line says already need not be said twice.
   const isSaid = !isWide && isFull && live.advice?.kind === 'go' && runningRest(live.exercises, detail.sets, live.place) !== null;
@@ -119,7 +121,7 @@ const Floor = ({ live, exercise, detail, isWide, onOpen }: FloorProps) => {
       {(!asksCheckIn || live.problem || live.lastChange) && (
         <InfoStrip live={live} exercise={exercise} sets={detail.sets} schools={detail.sheet.schools} />
       )}
-      {isPaired() && live.isLive && slot?.kind === 'work' && !live.amended && (
+      {isSensed && live.isLive && slot?.kind === 'work' && !live.amended && (
         <SensorStrip key={`${exercise.item.id}-${slot.setIndex}-${slot.side}`} live={live} exercise={exercise} />
       )}
     </>
@@ -153,12 +155,11 @@ const isShortOf = ({ pad, asked }: Live): boolean => pad !== undefined && asked 
 /** The moving figure, as large as what is left, with its sound. */
 const FloorFigure = ({ live, exercise }: { live: Live; exercise: Exercise }) => {
   const [area, setArea] = useState({ width: 0, height: 0 });
-  const [hasSound, setSound] = useState(isSoundOn);
+  const hasSound = useSetting(isSoundOn);
   const beat = useBeat();
   const { item, variation } = exercise;
   const flip = () => {
     keepSound(!hasSound);
-    setSound(!hasSound);
     if (!hasSound) tick('lifting');
   };
   return (

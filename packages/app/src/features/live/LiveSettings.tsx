@@ -1,8 +1,8 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { Heading, Txt } from '../../ui/Txt';
+import { useSetting } from '../../data/use-setting';
 import { keepLetterKeys, readLetterKeys } from '../sheet/use-sheet-keys';
 import { canBuzz, isBuzzOn, isSoundOn, keepBuzz, keepSound, tick } from './ticks';
 import { LIVE_KEYS } from './keys';
@@ -10,16 +10,12 @@ import { isPaired, keepPaired } from './use-sensor';
 
 /** What this device does on the floor, remembered on it: sound, vibration, the sensor, letter keys. */
 export const LiveSettings = () => {
-  const [, again] = useState(0);
-  const flip = (keep: (isOn: boolean) => void, isOn: boolean) => () => {
-    keep(!isOn);
-    again((count) => count + 1);
-  };
+  const hasBuzz = useSetting(isBuzzOn);
   const switches = [
-    { label: 'Sound', isOn: isSoundOn(), keep: keepSound, after: () => tick('lifting') },
-    ...(canBuzz() ? [{ label: 'Vibration', isOn: isBuzzOn(), keep: keepBuzz }] : []),
-    { label: 'Rep sensor', isOn: isPaired(), keep: keepPaired },
-    { label: 'Letter keys', isOn: readLetterKeys(), keep: keepLetterKeys },
+    { label: 'Sound', isOn: useSetting(isSoundOn), keep: keepSound, after: () => tick('lifting') },
+    ...(canBuzz() ? [{ label: 'Vibration', isOn: hasBuzz, keep: keepBuzz }] : []),
+    { label: 'Rep sensor', isOn: useSetting(isPaired), keep: keepPaired },
+    { label: 'Letter keys', isOn: useSetting(readLetterKeys), keep: keepLetterKeys },
   ];
   return (
     <View style={styles.list}>
@@ -31,7 +27,7 @@ export const LiveSettings = () => {
             label={`${label} ${isOn ? 'on' : 'off'}`}
             chosen={isOn}
             onPress={() => {
-              flip(keep, isOn)();
+              keep(!isOn);
               if (!isOn) after?.();
             }}
           />

@@ -6,7 +6,7 @@ import { useSession } from '../../data/use-session';
 import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { onTheFloor } from './floor';
-import { readPlace } from './place';
+import { usePlaceOf } from './place';
 import { exercisesOf } from './progress';
 import { runningRest } from './rest';
 import { useNow } from './use-now';
@@ -36,9 +36,10 @@ export const OtherSessions = ({ sessionId }: { sessionId: string }) => {
 const Other = ({ sessionId, name }: { sessionId: string; name: string }) => {
   const router = useRouter();
   const { detail } = useSession(sessionId);
+  const place = usePlaceOf(sessionId);
   const now = useNow();
   const floor = detail && onTheFloor(detail);
-  const rest = floor ? runningRest(exercisesOf(floor), floor.sets, readPlace(sessionId)) : null;
+  const rest = floor ? runningRest(exercisesOf(floor), floor.sets, place) : null;
   const left = rest ? Math.ceil(rest.restSeconds - (now - Date.parse(rest.set.loggedAt)) / 1000) : 0;
   const first = name.split(' ')[0] ?? name;
   const says = left > 0 ? `rests ${formatRest(left)}` : 'ready';

@@ -1,7 +1,9 @@
+import { useMemo } from 'react';
 import { z } from 'zod';
 import { doseSchema } from '@drubo/contracts';
 import { FAULTS, FAULT_SEVERITIES, SET_ENDINGS, SIDES } from '@drubo/core/vocabulary';
 import { readSetting, writeSetting } from '../../data/settings';
+import { useSetting } from '../../data/use-setting';
 
 const slot = z.object({
   kind: z.enum(['work', 'feeler', 'timed', 'ramp', 'drop']).default('work'),
@@ -51,9 +53,7 @@ export const START: Place = {
 
 const nameOf = (sessionId: string): string => `live-${sessionId}`;
 
-/** The place kept for a session; the start when there is none or it can't be read. */
-export const readPlace = (sessionId: string): Place => {
-  const kept = readSetting(nameOf(sessionId));
+const placeFrom = (kept: string | null): Place => {
   if (kept === null) return START;
   try {
     return placeSchema.catch(START).parse(JSON.parse(kept));
@@ -61,6 +61,15 @@ export const readPlace = (sessionId: string): Place => {
     // Not JSON: something else wrote here. The log itself is elsewhere, so only the place is lost.
     return START;
   }
+};
+
+/** The place kept for a session; the start when there is none or it can't be read. */
+export const readPlace = (sessionId: string): Place => placeFrom(readSetting(nameOf(sessionId)));
+
+/** The place another screen keeps for a session, as it stands now. */
+export const usePlaceOf = (sessionId: string): Place => {
+  const kept = useSetting(() => readSetting(nameOf(sessionId)));
+  return useMemo(() => placeFrom(kept), [kept]);
 };
 
 export const keepPlace = (sessionId: string, place: Place): void => writeSetting(nameOf(sessionId), JSON.stringify(place));
