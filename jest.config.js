@@ -10,6 +10,8 @@ const node = (name) => ({
 module.exports = {
   // Never a measure of speed: a busy machine may need long to start a server.
   testTimeout: 60_000,
+  // Every core: the usual one fewer leaves half of a small machine idle.
+  maxWorkers: '100%',
   projects: [
     node('core'),
     node('contracts'),

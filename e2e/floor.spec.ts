@@ -327,12 +327,14 @@ test('two browsers on one session: sets and changes of both stand, none lost', a
     .getByRole('button', { name: /^Take .* instead$/ })
     .first()
     .click();
+  await expect(second.getByText(/ instead of dumbbell romanian deadlift\.$/)).toBeVisible();
   await livePage(second).logSet({ reserve: '6' });
   await livePage(first).logSet({ reserve: '6' });
   await livePage(first).more();
   await first.getByRole('button', { name: 'Add an exercise' }).click();
   await first.getByLabel('Search exercises').fill('wall sit');
   await first.getByRole('button', { name: 'Add Wall sit' }).click();
+  await expect(first.getByRole('heading', { name: 'Wall sit', level: 2 })).toBeVisible();
   await livePage(first).logSet();
   const sessionId = first.url().split('/').at(-1);
   const caller = await demoCaller(demo.url);

@@ -1,6 +1,15 @@
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
 
+/** The exercise that stands on the pad and its logged rows, read in one moment. */
+const standing = (page: Page): Promise<{ exercise: string; logged: number }> =>
+  page.evaluate(() => ({
+    exercise: document.querySelector('h2, [role=heading][aria-level="2"]')?.textContent ?? '',
+    logged: [...document.querySelectorAll('[role=button], button')].filter((button) =>
+      /logged\. Change it$/.test(button.getAttribute('aria-label') ?? ''),
+    ).length,
+  }));
+
 /** The live screen as a trainer uses it. */
 export const livePage = (page: Page) => {
   const log = page.getByRole('button', { name: /^(Log as planned|Log set|Save the change)/ });
@@ -9,14 +18,13 @@ export const livePage = (page: Page) => {
     /** Logs what stands on the pad, and waits until the pad shows another row. */
     logSet: async (options: { reserve?: string } = {}) => {
       if (options.reserve) await page.getByRole('radio', { name: `${options.reserve} in reserve`, exact: true }).click();
-      const before = await page.getByRole('button', { name: /logged\. Change it$/ }).count();
-      const heading = await page.getByRole('heading', { level: 2 }).first().innerText();
+      const before = await standing(page);
       await log.click();
       // Either one more row of this exercise is ticked, or the next exercise stands here.
       await expect
         .poll(async () => {
-          const now = await page.getByRole('heading', { level: 2 }).first().innerText();
-          return now !== heading || (await page.getByRole('button', { name: /logged\. Change it$/ }).count()) > before;
+          const now = await standing(page);
+          return now.exercise !== before.exercise || now.logged > before.logged;
         })
         .toBe(true);
     },
