@@ -8,7 +8,7 @@ export { sdOfStrength } from './estimator/belief';
 export { gapKind, layOffLoss } from './estimator/new-day';
 export { ESTIMATOR } from './estimator/params';
 export { predict } from './estimator/predict';
-export { replay, start } from './estimator/replay';
+export { replay, replayEach, start } from './estimator/replay';
 export type { Checkpoint } from './estimator/replay';
 export type { Belief } from './estimator/types';
 export { FEELERS, feelerSet } from './first/feeler';

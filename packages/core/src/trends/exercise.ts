@@ -2,7 +2,7 @@ import { mustBeLoaded } from '../catalogue';
 import { isHardKind } from '../log';
 import { historyOf, sidesOf } from '../progression';
 import type { EstimateFrom, PastExercise } from '../progression';
-import { isEstimable, lifterFor, replay, sdOfStrength } from '../strength';
+import { isEstimable, lifterFor, replayEach, sdOfStrength } from '../strength';
 import type { Checkpoint } from '../strength';
 import type { Side } from '../vocabulary';
 
@@ -40,20 +40,14 @@ const banded = (checkpoint: Checkpoint, bodyLoadKg: number): Banded => {
   return { kg: external(middle), lowKg: external(middle - sd), highKg: external(middle + sd) };
 };
 
-/** The estimate after each session of one side, by session. */
+/** The estimate after each session of one side, by session; one that tells nothing of it leaves it as it was. */
 const standings = (from: EstimateFrom, side: Side): Map<string, Checkpoint> => {
-  const lifter = lifterFor(from.variation, from.context.person);
+  const after = replayEach(historyOf(from, side), lifterFor(from.variation, from.context.person));
   const known = new Map<string, Checkpoint>();
-  let at: Checkpoint | undefined;
-  const sorted = [...from.past].sort((a, b) => a.day - b.day);
-  const history = historyOf(from, side);
-  let taken = 0;
-  for (const session of sorted) {
-    const isRead = historyOf({ ...from, past: [session] }, side).length > 0;
-    if (isRead) {
-      taken += 1;
-      at = replay(history.slice(0, taken), lifter, at);
-    }
+  let read = 0;
+  for (const session of [...from.past].sort((a, b) => a.day - b.day)) {
+    if (historyOf({ ...from, past: [session] }, side).length > 0) read += 1;
+    const at = after[read - 1];
     if (at) known.set(session.sessionId, at);
   }
   return known;

@@ -1,4 +1,4 @@
-import type { ExerciseTrendDto, TrendsDto } from '@drubo/contracts';
+import type { ExerciseTrendDto, SetRecordDto, TrendsDto } from '@drubo/contracts';
 import { addDays, allowedLoads, currentSets, dayNumber } from '@drubo/core';
 import type { Dose } from '@drubo/core';
 import type { LeverValues } from '@drubo/core/vocabulary';
@@ -38,21 +38,23 @@ interface Row extends Omit<TrendSet, 'tempoMeasured'> {
   removed: number;
 }
 
+/** The person's sessions first, and all else from there: no query may walk through everybody's. */
+const HERS = 'sessions INDEXED BY sessions_by_person';
+const SINCE = `sessions.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since
+    AND sessions.state IN ('finished', 'reviewed')`;
+
 const SETS = `
   SELECT sets.id, sets.revision, sets.sessionId, sets.itemId, kind, side, setIndex, reps, reserve, externalKg, jointPain,
     tempoMeasured, seconds, removed
-  FROM set_revisions AS sets
-  JOIN sessions ON sessions.studioId = sets.studioId AND sessions.id = sets.sessionId
-  WHERE sets.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since
-    AND sessions.state IN ('finished', 'reviewed')
+  FROM ${HERS} CROSS JOIN set_revisions AS sets ON sets.studioId = sessions.studioId AND sets.sessionId = sessions.id
+  WHERE ${SINCE}
   ORDER BY sets.revision`;
 
 const ITEMS = `
-  SELECT items.id, items.sheetId, items.variationId, items.dose FROM sheet_items AS items
-  JOIN sessions ON sessions.studioId = items.studioId AND sessions.sheetId = items.sheetId
-  WHERE items.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since
-    AND sessions.state IN ('finished', 'reviewed') AND (items.removed = 0 OR EXISTS
-      (SELECT 1 FROM set_revisions AS used WHERE used.studioId = items.studioId AND used.itemId = items.id))`;
+  SELECT items.id, items.sheetId, items.variationId, items.dose FROM ${HERS}
+  CROSS JOIN sheet_items AS items ON items.studioId = sessions.studioId AND items.sheetId = sessions.sheetId
+  WHERE ${SINCE} AND (items.removed = 0 OR EXISTS
+      (SELECT 1 FROM set_revisions AS used WHERE used.studioId = items.studioId AND used.sessionId = sessions.id AND used.itemId = items.id))`;
 
 interface ItemRow {
   id: string;
@@ -61,14 +63,16 @@ interface ItemRow {
   dose: string;
 }
 
-const minutesOf = ({ minutes, startedAt, finishedAt }: SessionRow): number | null =>
+const SESSIONS = `
+  SELECT id, sheetId, date, effort, minutes, startedAt, finishedAt FROM ${HERS} WHERE ${SINCE} ORDER BY startedAt`;
+type TrendRow = Pick<SessionRow, 'id' | 'sheetId' | 'date' | 'effort' | 'minutes' | 'startedAt' | 'finishedAt'>;
+
+const minutesOf = ({ minutes, startedAt, finishedAt }: TrendRow): number | null =>
   minutes ?? (finishedAt === null ? null : Math.round((Date.parse(finishedAt) - Date.parse(startedAt)) / MINUTE_MS));
 
 /** A person's finished sessions since a day, as trends read them. */
 const trendSessions = async (scope: Scope, catalogue: Catalogue, personId: string, since: string): Promise<TrendSession[]> => {
-  const sessions = (await scope.all('sessions', { personId, state: ['finished', 'reviewed'] })).filter(
-    ({ date }) => date >= since,
-  );
+  const sessions = await scope.select<TrendRow>(SESSIONS, { personId, since });
   const items = await scope.select<ItemRow>(ITEMS, { personId, since });
   const newest = new Map<string, Row>();
   for (const row of await scope.select<Row>(SETS, { personId, since })) newest.set(row.id, row);
@@ -96,9 +100,9 @@ const trendSessions = async (scope: Scope, catalogue: Catalogue, personId: strin
 };
 
 const CHECKED = `
-  SELECT records.sessionId FROM session_records AS records
-  JOIN sessions ON sessions.studioId = records.studioId AND sessions.id = records.sessionId
-  WHERE records.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since AND records.kind = 'check-in'`;
+  SELECT records.sessionId FROM ${HERS}
+  CROSS JOIN session_records AS records ON records.studioId = sessions.studioId AND records.sessionId = sessions.id
+  WHERE ${SINCE} AND records.kind = 'check-in'`;
 
 /** Joint pain asked before the first set, by session. */
 const jointsOf = async (scope: Scope, personId: string, since: string): Promise<Map<string, TrendSession['joints']>> => {
@@ -112,11 +116,10 @@ const jointsOf = async (scope: Scope, personId: string, since: string): Promise<
 
 const MOVEMENTS = `
   SELECT items.variationId, COUNT(DISTINCT sessions.id) AS sessions, MAX(sessions.date) AS lastOn
-  FROM sessions
-  JOIN sheet_items AS items ON items.studioId = sessions.studioId AND items.sheetId = sessions.sheetId
-  WHERE sessions.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since
-    AND sessions.state IN ('finished', 'reviewed') AND EXISTS
-      (SELECT 1 FROM set_revisions AS used WHERE used.studioId = items.studioId AND used.itemId = items.id)
+  FROM ${HERS}
+  CROSS JOIN sheet_items AS items ON items.studioId = sessions.studioId AND items.sheetId = sessions.sheetId
+  WHERE ${SINCE} AND EXISTS
+      (SELECT 1 FROM set_revisions AS used WHERE used.studioId = items.studioId AND used.sessionId = sessions.id AND used.itemId = items.id)
   GROUP BY items.variationId ORDER BY sessions DESC, items.variationId`;
 
 /** A person week by week. */
@@ -138,10 +141,9 @@ export const readTrends = async (
 };
 
 const OF_MOVEMENT = `
-  SELECT DISTINCT sessions.id AS sessionId, sessions.date, items.id AS itemId, items.dose, items.leverValues FROM sessions
-  JOIN sheet_items AS items ON items.studioId = sessions.studioId AND items.sheetId = sessions.sheetId
-  WHERE sessions.studioId = :studioId AND sessions.personId = :personId AND sessions.date >= :since
-    AND sessions.state IN ('finished', 'reviewed') AND items.variationId = :variationId
+  SELECT DISTINCT sessions.id AS sessionId, sessions.date, items.id AS itemId, items.dose, items.leverValues FROM ${HERS}
+  CROSS JOIN sheet_items AS items ON items.studioId = sessions.studioId AND items.sheetId = sessions.sheetId
+  WHERE ${SINCE} AND items.variationId = :variationId
   ORDER BY sessions.startedAt`;
 
 interface Done {
@@ -164,7 +166,15 @@ export const readExerciseTrend = async (
   const since = sinceOf(context, caller, weeks);
   const done = await scope.select<Done>(OF_MOVEMENT, { personId: person.id, since, variationId });
   const itemIds = done.map(({ itemId }) => itemId);
-  const sets = currentSets((await scope.all('setRevisions', { itemId: itemIds })).map(toSetRecord));
+  const sessionIds = done.map(({ sessionId }) => sessionId);
+  const rows = await scope.all('setRevisions', { sessionId: sessionIds, itemId: itemIds });
+  const setsOf = new Map<string, SetRecordDto[]>();
+  for (const set of currentSets(rows.map(toSetRecord))) {
+    const key = `${set.sessionId} ${set.itemId}`;
+    const known = setsOf.get(key);
+    if (known) known.push(set);
+    else setsOf.set(key, [set]);
+  }
   const picture = await personPicture(scope, person, localDateOf(context.clock.now(), caller.timeZone));
   const judged = await judgeContext(scope, context, person, picture);
   const variation = findVariation(judged.catalogue, variationId);
@@ -175,7 +185,7 @@ export const readExerciseTrend = async (
       day: dayNumber(date),
       dose: JSON.parse(dose) as Dose,
       values: JSON.parse(leverValues) as LeverValues,
-      sets: sets.filter((set) => set.itemId === itemId && set.sessionId === sessionId),
+      sets: setsOf.get(`${sessionId} ${itemId}`) ?? [],
     }))
     .filter((session) => session.sets.length > 0);
   const last = past.at(-1);

@@ -95,6 +95,12 @@ export const takeDay = (
   return now;
 };
 
+/** Takes in one session: what time did until then, then its sets. */
+const takeSession = (from: Checkpoint, { day, sets }: PastSession, lifter: Lifter): Checkpoint => {
+  const arrived = arrive(from, day, lifter);
+  return { ...arrived, belief: takeDay(arrived.belief, sets, lifter).belief, sessions: arrived.sessions + 1 };
+};
+
 const reportsIn = (sessions: readonly PastSession[]): number =>
   sessions.reduce((sum, { sets }) => sum + sets.filter(({ reserve }) => reserve !== null).length, 0);
 
@@ -117,9 +123,15 @@ export const replayTrusted = (
     trusted === history ? 0 : reportsIn(history.slice(0, until)) - reportsIn(trusted.slice(0, until));
   const holds = from && from.engine === STRENGTH_ENGINE && upTo <= history.length && dropped(upTo) === from.reportsDropped;
   let at = holds ? from : start(lifter);
-  for (const { day, sets } of trusted.slice(at.sessions)) {
-    const arrived = arrive(at, day, lifter);
-    at = { ...arrived, belief: takeDay(arrived.belief, sets, lifter).belief, sessions: arrived.sessions + 1 };
-  }
+  for (const session of trusted.slice(at.sessions)) at = takeSession(at, session, lifter);
   return { ...at, reportsDropped: dropped(history.length) };
+};
+
+/**
+ * What was believed after each session of a history, in one pass. A report since found to be a habit counts for none of
+ * them; apart from that, what came later changes nothing of what stood before.
+ */
+export const replayEach = (history: readonly PastSession[], lifter: Lifter): Checkpoint[] => {
+  let at = start(lifter);
+  return trustedReports(history, lifter.reserveCap).map((session) => (at = takeSession(at, session, lifter)));
 };

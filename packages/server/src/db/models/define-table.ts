@@ -47,11 +47,18 @@ const read = (kind: ColumnKind, value: unknown): unknown => {
   return kind === 'json' && typeof value === 'string' ? (JSON.parse(value) as unknown) : value;
 };
 
-/** A row as SQLite gave it, read by its columns' kinds. Building a model for every row costs more than the query. */
+/** Columns that have to be read at all, by table. */
+const encodedOf = new WeakMap<object, readonly [string, ColumnKind][]>();
+
+/**
+ * A row as SQLite gave it, read by its columns' kinds, in place: building a model or another object for every row costs
+ * more than the query.
+ */
 export const readRow = (model: object, raw: Record<string, unknown>): Record<string, unknown> => {
-  const kinds = kindsOf.get(model);
-  if (!kinds) throw new Error('readRow: this table was not made by defineTable');
-  return Object.fromEntries(Object.entries(raw).map(([name, value]) => [name, read(kinds[name] ?? 'text', value)]));
+  const encoded = encodedOf.get(model);
+  if (!encoded) throw new Error('readRow: this table was not made by defineTable');
+  for (const [name, kind] of encoded) if (name in raw) raw[name] = read(kind, raw[name]);
+  return raw;
 };
 
 const write = (kind: ColumnKind, value: unknown): unknown => {
@@ -81,6 +88,10 @@ export const defineTable = <Row extends object>(
     );
     const model = sequelize.define<Model<Row>>(name, attributes as never, { tableName: name, timestamps: false });
     kindsOf.set(model, columns);
+    encodedOf.set(
+      model,
+      Object.entries<ColumnKind>(columns).filter(([, kind]) => kind === 'flag' || kind === 'json'),
+    );
     return model;
   },
 });
