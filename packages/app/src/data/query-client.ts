@@ -1,4 +1,5 @@
 import { QueryCache, QueryClient } from '@tanstack/react-query';
+import type { Query } from '@tanstack/react-query';
 import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
 import { openDB } from 'idb';
 import { RefusedError, UnreachableError } from './api';
@@ -31,6 +32,13 @@ export const makeQueryClient = (): QueryClient => {
   });
   return client;
 };
+
+/**
+ * Whether an answer is kept on this device: whatever was once read, though asking again found nobody. Only a refusal, or
+ * an answer that never came, is not.
+ */
+export const isKeptOnDevice = ({ state }: Pick<Query, 'state'>): boolean =>
+  state.data !== undefined && !(state.error instanceof RefusedError);
 
 const STORE = 'cache';
 const KEY = 'queries';

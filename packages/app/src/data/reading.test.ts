@@ -1,11 +1,12 @@
 import 'fake-indexeddb/auto';
-import { QueryClient } from '@tanstack/react-query';
+import { dehydrate, hydrate, QueryClient } from '@tanstack/react-query';
 import type { OfflinePackDto } from '@drubo/contracts';
 import { aDetail, aLoggedSet, aPerson, aPersonDetail, aSheet, aStoredCommand, SESSION_ID } from '../../tests/builders';
+import { RefusedError, UnreachableError } from './api';
 import { applyReply } from './apply-reply';
 import { newId } from './ids';
 import { keyOf } from './keys';
-import { queryPersister } from './query-client';
+import { isKeptOnDevice, queryPersister } from './query-client';
 import { unpack } from './use-offline-pack';
 
 const sessionKey = keyOf('getSession', { params: { sessionId: SESSION_ID } });
@@ -31,6 +32,25 @@ describe('the reading cache', () => {
     expect(client.getQueryData(keyOf('getPerson', { params: { personId: 'person-0001' } }))).toBeDefined();
     expect(client.getQueryData(sessionKey)).toBeDefined();
     expect(client.getQueryData(keyOf('listPeople'))).toEqual([]);
+  });
+
+  it('what was read stays on the device though asking again found nobody; what was refused since does not', async () => {
+    const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+    const refused = new RefusedError(404, { code: 'not-found', message: 'gone' });
+    for (const [id, error] of [
+      ['getAuth', new UnreachableError()],
+      ['getFloor', refused],
+    ] as const) {
+      client.setQueryData([id], { known: id });
+      await client.fetchQuery({ queryKey: [id], queryFn: () => Promise.reject(error) }).catch(() => undefined);
+    }
+    await client.prefetchQuery({ queryKey: ['listPeople'], queryFn: () => Promise.reject(new UnreachableError()) });
+    expect(client.getQueryState(['getAuth'])?.status).toBe('error');
+    const kept = dehydrate(client, { shouldDehydrateQuery: isKeptOnDevice });
+    const opened = new QueryClient();
+    hydrate(opened, structuredClone(kept));
+    expect(opened.getQueryData(['getAuth'])).toEqual({ known: 'getAuth' });
+    expect(kept.queries.map(({ queryKey }) => queryKey[0])).toEqual(['getAuth']);
   });
 
   it('a sheet read before a save was answered does not come back over it', async () => {

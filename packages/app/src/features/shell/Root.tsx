@@ -5,7 +5,7 @@ import { BarlowSemiCondensed_600SemiBold } from '@expo-google-fonts/barlow-semi-
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { useFonts } from 'expo-font';
 import { useState } from 'react';
-import { KEEP_MS, makeQueryClient, queryPersister } from '../../data/query-client';
+import { isKeptOnDevice, KEEP_MS, makeQueryClient, queryPersister } from '../../data/query-client';
 import { SchemeProvider } from '../../theme/scheme';
 import { Gate } from './Gate';
 
@@ -24,7 +24,15 @@ export const Root = () => {
     BarlowSemiCondensed_600SemiBold,
   });
   return (
-    <PersistQueryClientProvider client={client} persistOptions={{ persister, maxAge: KEEP_MS, buster: CACHE_SHAPE }}>
+    <PersistQueryClientProvider
+      client={client}
+      persistOptions={{
+        persister,
+        maxAge: KEEP_MS,
+        buster: CACHE_SHAPE,
+        dehydrateOptions: { shouldDehydrateQuery: isKeptOnDevice },
+      }}
+    >
       <SchemeProvider>
         <Gate />
       </SchemeProvider>
