@@ -4,6 +4,9 @@ import type { ScaleLinear } from 'd3-scale';
 /** Room around a chart's drawing, px. */
 export const PAD = { left: 40, right: 12, top: 14, bottom: 24 } as const;
 
+/** About so many lines across a chart; a low one has room for fewer numbers. */
+const TICKS = { usual: 4, low: 2, lowUnderPx: 120 } as const;
+
 /** Where days and values lie in a chart of a size. Values begin at 0 unless told otherwise; one day alone stands in the middle. */
 export const chartFrame = (
   { width, height }: { width: number; height: number },
@@ -16,7 +19,7 @@ export const chartFrame = (
   const least = from === 'zero' ? Math.min(0, ...values) : Math.min(...values);
   const x = scaleLinear(first === last ? [first - 1, last + 1] : [first, last], [PAD.left, width - PAD.right]);
   const y = scaleLinear(least === most ? [least, least + 1] : [least, most], [height - PAD.bottom, PAD.top]).nice(4);
-  return { x, y, ticks: y.ticks(4) };
+  return { x, y, ticks: y.ticks(height < TICKS.lowUnderPx ? TICKS.low : TICKS.usual) };
 };
 
 /** Weeks at most whose days are written under a chart, so that they don't run into each other. */

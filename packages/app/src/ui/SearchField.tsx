@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { FONTS, RADIUS, SPACE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
@@ -19,8 +20,16 @@ export const SearchField = ({
   autoFocus?: boolean;
 }) => {
   const palette = usePalette();
+  const [isFocused, setFocused] = useState(false);
   return (
-    <View style={[styles.field, { backgroundColor: palette.card, borderColor: palette.edge }]}>
+    // The whole field shows the focus, not the bare text between its signs.
+    <View
+      style={[
+        styles.field,
+        { backgroundColor: palette.card, borderColor: isFocused ? palette.moss : palette.edge },
+        isFocused && { boxShadow: `0 0 0 2px ${palette.moss}` },
+      ]}
+    >
       <Icon name="search" color={palette.quiet} />
       <TextInput
         aria-label={label}
@@ -31,7 +40,9 @@ export const SearchField = ({
         onChangeText={onChange}
         autoFocus={autoFocus}
         autoCapitalize="none"
-        style={[styles.input, { color: palette.ink }]}
+        onFocus={() => setFocused(true)}
+        onBlur={() => setFocused(false)}
+        style={[styles.input, { color: palette.ink, outlineWidth: 0 }]}
       />
       {value !== '' && <IconButton icon="close" says={`${label}: clear`} onPress={() => onChange('')} />}
     </View>
