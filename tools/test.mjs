@@ -1,7 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import { buildDemo, buildServer } from './lib/build-server.mjs';
 import { buildWeb } from './lib/build-web.mjs';
-import { CHECKS } from './lib/checks.mjs';
+import { runChecks } from './lib/checks.mjs';
 import { ensureChromium } from './lib/chromium.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { CACHE } from './lib/paths.mjs';
@@ -16,7 +16,7 @@ try {
   await buildWeb();
   await buildServer();
   await buildDemo();
-  for (const check of CHECKS) results.push(await check());
+  results.push(...(await runChecks()));
 } catch (error) {
   console.error(error.message);
   results.push({ name: 'set-up', passed: 0, failed: 1 });

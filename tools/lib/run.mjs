@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { ROOT } from './paths.mjs';
 
 /** Runs a command to its end with its output shown. Gives its exit code. */
-export const runCode = (command, args, options = {}) =>
+const runCode = (command, args, options = {}) =>
   new Promise((resolve, reject) => {
     const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options, env: { ...process.env, ...options.env } });
     child.on('error', reject);
