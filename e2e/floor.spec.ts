@@ -258,6 +258,7 @@ test('a full device says so, loses nothing that stood there, and lets what waits
   await page.getByRole('button', { name: 'Start Nell Haverty' }).click();
   const live = livePage(page);
   await live.logSet({ reserve: '8' });
+  await expect(page.getByRole('link', { name: /to send/ })).toHaveCount(0);
   await context.setOffline(true);
   await live.logSet({ reserve: '6' });
   await page.evaluate(() => {
