@@ -10,6 +10,7 @@ test('by touch on a phone: composed, swapped, re-ordered, paired, cut to 35 minu
   await expect(page.getByText('of 60 min')).toBeVisible();
   const composed = await sheet.names();
   expect(composed.length).toBeGreaterThanOrEqual(6);
+  const sets = await sheet.sets();
 
   // Every exercise says why it stands there.
   await page.getByRole('button', { name: `Why: ${composed[0]}, chosen` }).tap();
@@ -51,15 +52,21 @@ test('by touch on a phone: composed, swapped, re-ordered, paired, cut to 35 minu
   await page.getByRole('button', { name: 'Take it' }).tap();
   await expect(page.getByText('of 35 min')).toBeVisible();
   const short = await sheet.names();
+  // From the 25 minutes something has to go: whole exercises, or sets of them.
+  const fewer = await sheet.sets();
+  expect(fewer).toBeGreaterThan(0);
+  expect(fewer).toBeLessThan(sets);
 
   // Undone all the way, and done again.
   const undo = page.getByRole('main').getByRole('button', { name: 'Undo', exact: true });
   for (let step = 0; step < 4; step += 1) await undo.tap();
   await expect.poll(sheet.names).toEqual(composed);
   await expect(page.getByText('of 60 min')).toBeVisible();
+  await expect.poll(sheet.sets).toBe(sets);
   for (let step = 0; step < 4; step += 1) await page.getByRole('button', { name: 'Redo', exact: true }).tap();
   await expect(page.getByText('of 35 min')).toBeVisible();
   await expect.poll(sheet.names).toEqual(short);
+  await expect.poll(sheet.sets).toBe(fewer);
 
   // Kept as a template, and used after the sheet was emptied.
   await page.getByRole('button', { name: 'More about this sheet' }).tap();

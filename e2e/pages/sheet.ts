@@ -28,6 +28,13 @@ export const sheetPage = (page: Page) => {
       .evaluateAll((lines) => lines.map((line) => (line.getAttribute('aria-label') ?? '').split(': ')[0] ?? ''));
   return {
     names,
+    /** Sets asked for over the whole sheet. */
+    sets: async (): Promise<number> =>
+      page
+        .getByRole('button', { name: /\. Change$/ })
+        .evaluateAll((lines) =>
+          lines.reduce((sum, line) => sum + Number(/: (\d+) ×/.exec(line.getAttribute('aria-label') ?? '')?.[1] ?? 0), 0),
+        ),
     openOf: async (person: string) => {
       await page.getByRole('button', { name: `Sheet of ${person}` }).click();
       await expect(page.getByRole('button', { name: 'Shape, minutes, place' })).toBeEnabled();

@@ -1,5 +1,6 @@
 import { recordsOf } from '@drubo/contracts';
 import type { FloorDto, FloorEntryDto, PersonDetailDto } from '@drubo/contracts';
+import type { Order } from 'sequelize';
 import type { Caller, Context } from '../context';
 import { toBooking, toPerson } from '../db/mappers/rows';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
@@ -15,6 +16,10 @@ import { itemsOf } from './sheet-items';
 import { standingsOf, tracksOf } from './tracks';
 
 const LAST_SESSIONS = 12;
+const BY_TIME: Order = [
+  ['date', 'ASC'],
+  ['time', 'ASC'],
+];
 
 const verdictsOf = async (scope: Scope, personId: string) =>
   (await tracksOf(scope, personId)).flatMap(({ variationId, lastDecision }) =>
@@ -26,33 +31,34 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
   const sheet = await openSheet(scope, row.id);
   if (!sheet) throw new Error(`person ${row.id} has no open sheet`);
   const today = localDateOf(context.clock.now(), caller.timeZone);
-  const bookings = await scope.all(
-    'bookings',
-    { personId: row.id, cancelled: false },
-    {
-      order: [
-        ['date', 'ASC'],
-        ['time', 'ASC'],
-      ],
-    },
-  );
-  const sessions = await scope.all(
-    'sessions',
-    { personId: row.id, state: ['live', 'finished', 'reviewed'] },
-    { order: [['startedAt', 'DESC']], limit: LAST_SESSIONS },
-  );
+  // None of these waits for another: the database answers one while the last one's rows are read.
+  const [nextSheet, bookings, sessions, lastVerdicts, standings, intake, records, kits, later] = await Promise.all([
+    readSheet(scope, context, sheet, today),
+    scope.all('bookings', { personId: row.id, cancelled: false }, { order: BY_TIME }),
+    scope.all(
+      'sessions',
+      { personId: row.id, state: ['live', 'finished', 'reviewed'] },
+      { order: [['startedAt', 'DESC']], limit: LAST_SESSIONS },
+    ),
+    verdictsOf(scope, row.id),
+    standingsOf(scope, row.id),
+    intakeOf(scope, row.id),
+    currentRecords(scope, row.id),
+    kitsFor(scope, row.id),
+    laterSheets(scope, row.id),
+  ]);
   return {
     person: toPerson(row),
-    nextSheet: await readSheet(scope, context, sheet, today),
+    nextSheet,
     liveSessionId: sessions.find((session) => session.state === 'live')?.id ?? null,
     bookings: bookings.filter((booking) => booking.date >= today).map(toBooking),
     sessions: await sessionLines(scope, sessions),
-    lastVerdicts: await verdictsOf(scope, row.id),
-    standings: await standingsOf(scope, row.id),
-    intake: await intakeOf(scope, row.id),
-    records: await currentRecords(scope, row.id),
-    kits: await kitsFor(scope, row.id),
-    later: await laterSheets(scope, row.id),
+    lastVerdicts,
+    standings,
+    intake,
+    records,
+    kits,
+    later,
   };
 };
 

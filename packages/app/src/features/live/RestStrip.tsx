@@ -56,7 +56,7 @@ export const RestStrip = ({
             {reasons.length > 0 ? '' : isRested ? `${formatRest(passed)} since` : `of ${formatRest(restSeconds)}`}
           </Txt>
         </View>
-        <Txt kind="small" tone="quiet" numberOfLines={1} aria-live="polite">
+        <Txt kind="small" tone="quiet" numberOfLines={reasons.length > 0 ? 2 : 1} aria-live="polite">
           {what}
         </Txt>
         <View aria-hidden style={[styles.track, { backgroundColor: palette.hairline }]}>

@@ -3,7 +3,7 @@ import type { DoneSet, Lifter, PastSession } from '../history';
 import { named, sdOfStrength } from './belief';
 import { gapKind, layOffLoss } from './new-day';
 import { capability, predict } from './predict';
-import { arrive, replay, start, takeDay } from './replay';
+import { arrive, replay, replayEach, start, takeDay } from './replay';
 import { trustedReports } from './trusted-reports';
 
 const LIFTER: Lifter = { startLoadKg: 60, trainingAge: 'intermediate', reserveCap: 5, bodyLoadKg: 0 };
@@ -135,6 +135,33 @@ describe('reports that are a habit', () => {
     expect(trustedReports(nine, 5)).toBe(nine);
     const calm = sessions(8, [always2(10), always2(10)]);
     expect(trustedReports(calm, 5)).toBe(calm);
+  });
+
+  it('session by session in one pass: the last stands where a whole replay stands, each where its own beginning does', () => {
+    fc.assert(
+      fc.property(anyHistory, (history) => {
+        const each = replayEach(history, LIFTER);
+        expect(each).toHaveLength(history.length);
+        const last = each.at(-1);
+        if (last) expect(last.belief).toEqual(replay(history, LIFTER).belief);
+        // Without a habit in it, what came later changes nothing of what stood before.
+        if (trustedReports(history, LIFTER.reserveCap) !== history) return;
+        const half = history.slice(0, history.length >> 1);
+        const middle = each[half.length - 1];
+        if (middle && trustedReports(half, LIFTER.reserveCap) === half)
+          expect(middle.belief).toEqual(replay(half, LIFTER).belief);
+      }),
+    );
+  });
+
+  it('one found later counts for none of the sessions before', () => {
+    const habit = sessions(12, [aDone({ reserve: 2, reps: 5, loadKg: 50 })], 2);
+    const shown: PastSession = { day: 23, sets: [aDone({ reserve: null, reps: 14, loadKg: 50 })] };
+    const silent = habit.map(({ day, sets }) => ({ day, sets: sets.map((set) => ({ ...set, reserve: null })) }));
+    expect(trustedReports([...habit, shown], 5)).not.toEqual([...habit, shown]);
+    const after = replayEach([...habit, shown], LIFTER)[5];
+    expect(after?.belief).toEqual(replayEach(silent, LIFTER)[5]?.belief);
+    expect(after?.belief).not.toEqual(replayEach(habit, LIFTER)[5]?.belief);
   });
 });
 
