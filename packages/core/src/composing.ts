@@ -8,6 +8,7 @@ export {
   compose,
   evenRounds,
   fetchList,
+  firstOfPattern,
   freeSlot,
   moveItem,
   moveTo,

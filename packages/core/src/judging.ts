@@ -21,6 +21,7 @@ export type {
   JudgeContext,
   Outcome,
   PastExercise,
+  TrackMemory,
   Standing,
   TraceStep,
 } from './progression';

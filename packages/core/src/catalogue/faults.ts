@@ -6,7 +6,7 @@ export type AidId =
 
 /** What may be done about a fault once cues don't take, in order. */
 export type Remedy =
-  | { kind: 'lever'; lever: LeverId; way: 'easier' | 'longer' | 'shorter' | 'nearer' | 'wider' }
+  | { kind: 'lever'; lever: LeverId; way: 'easier' | 'longer' | 'shorter' | 'nearer' | 'wider' | 'slower' }
   | { kind: 'load-position'; to: LoadPosition }
   | { kind: 'aid'; aid: AidId }
   | { kind: 'variation'; variationId: string };
@@ -33,7 +33,7 @@ const body = (text: string): FaultCue => ({ kind: 'body', text });
 const room = (text: string): FaultCue => ({ kind: 'room', text });
 const target = (text: string): FaultCue => ({ kind: 'target', text });
 const show = (text: string): FaultCue => ({ kind: 'show', text });
-const lever = (id: LeverId, way: 'easier' | 'longer' | 'shorter' | 'nearer' | 'wider' = 'easier'): Remedy => ({
+const lever = (id: LeverId, way: 'easier' | 'longer' | 'shorter' | 'nearer' | 'wider' | 'slower' = 'easier'): Remedy => ({
   kind: 'lever',
   lever: id,
   way,
@@ -78,13 +78,21 @@ export const FAULT_TABLE: readonly Fault[] = [
     'weight-rolls',
     'Balance: the weight goes to toes or heels.',
     [body('Tripod foot: big toe, little toe, heel'), show('Rock a little, then settle in the middle')],
-    [lever('box-height'), lever('range'), lever('support'), LIGHTER, lever('tempo'), lever('heel-lift')],
+    [lever('box-height'), lever('range'), lever('support'), LIGHTER, lever('tempo', 'slower'), lever('heel-lift')],
   ),
   fault(
     'low-back-rounds',
     'Stance, or a range beyond control.',
     [body('Wider, toes out'), target('Stop a hand higher')],
-    [lever('box-height'), lever('range'), lever('bar-height'), LIGHTER, lever('support'), lever('heel-lift'), lever('tempo')],
+    [
+      lever('box-height'),
+      lever('range'),
+      lever('bar-height'),
+      LIGHTER,
+      lever('support'),
+      lever('heel-lift'),
+      lever('tempo', 'slower'),
+    ],
     'rock-back',
     true,
   ),
@@ -99,7 +107,7 @@ export const FAULT_TABLE: readonly Fault[] = [
       LIGHTER,
       lever('plank-base'),
       lever('band'),
-      lever('tempo'),
+      lever('tempo', 'slower'),
     ],
     'dead-bug',
   ),
@@ -115,7 +123,7 @@ export const FAULT_TABLE: readonly Fault[] = [
     'hips-shoot-up',
     'Hips set too low, bar too far away, or too heavy: the chest is left behind.',
     [body('Hips higher, bar to the shins'), body('Chest and hips together')],
-    [LIGHTER, lever('bar-height'), lever('tempo')],
+    [LIGHTER, lever('bar-height'), lever('tempo', 'slower')],
     'pause-squat',
   ),
   fault(
@@ -134,7 +142,7 @@ export const FAULT_TABLE: readonly Fault[] = [
     'bounces-at-the-bottom',
     'Control: the bottom is passed, not held.',
     [body('Pause'), target('Freeze, then drive')],
-    [lever('tempo'), lever('box-height'), lever('range'), LIGHTER],
+    [lever('tempo', 'slower'), lever('box-height'), lever('range'), LIGHTER],
   ),
   fault(
     'hips-shift',
@@ -147,7 +155,15 @@ export const FAULT_TABLE: readonly Fault[] = [
     'range-short',
     'Load or hurry: the commonest false progress.',
     [target('Touch the target'), show('Show them the depth without load')],
-    [LIGHTER, lever('box-height'), lever('pad-height'), lever('range'), lever('tempo'), lever('band'), lever('feet-elevation')],
+    [
+      LIGHTER,
+      lever('box-height'),
+      lever('pad-height'),
+      lever('range'),
+      lever('tempo', 'slower'),
+      lever('band'),
+      lever('feet-elevation'),
+    ],
   ),
   fault(
     'front-heel-lifts',
@@ -160,7 +176,7 @@ export const FAULT_TABLE: readonly Fault[] = [
     'breath-held',
     'A bracing habit.',
     [body('Out through the effort'), show('Count the reps out loud')],
-    [LIGHTER, lever('range'), lever('top-hold'), lever('tempo'), lever('plank-base')],
+    [LIGHTER, lever('range'), lever('top-hold'), lever('tempo', 'slower'), lever('plank-base')],
   ),
   fault(
     'falls-backward',
@@ -185,7 +201,7 @@ export const FAULT_TABLE: readonly Fault[] = [
       lever('range'),
       instead('staggered-romanian-deadlift'),
       lever('arms'),
-      lever('tempo'),
+      lever('tempo', 'slower'),
       lever('band'),
       lever('plank-base'),
       lever('top-hold'),
@@ -205,7 +221,7 @@ export const FAULT_TABLE: readonly Fault[] = [
     [body('Last inch slowest'), target('Land on an egg')],
     [
       lever('step-height'),
-      lever('tempo'),
+      lever('tempo', 'slower'),
       lever('box-height'),
       lever('pad-height'),
       lever('support'),
@@ -225,13 +241,13 @@ export const FAULT_TABLE: readonly Fault[] = [
     'pushes-from-the-back-leg',
     'A habit: the back leg helps.',
     [body('Back foot is a kickstand'), target('Lift the back toes for a moment')],
-    [lever('tempo'), lever('step-height'), lever('pad-height'), { kind: 'lever', lever: 'surface', way: 'easier' }],
+    [lever('tempo', 'slower'), lever('step-height'), lever('pad-height'), { kind: 'lever', lever: 'surface', way: 'easier' }],
   ),
   fault(
     'trunk-tips',
     'Trunk control. No fault when glutes are the aim.',
     [body('Hands behind the head'), target('Shirt buttons to the wall')],
-    [{ kind: 'load-position', to: 'rack' }, lever('support'), LIGHTER, lever('range'), lever('band'), lever('tempo')],
+    [{ kind: 'load-position', to: 'rack' }, lever('support'), LIGHTER, lever('range'), lever('band'), lever('tempo', 'slower')],
   ),
   fault(
     'collapses-on-the-box',

@@ -38,7 +38,8 @@ describe('advice after a set', () => {
     // Source: pain-monitoring model, Thomeé 1997; Silbernagel 2007, from memory; up by two: common practice.
     [{ jointPain: 6 }, PAIN_NOT_ASKED, 'stop', 'pain-stop'],
     [{ jointPain: 4 }, PAIN_NOT_ASKED, 'change', 'pain-ease'],
-    [{ jointPain: 2 }, { ...PAIN_NOT_ASKED, atStart: 0 }, 'stop', 'pain-rose'],
+    [{ jointPain: 3 }, { ...PAIN_NOT_ASKED, atStart: 1 }, 'stop', 'pain-rose'],
+    [{ jointPain: 2 }, { ...PAIN_NOT_ASKED, atStart: 0 }, 'go', 'advice-as-planned'],
     [{ endedBy: 'pain' }, PAIN_NOT_ASKED, 'change', 'pain-ended'],
     [{ jointPain: 2 }, PAIN_NOT_ASKED, 'go', 'advice-as-planned'],
   ] as const)('pain %j', (set, pain, kind, code) => {

@@ -1,6 +1,6 @@
 import { plannedReps } from '../dose';
 import { askFor, replayedFor } from '../progression';
-import { chooseNext, doneSets, FEELERS, feelerSet, replay } from '../strength';
+import { chooseNext, doneSets, FEELERS, feelerSet, replay, tellingKg } from '../strength';
 import type { DoneSet, NextSetContext, PastSession } from '../strength';
 import type { Reason } from '../vocabulary';
 import type { AdviceInput, NextSet } from './types';
@@ -26,7 +26,9 @@ const asked = (input: AdviceInput, side: SetSide): { history: readonly PastSessi
   const { history, at } = replayedFor(input, side);
   const today = todayOf(input, side);
   const context = askFor(input, input.dose, input.day);
-  return { history, context: { ...context, today, setIndex: today.length, checkpoint: at } };
+  const isFirstWork = !today.some(({ isLeadIn }) => !isLeadIn);
+  const lowered = isFirstWork && today.length > 0 ? { afterFeelers: true } : {};
+  return { history, context: { ...context, ...lowered, today, setIndex: input.next?.setIndex ?? today.length, checkpoint: at } };
 };
 
 /** The estimator's choice for the coming work set. */
@@ -39,7 +41,7 @@ export const estimateNext = (input: AdviceInput): Estimate | null => {
   return {
     set: { loadKg: choice.loadKg, reps: choice.reps },
     reasons,
-    oneRepMaxKg: Math.exp(standing.at.belief.mean[0] ?? 0) - context.bodyLoadKg,
+    oneRepMaxKg: Math.exp(standing.at.belief.mean[0] ?? 0) - tellingKg(context),
   };
 };
 
@@ -53,8 +55,9 @@ export const nextFeeler = (input: AdviceInput): NextSet | null => {
     belief,
     index: Math.min(next.setIndex, FEELERS.sets),
     careful: context.cautious ?? false,
-    guessKg: context.startLoadKg,
-    bodyLoadKg: context.bodyLoadKg,
+    // Sets with nothing held say more than a guess does.
+    guessKg: history.length > 0 ? Infinity : context.startLoadKg,
+    tellingKg: tellingKg(context),
     loadsKg: context.loadsKg,
   });
 };

@@ -75,9 +75,9 @@ const relatedLoad = (
   const history = historyOf(from, 'both');
   if (!by || by.sigma >= FEELER_FROM_SIGMA || history.length === 0 || loadsKg.length === 0) return null;
   const lifter = lifterFor(from.variation, context.person);
-  const shares = { from: lifter.bodyLoadKg, to: lifterFor(to, context.person).bodyLoadKg };
+  const lifters = { from: lifter, to: lifterFor(to, context.person) };
   const { belief } = replay(history, lifter);
-  const prior = carryOver(belief, by, shares, context.person.trainingAge === 'novice' ? 'novice' : 'trained');
+  const prior = carryOver(belief, by, lifters, context.person.trainingAge === 'novice' ? 'novice' : 'trained');
   const ask = askFor({ ...from, variation: to, loads: [], past: [] }, dose, day);
   const { loadKg, reps, reasons } = nextWorkSet([], { ...ask, loadsKg, prior });
   const values = { variationId: from.variation.id, ratio: Math.round(by.ratio * 100) / 100, loadKg };

@@ -11,6 +11,8 @@ export interface AdviceInput extends EstimateFrom {
   next: SetSlot | undefined;
   /** Feeler sets planned before the work sets. */
   feelers: number;
+  /** Whether the work was made lighter for pain today already. */
+  cutToday?: boolean;
 }
 
 /** Load (external kg) and reps for the coming set. */
@@ -29,6 +31,8 @@ export interface Advice {
   next: NextSet | null;
   /** Rest before it, where it differs from the plan. */
   restSeconds: number | null;
+  /** As many sets as these today, those done among them; left out: as planned. */
+  setsTo?: number;
   /** Why the exercise is left, where that is the advice. */
   because?: ChangeCause;
 }

@@ -125,7 +125,8 @@ describe('the shapes of a session', () => {
   it.each(GOALS)('big lifts keep the published ranges for %s', (goal: Goal) => {
     // Source: NSCA Essentials, 4th ed. (from memory): strength ≤ 6 reps and 2–5 min, size 6–12 and 30–90 s; power 3–5.
     const made = compose(input({}, { person: { goal, trainingAge: 'intermediate', massKg: 70 } }), { minutes: 90 });
-    for (const { dose, variationId } of inRole(made, 'main')) {
+    // The goal's range is for loaded work; with nothing held a movement's own counts.
+    for (const { dose, variationId } of inRole(made, 'main').filter((item) => item.dose.load.externalKg > 0)) {
       const { repRange } = variationOf(variationId);
       const table = GOAL_DOSES[goal];
       const [low, high] = table.keepsItsReps || !repRange ? [table.reps.low, table.reps.high] : [repRange.low, repRange.high];
@@ -192,6 +193,20 @@ describe('what the composer goes by', () => {
     );
     const straightIn = compose(input({ schools: { order: 'straight-in' } }), { minutes: 60 });
     expect(inRole(straightIn, 'prep')).toEqual([]);
+  });
+
+  it('a lift that goes on stays on a day too soon: the same load, fewer sets, more left, and what stood comes back', () => {
+    const squat = compose(input(), { minutes: 60 }).items.find(({ slot }) => slot === 'squat')!;
+    const chosen = { verdict: 'same-again', dose: { ...squat.dose, sets: 4 } } as const;
+    const track = trackAfter({ item: squat, proposal: { ...chosen, reasons: [] }, chosen, sessionDate: '2026-01-01' });
+    const recent = [{ day: 99, hardSetsByMuscle: {}, heavyFamilies: ['squat' as const] }];
+    const again = compose(input({ recent, tracks: [track] }), { minutes: 60 }).items.find(({ slot }) => slot === 'squat');
+    expect(again).toMatchObject({
+      variationId: squat.variationId,
+      dose: { load: squat.dose.load, sets: 2, reserve: 4 },
+      trackDose: { load: squat.dose.load, sets: 4, reserve: squat.trackDose.reserve },
+    });
+    expect(again?.why.sets.map(({ code }) => code)).toEqual(expect.arrayContaining(['warn-48h', 'lighter-day']));
   });
 
   it('keeps two days between hard work of one family', () => {

@@ -60,7 +60,9 @@ const MOST = { firstWeeks: 4, novice: 5, later: 6, firstDays: 21, firstSessions:
 /** Partial choices looked at in each variant. */
 const NODES = 60_000;
 
-const budgetSeconds = (minutes: number): number => minutes * 60 - Math.max(MARGIN.leastSeconds, MARGIN.share * minutes * 60);
+/** Seconds there are for the work as it is planned: a person's own pace makes them fewer or more. */
+const budgetSeconds = (minutes: number, pace: number): number =>
+  (minutes * 60 - Math.max(MARGIN.leastSeconds, MARGIN.share * minutes * 60)) / pace;
 
 const mostFor = ({ stage, context }: SheetInput): number => {
   if (stage.sessionsDone < MOST.firstSessions || stage.dayOfTraining < MOST.firstDays) return MOST.firstWeeks;
@@ -97,6 +99,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   const rule = ruleFor(wish);
   const minutes = Math.min(wish.minutes, rule.mostMinutes ?? wish.minutes);
   const ask: Ask = { shape, intent, minutes };
+  const { pace = 1 } = input;
   const { groups, muscles } = groupsFor(input, ask, rule);
   const room = input.context.room ?? roomOf(input.context.kit, []);
   const things = standingThings(input.context.kit, room);
@@ -104,7 +107,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   const problemOf = (variant: Variant): Problem<Option> => ({
     groups: groups.map((group) => inVariant(variant, rule, group)).filter((group) => group.length > 0),
     budgetSeconds:
-      budgetSeconds(minutes) -
+      budgetSeconds(minutes, pace) -
       oddSeconds(input, variant) -
       (rule.rounds && variant.rounds ? (variant.rounds - 1) * rule.rounds.restSeconds : 0),
     needs: TARGET_MUSCLES.map((muscle) => ({ amount: setsWantedToday(muscle, input), weight: FIT.need })),
@@ -139,14 +142,14 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     if (chosen.length === 0) continue;
     const composed = arrange(unitsOf(input, variant, rule, chosen, { room, things }));
     const score: number = solution.score + variant.worth;
-    if (sessionMinutes(timed(input, composed)) > minutes) continue;
+    if (sessionMinutes(timed(input, composed), pace) > minutes) continue;
     if (!best || score > best.score) best = { composed, score };
   }
   const composed = best?.composed ?? { blocks: [], items: [] };
   return {
     ...composed,
     shape,
-    minutes: sessionMinutes(timed(input, composed)),
+    minutes: sessionMinutes(timed(input, composed), pace),
     minutesWhy: minutesReason(timed(input, composed)),
     score: best?.score ?? 0,
     isOptimal,

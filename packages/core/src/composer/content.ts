@@ -35,19 +35,41 @@ export const blocksOf = <I extends ContentItem>({ blocks, items }: Content<I>): 
     .map((block) => ({ block, items: items.filter(({ blockId }) => blockId === block.id) }))
     .filter((filled) => filled.items.length > 0);
 
+/** The first lift of each pattern, done by itself: drills and what goes in turn get no ramp of their own. */
+export const firstOfPattern = <I extends ContentItem>(
+  content: Content<I>,
+  variationOf: (item: I) => Variation,
+): ReadonlySet<string> => {
+  const seen = new Set<string>();
+  return new Set(
+    blocksOf(content).flatMap(({ block, items }) =>
+      block.role !== 'main' || block.kind === 'rounds'
+        ? []
+        : items.flatMap((item) => {
+            const { family } = variationOf(item);
+            if (seen.has(family)) return [];
+            seen.add(family);
+            return [item.id];
+          }),
+    ),
+  );
+};
+
 /** A session as time reads it. `loadsOf`: every load the kit makes for an exercise, for its ramp. */
 export const timedBlocks = <I extends ContentItem>(
   content: Content<I>,
   variationOf: (item: I) => Variation,
   loadsOf: (item: I) => readonly Load[],
-): TimedBlock[] =>
-  blocksOf(content).map(({ block, items }) => ({
+): TimedBlock[] => {
+  const firsts = firstOfPattern(content, variationOf);
+  return blocksOf(content).map(({ block, items }) => ({
     kind: block.kind,
     roundRestSeconds: block.roundRestSeconds,
     items: items.map((item) => ({
       dose: item.dose,
       variation: variationOf(item),
       feelers: item.feelers,
-      ramps: block.role === 'prep' ? 0 : rampCount(item.dose.load, item.feelers, loadsOf(item)),
+      ramps: block.role === 'prep' ? 0 : rampCount(item.dose.load, item.feelers, loadsOf(item), firsts.has(item.id)),
     })),
   }));
+};

@@ -1,10 +1,37 @@
 import type { Variation } from '../catalogue';
 import { allowedLoads } from '../dose';
-import { snapDown } from '../kit';
+import type { Dose } from '../dose';
+import { nextDown, snapDown } from '../kit';
+import type { Load } from '../kit';
+import { estimateFor } from '../progression';
+import { tempoCost } from '../strength';
 import { isPerSide, reason } from '../vocabulary';
 import type { SessionShape } from '../vocabulary';
 import { SHAPES, slowTempo } from './shapes';
 import type { PlannedItem, SheetInput } from './types';
+
+/**
+ * A circuit or a slow day starts from what is believed of the lift, with what its pace costs, and a step of the kit lower:
+ * never from a load that was itself reduced. Null where nothing is known.
+ */
+const fromBelief = (
+  { context, day, pastOf }: SheetInput,
+  { values }: PlannedItem,
+  variation: Variation,
+  dose: Dose,
+  loads: readonly Load[],
+): { load: Load; reps: number } | null => {
+  const past = pastOf(variation.id);
+  if (past.length === 0) return null;
+  const cost = tempoCost(dose.tempo);
+  // The belief is asked at the usual pace, and the load then lightened by what this one costs.
+  const usual = { ...dose, tempo: past.at(-1)?.dose.tempo ?? dose.tempo };
+  const found = estimateFor({ variation, values, dose: usual, loads, context, past }, usual, day);
+  if (!found) return null;
+  const paced = snapDown(loads, found.loadKg * Math.exp(-Math.max(0, cost - tempoCost(usual.tempo))));
+  const load = paced && (nextDown(loads, paced.externalKg) ?? paced);
+  return load ? { load, reps: found.reps + dose.reserve } : null;
+};
 
 /** An exercise dosed as its session's shape asks: rounds short and dense, tempo circuits slow, skills few and crisp. */
 export const inShape = (input: SheetInput, item: PlannedItem, variation: Variation, shape: SessionShape): PlannedItem => {
@@ -17,11 +44,17 @@ export const inShape = (input: SheetInput, item: PlannedItem, variation: Variati
   const reserve = Math.max(item.dose.reserve, given.reserve ?? 0);
   const usualKg = item.dose.load.externalKg;
   const loads = allowedLoads(input.context.kit, input.context.limits, variation, item.values);
+  const ranged = reps && !isTimed ? { repsLow: reps.low, repsHigh: reps.high, repsBeyond: 0, repsAim: undefined } : {};
+  const paced = given.tempo === 'slow' && !isTimed ? { tempo: slowTempo(variation.startsAt) } : {};
+  const asked = { ...item.dose, ...ranged, ...paced, sets, reserve };
+  const believed = given.loadShare === undefined || usualKg === 0 ? null : fromBelief(input, item, variation, asked, loads);
   const lighter = given.loadShare === undefined || usualKg === 0 ? null : snapDown(loads, given.loadShare * usualKg);
-  const load = lighter ?? item.dose.load;
+  const load = believed?.load ?? lighter ?? item.dose.load;
   const restSeconds = given.restSeconds ?? item.dose.restSeconds;
   const told = reason('dose-by-shape', { shape, sets, restSeconds }, 'common-practice');
-  const loadTold = reason('shape-load', { shape, loadKg: load.externalKg, usualKg }, 'house-default');
+  const loadTold = believed
+    ? reason('shape-from-belief', { loadKg: load.externalKg, usualKg, predictedReps: believed.reps }, 'strength-model')
+    : reason('shape-load', { shape, loadKg: load.externalKg, usualKg }, 'house-default');
   return {
     ...item,
     // A circuit has no room for feeler sets: its lighter load stands for them.
@@ -32,8 +65,8 @@ export const inShape = (input: SheetInput, item: PlannedItem, variation: Variati
       restSeconds,
       reserve,
       load,
-      ...(reps && !isTimed ? { repsLow: reps.low, repsHigh: reps.high, repsBeyond: 0, repsAim: undefined } : {}),
-      ...(given.tempo === 'slow' && !isTimed ? { tempo: slowTempo(variation.startsAt) } : {}),
+      ...ranged,
+      ...paced,
     },
     why: {
       sets: [...item.why.sets, told],

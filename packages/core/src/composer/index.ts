@@ -1,19 +1,20 @@
 export { leansTo } from './option';
 export { chooseStart } from './choose-start';
 export type { Start, StartInput } from './choose-start';
-export { planSheet, planWholeSheet } from './plan-sheet';
+export { planSheet, planWholeSheet, startOf } from './plan-sheet';
 export type { PlannedSheet } from './plan-sheet';
 export { planItem } from './plan-item';
 export { carryForward } from './carry-forward';
 export { carrySheet } from './carry-sheet';
 export type { Carried, WaitingItem } from './carry-sheet';
 export { trackAfter } from './track-after';
+export type { Settlement } from './track-after';
 export { compose } from './compose';
 export { passedOver } from './gave-up';
 export type { Composition, Wish } from './compose';
 export { changesBetween } from './changes';
 export type { SheetChange } from './changes';
-export { blocksOf, timedBlocks } from './content';
+export { blocksOf, firstOfPattern, timedBlocks } from './content';
 export type { Block, Content, ContentItem } from './content';
 export {
   addItem,

@@ -6,7 +6,7 @@ import type { Candidate, FamilyStanding, Start } from './choose-start';
 import { planItem } from './plan-item';
 import { startOf } from './plan-sheet';
 import { inShape } from './in-shape';
-import type { SheetInput } from './types';
+import type { PlannedItem, SheetInput } from './types';
 import { isInShape, withFewerSets, WORTH } from './option';
 import type { Ask, Option } from './option';
 import { daysSinceHeavy, standingIn, startInputOf } from './standing-in';
@@ -77,6 +77,22 @@ const mainStarts = (input: SheetInput, slot: MainFamily): { start: Start; fit: n
   return [...best.values()];
 };
 
+/**
+ * A main lift planned for the day; null where its family was trained hard too lately for it. What goes on stays and is
+ * lighter for the day, whatever stood before comes back after it; nothing new is begun loaded.
+ */
+const plannedMain = (input: SheetInput, ask: Ask, slot: MainFamily, start: Start): PlannedItem | null => {
+  const item = planItem(input, { slot, role: 'main', intent: ask.intent }, start);
+  const days = daysSinceHeavy(input, slot);
+  const isLight = item.dose.load.externalKg === 0 || ask.intent === 'lighter' || item.trackDose.reserve >= 4;
+  if (days === null || isLight) return item;
+  const goesOn = input.tracks.some((track) => track.slot === slot && track.variationId === start.variationId);
+  if (!goesOn) return null;
+  const lighter = planItem(input, { slot, role: 'main', intent: 'lighter' }, start);
+  const told = reason('warn-48h', { family: slot, days }, 'common-practice');
+  return { ...lighter, why: { ...lighter.why, sets: [told, ...lighter.why.sets] } };
+};
+
 /** Every way to train a family today. None where the last review left it out. */
 export const mainOptions = (input: SheetInput, ask: Ask, slot: MainFamily): Option[] => {
   if (input.tracks.some((track) => track.slot === slot && track.leftOut)) return [];
@@ -84,12 +100,11 @@ export const mainOptions = (input: SheetInput, ask: Ask, slot: MainFamily): Opti
   return mainStarts(input, slot).flatMap(({ start, fit }) => {
     const variation = getVariation(input.context.catalogue, start.variationId);
     if (!isInShape(variation, ask)) return [];
-    const item = inShape(input, planItem(input, { slot, role: 'main', intent: ask.intent }, start), variation, ask.shape);
-    const isLight = item.dose.load.externalKg === 0 || item.dose.reserve >= 4;
-    if (isTooSoon && !isLight) return [];
+    const planned = plannedMain(input, ask, slot, start);
+    if (!planned) return [];
     return withFewerSets(input, ask, {
       role: 'main',
-      item,
+      item: inShape(input, planned, variation, ask.shape),
       variation,
       worth: WORTH.main * fit * (isTooSoon ? WORTH.light48h : 1),
     });

@@ -81,7 +81,8 @@ const secondsOf = (
   const isNew =
     !isTimed && isEstimable(variation) && guessKg(variation, input.context.person) > 0 && input.pastOf(variation.id).length === 0;
   const feelers = role === 'prep' || role === 'finisher' ? 0 : Math.max(item.feelers, isNew ? FEELERS.sets : 0);
-  const ramps = needsBar(variation) && role === 'main' ? RAMPS_RESERVED : 0;
+  const isHeld = variation.loadPositions.some((position) => position !== 'none' && position !== 'counterweight');
+  const ramps = role !== 'main' ? 0 : needsBar(variation) ? RAMPS_RESERVED : isHeld ? 1 : 0;
   return exerciseSeconds({ dose: item.dose, variation, feelers, ramps: Math.max(0, ramps - feelers) }) + CHANGEOVER_SECONDS;
 };
 

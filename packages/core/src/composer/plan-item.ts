@@ -1,16 +1,28 @@
 import { getVariation } from '../catalogue';
 import type { Variation } from '../catalogue';
-import { applyStage, doseInRole, firstDose, lighterDose, loadsForVariation, schoolDose, schoolValues } from '../dose';
+import { valueAt } from '../catalogue/knowledge';
+import {
+  allowedLoads,
+  applyStage,
+  doseInRole,
+  firstDose,
+  lighterDose,
+  loadsForVariation,
+  schoolDose,
+  schoolValues,
+} from '../dose';
 import type { Dose, DoseWhy } from '../dose';
 import { isSameMass, snapDown } from '../kit';
 import { loadCapFor } from '../limits';
-import { defaultMethod, estimateFor } from '../progression';
-import type { JudgeContext, PastExercise } from '../progression';
-import { isOnTheirOwn, RESERVE_ALONE } from '../selection';
+import { defaultMethod, estimateFor, settingsKept } from '../progression';
+import type { JudgeContext, PastExercise, TrackMemory } from '../progression';
 import { FEELERS, gapKind, guessKg, isEstimable, layOffLoss } from '../strength';
 import { reason } from '../vocabulary';
-import type { Intent, LeverValues, Role } from '../vocabulary';
+import type { Intent, LeverId, LeverValues, Role } from '../vocabulary';
+import { carefulDose } from './careful-dose';
 import type { Start } from './choose-start';
+import { fitDose, loadsAt } from './fit-dose';
+import type { Planned } from './fit-dose';
 import type { PlannedItem, SheetInput, Track } from './types';
 
 /** What an exercise is planned for: its place on the sheet, its role there, and what the session is meant to do. */
@@ -28,28 +40,69 @@ const trackOf = ({ tracks }: SheetInput, slot: string, variationId: string): Tra
   tracks.find((track) => track.slot === slot && track.variationId === variationId) ??
   tracks.find((track) => track.variationId === variationId);
 
+/** What a movement's limits ask for, over what the track has; what they make easier is remembered, so that it comes back. */
+const keptValues = (
+  input: SheetInput,
+  variation: Variation,
+  start: Start,
+  own: Track | undefined,
+): { values: LeverValues; memory: TrackMemory } => {
+  const kept = settingsKept(variation, input.context);
+  const before = schoolValues(variation, input.schools, { ...start.values, ...own?.values });
+  const values = { ...before, ...kept };
+  const memory = own?.memory ?? {};
+  const isEasier = own !== undefined && Object.keys(kept).some((lever) => isHarder(variation, lever as LeverId, before, values));
+  if (!isEasier || memory.eased) return { values, memory };
+  const { sets, load } = own.dose;
+  const eased = {
+    because: 'limit' as const,
+    day: input.day,
+    sets,
+    loadKg: load.externalKg,
+    values: before,
+    steps: ['setting' as const],
+    good: 0,
+  };
+  return { values, memory: { ...memory, eased } };
+};
+
+const isHarder = ({ levers }: Variation, lever: LeverId, a: LeverValues, b: LeverValues): boolean => {
+  const scale = levers.find((one) => one.lever === lever);
+  if (!scale?.ordered) return false;
+  return scale.steps.indexOf(valueAt(scale, a)) > scale.steps.indexOf(valueAt(scale, b));
+};
+
 /**
- * One exercise dosed for a person today: carried forward from its track, else a first dose in its role; lighter after a
- * lay-off, capped for the first session and weeks, within clearances and what is safe alone. Each number has its reasons.
+ * One exercise dosed for a person today: carried forward from its track, else a first dose in its role; as the kit and
+ * its settings have it, lighter after a lay-off, capped for the first session and weeks, and spared where a body asks for
+ * it. Each number has its reasons.
  */
 export const planItem = (input: SheetInput, { slot, role, intent = 'build' }: Place, start: Start): PlannedItem => {
   const { context, stage } = input;
   const { variationId } = start;
   const variation = getVariation(context.catalogue, variationId);
   const own = trackOf(input, slot, variationId);
-  const values = schoolValues(variation, input.schools, { ...start.values, ...own?.values });
+  const { values, memory } = keptValues(input, variation, start, own);
   const base = doseInRole(firstDose(context.person, variation, context.kit, values), context.person, variation, role);
   const isLight = role === 'accessory' || LIGHT_SLOTS.has(slot);
   const first = schoolDose(base.dose, base.why, input.schools, isLight && context.limits.length === 0);
-  const carried = { dose: own?.dose ?? first.dose, why: own ? carriedWhy(own, first.why) : first.why };
+  const stored = { dose: own?.dose ?? first.dose, why: own ? carriedWhy(own, first.why) : first.why };
   const past = input.pastOf(variationId);
+  const fitted = fitDose(input, variation, values, stored);
+  const isOwnDose = own !== undefined && !isRungDose(own);
+  const carried = isOwnDose ? fitted : fromHistory(input, variation, values, fitted, past);
   const back = lighterAfterLayOff(input, variation, values, carried, past);
+  const isWork = role === 'main' || role === 'accessory';
   // Drills, finishers and holds have no load worth looking for.
-  const isSought = (role === 'main' || role === 'accessory') && carried.dose.seconds === undefined && !knowsLoad(own);
-  const feelers = isSought ? feelersFor(input, variation, past) : 0;
+  const isSought = isWork && carried.dose.seconds === undefined && !knowsLoad(own);
+  const feelers = isSought ? feelersFor(input, variation, values, carried.dose, past) : 0;
   const staged = applyStage(back.dose, feelers > 0 ? withFeelers(back.why, variation, context) : back.why, stage);
-  const meant = intent === 'lighter' ? lighterDose(staged.dose, staged.why) : staged;
-  const bounded = withinBounds(input, variation, values, meant);
+  const meant = intent === 'lighter' ? lighterDose(staged.dose, staged.why) : lent(staged, memory);
+  const careful = carefulDose(input, variation, values, withinCap(input, variation, values, meant), {
+    sessions: past.length,
+    memory,
+    isWork,
+  });
   return {
     slot,
     variationId,
@@ -58,50 +111,75 @@ export const planItem = (input: SheetInput, { slot, role, intent = 'build' }: Pl
     methodChosen: own?.methodChosen ?? false,
     feelers,
     trackDose: carried.dose,
-    dose: bounded.dose,
-    why: bounded.why,
+    dose: careful.planned.dose,
+    why: careful.planned.why,
     chosenWhy: start.reasons,
+    memory: careful.memory,
   };
 };
 
-/** Never above what a clearance goes to; alone or at home never below three in reserve. */
-const withinBounds = ({ context }: SheetInput, variation: Variation, values: LeverValues, planned: Planned): Planned => {
-  let { dose, why } = planned;
-  const capKg = loadCapFor(variation, context.limits);
-  if (capKg !== null && dose.load.externalKg > capKg) {
-    const load = snapDown(loadsForVariation(context.kit, variation, values), capKg);
-    if (load) {
-      const told = reason('load-cleared-up-to', { maxLoadKg: capKg, loadKg: load.externalKg }, 'trainer');
-      [dose, why] = [
-        { ...dose, load },
-        { ...why, load: [...why.load, told] },
-      ];
-    }
-  }
-  if (context.safety && isOnTheirOwn(context.safety) && dose.reserve < RESERVE_ALONE) {
-    const told = reason('reserve-alone', { reserve: RESERVE_ALONE, usualReserve: dose.reserve }, 'common-practice');
-    [dose, why] = [
-      { ...dose, reserve: RESERVE_ALONE },
-      { ...why, reserve: [...why.reserve, told] },
-    ];
-  }
-  return { dose, why };
+/** A movement that was done before but has no track of its own now: its load and aim are what its own sets bear. */
+const fromHistory = (
+  input: SheetInput,
+  variation: Variation,
+  values: LeverValues,
+  { dose, why }: Planned,
+  past: readonly PastExercise[],
+): Planned => {
+  if (past.length === 0 || dose.seconds !== undefined) return { dose, why };
+  const loads = loadsAt(input, variation, values);
+  const next = estimateFor({ variation, values, dose, loads, context: input.context, past }, dose, input.day);
+  const load = loads.find(({ externalKg }) => next !== null && isSameMass(externalKg, next.loadKg));
+  if (!next || !load) return { dose, why };
+  const told = reason('load-from-history', { sessions: past.length, loadKg: load.externalKg }, 'strength-model');
+  const repsAim = Math.min(dose.repsHigh, next.reps);
+  return { dose: { ...dose, load, repsAim }, why: { ...why, load: [...next.reasons, told] } };
 };
 
-interface Planned {
-  dose: Dose;
-  why: DoseWhy;
-}
+/** One lighter session that a plateau asked for; the track keeps what stood before. */
+const lent = ({ dose, why }: Planned, { loan }: TrackMemory): Planned => {
+  if (!loan || loan.sets >= dose.sets) return { dose, why };
+  const told = reason('loan-sets', { sets: loan.sets, usualSets: dose.sets, reserve: loan.reserve }, 'common-practice');
+  return {
+    dose: { ...dose, sets: loan.sets, reserve: Math.max(dose.reserve, loan.reserve) },
+    why: { ...why, sets: [...why.sets, told], reserve: [...why.reserve, told] },
+  };
+};
+
+/** Never above what a clearance goes to. */
+const withinCap = ({ context }: SheetInput, variation: Variation, values: LeverValues, { dose, why }: Planned): Planned => {
+  const capKg = loadCapFor(variation, context.limits);
+  if (capKg === null || dose.load.externalKg <= capKg) return { dose, why };
+  const load = snapDown(loadsForVariation(context.kit, variation, values), capKg);
+  if (!load) return { dose, why };
+  const told = reason('load-cleared-up-to', { maxLoadKg: capKg, loadKg: load.externalKg }, 'trainer');
+  return { dose: { ...dose, load }, why: { ...why, load: [...why.load, told] } };
+};
+
+/** Whether a track's dose is the first one of a stage just earned, not what its own sets led to. */
+const isRungDose = ({ lastDecision }: Track): boolean =>
+  lastDecision?.edited === false && lastDecision.reasons.some(({ code }) => code === 'rung-dose');
 
 /** Whether the last decision carried the load over from a close relative. */
 const knowsLoad = (track: Track | undefined): boolean =>
   track?.lastDecision?.reasons.some(({ code }) => code === 'load-from-relative') ?? false;
 
-/** A lift that is loaded from the start, that the estimator reads and nobody has done: feeler sets find its load. */
-const feelersFor = ({ context }: SheetInput, variation: Variation, past: readonly PastExercise[]): number => {
-  const isLoaded = guessKg(variation, context.person) > 0;
-  const hasChoice = loadsForVariation(context.kit, variation).length > 1;
-  return isEstimable(variation) && isLoaded && hasChoice && past.length === 0 ? FEELERS.sets : 0;
+/**
+ * A lift that the estimator reads and whose load nobody knows: loaded from the start and never done, or done with nothing
+ * held so far and now to be loaded. Feeler sets find its load.
+ */
+const feelersFor = (
+  input: SheetInput,
+  variation: Variation,
+  values: LeverValues,
+  dose: Dose,
+  past: readonly PastExercise[],
+): number => {
+  if (!isEstimable(variation) || loadsAt(input, variation, values).length < 2) return 0;
+  const isFirst = past.length === 0 && guessKg(variation, input.context.person) > 0;
+  const isFirstLoad =
+    past.length > 0 && dose.load.externalKg > 0 && past.every(({ sets }) => sets.every(({ externalKg }) => externalKg <= 0));
+  return isFirst || isFirstLoad ? FEELERS.sets : 0;
 };
 
 const withFeelers = (why: DoseWhy, variation: Variation, { person }: JudgeContext): DoseWhy => {
@@ -120,7 +198,7 @@ const lighterAfterLayOff = (
   const lastDay = Math.max(...past.map((session) => session.day), -Infinity);
   const days = day - lastDay;
   if (!Number.isFinite(days) || stage.daysSinceLast === null || gapKind(days, usualGapOf(past)) === 'usual') return carried;
-  const loads = loadsForVariation(context.kit, variation, values);
+  const loads = allowedLoads(context.kit, context.limits, variation, values);
   const next = estimateFor({ variation, values, dose: carried.dose, loads, context, past }, carried.dose, day);
   const load = loads.find(({ externalKg }) => next !== null && isSameMass(externalKg, next.loadKg));
   const { load: usual } = carried.dose;

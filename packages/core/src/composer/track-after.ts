@@ -1,11 +1,12 @@
 import { isSameDose } from '../dose';
 import type { Dose } from '../dose';
-import type { LeverValues, MethodId, Reason, Verdict } from '../vocabulary';
+import type { TrackMemory } from '../progression';
+import type { DayRole, LeverValues, MethodId, Reason, Verdict } from '../vocabulary';
 import { carryForward } from './carry-forward';
 import type { Track } from './types';
 
 /** What was proposed or picked: a verdict, a dose, and another movement or settings where those change. */
-interface Settlement {
+export interface Settlement {
   verdict: Verdict;
   dose: Dose;
   variationId?: string | undefined;
@@ -22,8 +23,11 @@ export interface Settled {
     methodChosen: boolean;
     trackDose: Dose;
     dose: Dose;
+    memory?: TrackMemory;
   };
-  proposal: Settlement & { reasons: readonly Reason[] };
+  /** Which days of the plan it belongs to; left out: all. */
+  dayRole?: DayRole;
+  proposal: Settlement & { reasons: readonly Reason[]; memory?: TrackMemory | undefined };
   chosen: Settlement & { method?: MethodId | undefined };
   sessionDate: string;
 }
@@ -35,7 +39,10 @@ const isSame = (a: Settlement, b: Settlement): boolean =>
   JSON.stringify(a.values ?? {}) === JSON.stringify(b.values ?? {});
 
 /** The track an exercise has after a review: the chosen dose, uncapped, with the reasons it goes on with. */
-export const trackAfter = ({ item, proposal, chosen, sessionDate }: Settled): Track => ({
+export const trackAfter = ({ item, proposal, chosen, sessionDate, dayRole = 'all' }: Settled): Track => ({
+  dayRole,
+  // What was picked instead of the proposal remembers what stood; a loan is over with its session.
+  memory: isSame(chosen, proposal) ? (proposal.memory ?? {}) : { ...item.memory, loan: undefined },
   slot: item.slot,
   variationId: chosen.variationId ?? item.variationId,
   values: chosen.values ?? (chosen.variationId && chosen.variationId !== item.variationId ? {} : item.values),

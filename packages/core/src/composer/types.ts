@@ -1,7 +1,7 @@
 import type { Dose, DoseWhy, Stage } from '../dose';
-import type { JudgeContext, PastExercise } from '../progression';
+import type { JudgeContext, PastExercise, TrackMemory } from '../progression';
 import type { LadderStart } from '../screening';
-import type { EmphasisId, Family, Goal, LeverValues, MethodId, Reason, Schools, Verdict } from '../vocabulary';
+import type { DayRole, EmphasisId, Family, Goal, LeverValues, MethodId, Reason, Schools, Verdict } from '../vocabulary';
 
 /** Hard sets of one earlier day, by muscle weighted by emphasis, and the families that were trained hard and loaded. */
 export interface RecentWork {
@@ -31,6 +31,10 @@ export interface SheetInput {
   secondGoal?: Goal | null;
   /** Hard work of the last days, of any place. */
   recent?: readonly RecentWork[];
+  /** Minutes they have; left out: not known. */
+  minutes?: number;
+  /** How long they take beside what is planned, learned from logged times; left out: as planned. */
+  pace?: number;
   day: number;
   /** The day it will be trained, for rest between hard days; left out: the same. */
   trainsOn?: number;
@@ -50,6 +54,10 @@ export interface Track {
   dose: Dose;
   /** Whether the next sheet leaves the exercise out. */
   leftOut: boolean;
+  /** What was eased or lent, and what was tried. */
+  memory?: TrackMemory;
+  /** Which days of the plan it belongs to; left out: all. */
+  dayRole?: DayRole;
   lastDecision: { verdict: Verdict; reasons: readonly Reason[]; sessionDate: string; edited: boolean } | null;
 }
 
@@ -69,6 +77,8 @@ export interface PlannedItem {
   why: DoseWhy;
   /** Why this movement, at these settings. */
   chosenWhy: readonly Reason[];
+  /** What its track remembers, as it was when this was planned. */
+  memory: TrackMemory;
 }
 
 /** Something that had to stay off a sheet, and why. */

@@ -2,6 +2,7 @@ import type { Variation } from '../catalogue/types';
 import { MAIN_FAMILIES, reason } from '../vocabulary';
 import type { Reason, Role, Tempo } from '../vocabulary';
 import type { DosePerson } from './first-dose';
+import { ownRange, withinWindow } from './rep-range';
 import { roleDose } from './roles';
 import type { Dose } from './types';
 import type { DoseWhy } from './why';
@@ -33,7 +34,8 @@ export const doseInRole = (
     reason('dose-by-role', { role, field, ...table, restSeconds, seconds: seconds ?? null }, 'common-practice'),
   ];
   // A helper's own range stands whatever the goal: a strength range of 4 to 6 is for big lifts.
-  const own = role === 'finisher' ? null : variation.repRange;
+  const own = role === 'finisher' ? null : variation.repRange && ownRange(variation);
+  const byRole = withinWindow({ low: table.repsLow, high: table.repsHigh });
   return {
     dose: {
       ...dose,
@@ -41,8 +43,8 @@ export const doseInRole = (
       restSeconds,
       reserve: table.reserve,
       ...(role === 'prep' && variation.tempo === null ? { tempo: EASY_TEMPO } : {}),
-      repsLow: own?.low ?? table.repsLow,
-      repsHigh: own?.high ?? table.repsHigh,
+      repsLow: own?.low ?? byRole.low,
+      repsHigh: own?.high ?? byRole.high,
       ...(seconds === undefined ? {} : { seconds }),
     },
     why: {

@@ -44,14 +44,15 @@ describe('dose by goal', () => {
     expect(got.restSeconds).toBeLessThanOrEqual(want.restSeconds[1]);
   });
 
-  it('split squats are 2 s down and 2 s up with 8 to 12 a side, except for strength', () => {
+  it('split squats are 2 s down and 2 s up with 8 to 12 a side', () => {
     // Source: common practice, no source.
     expect(firstDose(novice, split, kit).dose).toMatchObject({
       repsLow: 8,
       repsHigh: 12,
       tempo: { lowering: 2, bottom: 0, lifting: 2, top: 0 },
     });
-    expect(firstDose({ ...novice, goal: 'get-stronger' }, split, kit).dose.repsHigh).toBe(6);
+    // With nothing held the movement's own range counts, whatever the goal.
+    expect(firstDose({ ...novice, goal: 'get-stronger' }, split, kit).dose.repsHigh).toBe(12);
   });
 });
 
@@ -164,7 +165,7 @@ describe('sessions of other shapes', () => {
     const at = (realMinutes: number) => ({ plannedMinutes: 40, realMinutes });
     expect(ownPace([at(50), at(50)])).toBe(1);
     expect(ownPace([at(50), at(50), at(300)])).toBe(1.25);
-    expect(ownPace([at(300), at(300), at(300)])).toBe(1.6);
+    expect(ownPace([at(300), at(300), at(300)])).toBe(1.3);
   });
 });
 

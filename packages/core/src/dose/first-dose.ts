@@ -2,8 +2,10 @@ import type { Variation } from '../catalogue/types';
 import type { Kit } from '../kit';
 import { reason } from '../vocabulary';
 import type { Goal, LeverValues, TrainingAge } from '../vocabulary';
-import { firstLoad } from './first-load';
+import { firstLoad, loadsForVariation } from './first-load';
 import { GOAL_DOSES } from './goal-table';
+import { ownRange, withinWindow } from './rep-range';
+import { withSettings } from './settings';
 import { formatTempo, secondsPerRep } from './tempo';
 import type { Dose } from './types';
 import type { DoseWhy } from './why';
@@ -13,6 +15,8 @@ export interface DosePerson {
   goal: Goal;
   trainingAge: TrainingAge;
   massKg: number | null;
+  /** Whole years; null or left out: not asked. */
+  age?: number | null;
 }
 
 /**
@@ -27,15 +31,27 @@ export const firstDose = (
 ): { dose: Dose; why: DoseWhy } => {
   const { goal, trainingAge } = person;
   const table = GOAL_DOSES[goal];
-  const ownReps = table.keepsItsReps ? null : variation.repRange;
-  const reps = ownReps ?? table.reps;
   const tempo = variation.tempo ?? table.tempo;
   const sets = table.sets[trainingAge];
   const { load, why: loadWhy } = firstLoad(kit, variation, person, values);
+  // The goal's range is for loaded work; with nothing held the movement's own counts, whatever the goal.
+  const isByGoal = load.externalKg > 0 && load.position !== 'counterweight';
+  const ownReps =
+    isByGoal && table.keepsItsReps
+      ? null
+      : isByGoal
+        ? variation.repRange && ownRange(variation, values)
+        : ownRange(variation, values);
+  const reps = ownReps ?? withinWindow(table.reps);
   const range = { repsLow: reps.low, repsHigh: reps.high };
   const pace = { tempo: formatTempo(tempo), secondsPerRep: secondsPerRep(tempo) };
   return {
-    dose: { sets, ...range, repsBeyond: 0, load, tempo, restSeconds: table.restSeconds, reserve: table.reserve },
+    dose: withSettings(
+      variation,
+      values,
+      { sets, ...range, repsBeyond: 0, load, tempo, restSeconds: table.restSeconds, reserve: table.reserve },
+      loadsForVariation(kit, variation, values),
+    ),
     why: {
       sets: [reason('sets-by-goal', { goal, trainingAge, sets }, 'common-practice')],
       reps: [

@@ -1,7 +1,7 @@
 import type { Variation } from '../catalogue/types';
 import { loadsFor, snapDown, UNLOADED } from '../kit';
 import type { Kit, Load } from '../kit';
-import { loadCapFor } from '../limits';
+import { loadCapFor, positionOn } from '../limits';
 import type { PersonLimit } from '../limits';
 import { reason } from '../vocabulary';
 import type { LeverValues, LoadPosition, Reason, TrainingAge } from '../vocabulary';
@@ -14,7 +14,7 @@ export const positionOf = (variation: Variation, values: LeverValues = {}): Load
 export const loadsForVariation = (kit: Kit, variation: Variation, values: LeverValues = {}): Load[] =>
   loadsFor(kit, positionOf(variation, values), { unloadedToo: variation.unloadedAllowed, needs: variation.kit.flat() });
 
-/** The same, without what lies above the bound of a person's clearances. */
+/** The same, without what lies above the bound of a person's clearances, or is held where their limits lock a weight. */
 export const allowedLoads = (
   kit: Kit,
   limits: readonly PersonLimit[],
@@ -22,7 +22,9 @@ export const allowedLoads = (
   values: LeverValues = {},
 ): Load[] => {
   const capKg = loadCapFor(variation, limits);
+  const isHeldWrong = positionOn(positionOf(variation, values), limits).state === 'locked';
   const loads = loadsForVariation(kit, variation, values);
+  if (isHeldWrong) return loads.filter(({ externalKg }) => externalKg === 0);
   return capKg === null ? loads : loads.filter(({ externalKg }) => externalKg <= capKg);
 };
 

@@ -62,6 +62,8 @@ export const GOAL_DOSES: Record<Goal, GoalDose> = {
 export const STAGES = {
   firstSession: { sets: 2, reserve: 4 },
   firstWeeks: { days: 21, reserve: 3 },
+  /** The first sessions of a movement, whoever does it. */
+  newMovement: { sessions: 2, reserve: 4 },
   /** First session after so many days away. */
   layOff: { fromDays: 21, setsOff: 1, moreReserve: 1 },
 } as const;

@@ -108,7 +108,7 @@ export const minutesReason = (blocks: readonly TimedBlock[]): Reason => {
 };
 
 /** Bounds of a person's own pace, so that one odd day can't double a plan. House default. */
-const PACE = { least: 0.7, most: 1.6, sessions: 3 } as const;
+const PACE = { least: 0.7, most: 1.3, sessions: 3 } as const;
 
 /**
  * A person's own pace: the median of real over planned minutes. 1 while fewer than three sessions are known.

@@ -13,7 +13,7 @@ const HELPER_SETS: Record<Exclude<Role, 'main'>, Record<TrainingAge, number>> = 
   accessory: { novice: 2, intermediate: 3, advanced: 3 },
   finisher: { novice: 1, intermediate: 2, advanced: 3 },
 };
-const PREP = { repsLow: 8, repsHigh: 15, restSeconds: 15, reserve: 5 } as const;
+const PREP = { repsLow: 8, repsHigh: 12, restSeconds: 15, reserve: 5 } as const;
 const ACCESSORY = { moreReps: 2, rest: { least: 45, most: 90 } } as const;
 const FINISHER = { seconds: { low: 30, high: 45 }, restSeconds: 45, reserve: 2 } as const;
 

@@ -1,13 +1,35 @@
 import type {
   Aggravator,
+  CarefulCause,
   CautionId,
   ClearedRange,
   ClinicianRole,
+  HealthTopic,
   PersonState,
   ReadinessId,
   ScreeningTaskId,
   Side,
 } from '../vocabulary';
+
+/** What has to be known before anything is loaded, as it is asked. */
+export const HEALTH_TOPIC_LABELS: Record<HealthTopic, string> = {
+  pregnancy: 'Pregnant, or may be',
+  'heart-and-pressure': 'Heart condition or high blood pressure',
+  operation: 'Operation within two years',
+  pain: 'Pain nobody has explained',
+};
+
+/** Why loads rise slowly, as the end of a sentence. */
+export const CAREFUL_WORDS: Record<CarefulCause, string> = {
+  'under-18': 'under 18',
+  'from-65': '65 or older',
+  pregnancy: 'pregnant',
+  'birth-within-year': 'a birth within a year',
+  'fragile-bones': 'thin bones',
+  'heart-or-pressure': 'heart or blood pressure',
+  'not-asked': 'health not asked yet',
+  limit: 'a limit on what it works',
+};
 
 /** Readiness questions as they are asked, in our own words. */
 export const READINESS_ASKS: Record<ReadinessId, string> = {

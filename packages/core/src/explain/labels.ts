@@ -117,6 +117,7 @@ export const LIMIT_LABELS: Record<LimitId, string> = {
   'see-clinician': 'a clinician has to look first',
   'after-surgery': 'operation within two years, or a joint replaced',
   'guardian-consent': 'under 18 without a guardian’s consent',
+  'health-not-asked': 'health not asked yet',
 };
 
 export const KIT_LABELS: Record<KitItem, string> = {
@@ -200,6 +201,8 @@ export const QUESTION_LABELS: Record<QuestionId, string> = {
   method: 'Method',
   stall: 'Stalled',
   dip: 'Dipping',
+  back: 'What was eased comes back?',
+  'too-easy': 'Too easy to repeat?',
   'may-move-up': 'May it move up',
   'session-cap': 'Not too much at once',
 };

@@ -50,4 +50,5 @@ export const UNLOCK_WORDS: Record<UnlockId, string> = {
   'limit-gone': 'the limit gone, or a clearance that names it',
   'clearance-that-lists-it': 'a clearance that lists it: after an operation everything else stays closed',
   'guardian-consent': 'a guardian’s consent on record',
+  'four-answers': 'four health answers: pregnancy, heart and pressure, operation, pain',
 };

@@ -20,4 +20,5 @@ export const WAY_WORDS = {
   shorter: 'shorter',
   nearer: 'nearer',
   wider: 'wider',
+  slower: 'one notch slower',
 } as const;

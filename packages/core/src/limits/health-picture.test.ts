@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { LIMITS, READINESS } from '../vocabulary';
 import type { LimitId } from '../vocabulary';
-import { ASK_AGAIN_DAYS, healthPicture, limitOn, pressureBand } from '.';
+import { ASK_AGAIN_DAYS, healthPicture, limitOn, loadCapFor, pressureBand } from '.';
 import type { Clearance, HealthInput } from '.';
 
 const TODAY = '2026-11-25';
@@ -16,6 +16,8 @@ const nothing: HealthInput = {
   limits: [],
   signs: [],
   clearances: [],
+  // They trained with loads before; what silence does to others has tests of its own.
+  loadedBefore: true,
 };
 const allNo = Object.fromEntries(READINESS.map((id) => [id, 'no'])) as HealthInput['answers'];
 const clearance = (over: Partial<Clearance> = {}): Clearance => ({
@@ -204,5 +206,47 @@ describe('laws', () => {
         expect(limitOn(variation, [{ limit: id, severity: null }]).state).toBe('locked');
       }
     }
+  });
+});
+
+describe('before anything is loaded', () => {
+  const asked = { ...nothing, loadedBefore: false };
+  const state = (input: HealthInput, id: string) =>
+    limitOn(getVariation(builtInCatalogue, id), healthPicture(input).limits).state;
+
+  it('four topics have to be answered; until then only what needs no load is open, and no jumps', () => {
+    expect(healthPicture(asked).notAsked).toEqual(['pregnancy', 'heart-and-pressure', 'operation', 'pain']);
+    expect([state(asked, 'goblet-squat'), state(asked, 'bodyweight-squat'), state(asked, 'squat-jump')]).toEqual([
+      'locked',
+      'open',
+      'locked',
+    ]);
+    expect(loadCapFor(getVariation(builtInCatalogue, 'split-squat'), healthPicture(asked).limits)).toBe(0);
+    const all = { ...asked, answers: allNo };
+    expect([healthPicture(all).notAsked, state(all, 'goblet-squat'), healthPicture(all).careful]).toEqual([[], 'open', []]);
+  });
+
+  it('one topic left open is enough, and somebody who already trains loaded goes on carefully', () => {
+    const { pregnant: _, ...rest } = allNo;
+    expect(state({ ...asked, answers: rest }, 'goblet-squat')).toBe('locked');
+    const before = { ...asked, answers: rest, loadedBefore: true };
+    expect([state(before, 'goblet-squat'), healthPicture(before).careful]).toEqual(['open', ['not-asked']]);
+  });
+
+  it('after a birth nothing is loaded before a clearance', () => {
+    const born = { ...asked, answers: { ...allNo, 'birth-within-year': 'yes' as const } };
+    expect([state(born, 'goblet-squat'), state(born, 'glute-bridge')]).toEqual(['locked', 'favoured']);
+    const given = clearance({ about: ['recent-birth'] });
+    expect(state({ ...born, clearances: [given] }, 'goblet-squat')).toBe('restricted');
+  });
+
+  it.each([
+    ['15', { birthYear: 2011, guardianConsent: true }, ['under-18']],
+    ['40', { birthYear: 1986 }, []],
+    ['70', { birthYear: 1956 }, ['from-65']],
+    ['thin bones', { answers: { ...allNo, 'fragile-bones': 'yes' as const } }, ['fragile-bones']],
+    ['a heart condition', { answers: { ...allNo, 'heart-condition': 'yes' as const } }, ['heart-or-pressure']],
+  ] as const)('loads rise carefully for %s', (_who, over, causes) => {
+    expect(healthPicture({ ...asked, answers: allNo, ...over }).careful).toEqual(causes);
   });
 });

@@ -1,6 +1,17 @@
 import { daysBetween } from '../units';
-import { HOLDS, READINESS, reason } from '../vocabulary';
-import type { Answer, CautionId, LimitId, PersonState, ReadinessId, Reason, Side } from '../vocabulary';
+import { HEALTH_TOPIC_IDS, HEALTH_TOPICS, HOLDS, READINESS, reason } from '../vocabulary';
+import type {
+  Answer,
+  CarefulCause,
+  CautionId,
+  HealthTopic,
+  LimitId,
+  PersonState,
+  ReadinessId,
+  Reason,
+  Side,
+} from '../vocabulary';
+import { carefulCauses } from './careful';
 import { coversSide, isInForce } from './clearance';
 import type { Clearance } from './clearance';
 import { LIMIT_BANDS } from './limit-on';
@@ -25,6 +36,8 @@ export interface HealthInput {
   pressure: { systolic: number; diastolic: number; on: string } | null;
   surgery: { procedure: string; on: string; side: Side } | null;
   guardianConsent: boolean;
+  /** Whether they trained with loads before the four questions were asked of everybody: then they go on, carefully. */
+  loadedBefore?: boolean;
   limits: readonly LimitOnRecord[];
   /** Warning signs that were seen. */
   signs: readonly { id: string; sign: string; on: string }[];
@@ -38,6 +51,12 @@ export interface HealthPicture {
   reasons: readonly Reason[];
   cautions: readonly CautionId[];
   questions: readonly Reason[];
+  /** Whole years; null: not asked. */
+  age: number | null;
+  /** What has to be asked before anything is loaded. */
+  notAsked: readonly HealthTopic[];
+  /** Why loads rise slowly whatever the movement. */
+  careful: readonly CarefulCause[];
 }
 
 /**
@@ -97,6 +116,19 @@ const fromRecord = (input: HealthInput): Held[] =>
     heldBy(input, limit, reason('limit-on-record', { limit, severity, side, askedOn }, 'trainer'), { side, severity }),
   );
 
+/** Topics with a question nobody asked. A sore place on record answers for pain. */
+const topicsNotAsked = ({ answers, limits }: HealthInput): HealthTopic[] =>
+  HEALTH_TOPIC_IDS.filter((topic) => {
+    const isOpen = HEALTH_TOPICS[topic].some((id) => answers[id] === undefined);
+    return isOpen && !(topic === 'pain' && limits.some(({ limit }) => isGraded(limit)));
+  });
+
+const fromSilence = (input: HealthInput, notAsked: readonly HealthTopic[]): Held[] => {
+  const [topic] = notAsked;
+  if (!topic || input.loadedBefore) return [];
+  return [heldBy(input, 'health-not-asked', reason('health-topic-not-asked', { topic }, 'house-default'))];
+};
+
 const isGraded = (limit: LimitId): boolean => LIMIT_RULES.find(({ id }) => id === limit)?.graded ?? false;
 
 const questionsOf = (input: HealthInput): Reason[] => {
@@ -130,12 +162,14 @@ const counts = ({ limit, severity }: PersonLimit): boolean =>
  * @example healthPicture({ ...nothingKnown, answers: { 'chest-on-effort': 'yes' } }).state // 'see-clinician-first'
  */
 export const healthPicture = (input: HealthInput): HealthPicture => {
+  const notAsked = topicsNotAsked(input);
   const held: Held[] = [
     ...fromAnswers(input),
     ...fromPressure(input),
     ...fromAge(input),
     ...input.signs.map(({ sign, on }) => heldBy(input, 'see-clinician', reason('flag-sign', { sign, on }, BASIS), { since: on })),
     ...fromRecord(input),
+    ...fromSilence(input, notAsked),
   ];
   const limits = held.map(({ limit }) => limit);
   const isHeld = limits.some(({ limit, cleared = [] }) => isHold(limit) && cleared.length === 0);
@@ -149,6 +183,9 @@ export const healthPicture = (input: HealthInput): HealthPicture => {
     reasons: [...held.map(({ why }) => why), ...surgery, ...cleared],
     cautions: cautionsOf(input),
     questions: questionsOf(input),
+    age: ageOf(input),
+    notAsked,
+    careful: carefulCauses(ageOf(input), limits, notAsked),
   };
 };
 

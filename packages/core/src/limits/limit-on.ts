@@ -23,12 +23,13 @@ export interface LimitAnswer {
 }
 
 /** From these severities a limit restricts and locks where its rule names no other. Basis: house default. */
-export const LIMIT_BANDS = { restrictsFrom: 3, locksFrom: 4 } as const;
+export const LIMIT_BANDS = { restrictsFrom: 3, locksFrom: 4, cutsAt: 5 } as const;
 
 const matches = (variation: Variation, who: Selector): boolean =>
   (who.traits?.some((trait) => variation.traits.includes(trait)) ?? false) ||
   (who.ids?.includes(variation.id) ?? false) ||
   (who.families?.includes(variation.family) ?? false) ||
+  (who.loadedOnly === true && !variation.unloadedAllowed) ||
   (who.loadPositions?.some((position) => variation.loadPositions.includes(position)) ?? false) ||
   (who.allBut !== undefined && !who.allBut.includes(variation.family));
 
@@ -49,12 +50,21 @@ const speak = (variation: Variation, rule: LimitRule, given: PersonLimit): Reaso
   const felt = rule.graded && severity !== null ? { severity } : {};
   const { id: limit, basis } = rule;
   const variationId = variation.id;
-  const locks = rule.locks
+  const listed = rule.locks
     .filter(({ who, from }) => isAtLeast(rule, severity, from ?? LIMIT_BANDS.locksFrom) && matches(variation, who))
     .map(({ unlock }) => reason('limit-locks', { limit, variationId, unlock, ...felt }, basis));
+  // Above 5 everything the row speaks of stops.
+  const isTooSore = rule.graded && severity !== null && severity > LIMIT_BANDS.cutsAt;
+  const stops = isTooSore
+    ? rule.restricts
+        .filter(({ who }) => matches(variation, who))
+        .slice(0, 1)
+        .map(() => reason('limit-locks', { limit, variationId, unlock: 'soreness-below-4', ...felt }, basis))
+    : [];
   const restricts = rule.restricts
     .filter(({ who, from }) => isAtLeast(rule, severity, from ?? LIMIT_BANDS.restrictsFrom) && matches(variation, who))
     .map(({ how }) => reason('limit-restricts', { limit, variationId, how, ...felt }, basis));
+  const locks = [...listed, ...(listed.length > 0 ? [] : stops)];
   const favours = rule.favours.some((who) => matches(variation, who))
     ? [reason('limit-favours', { limit, variationId }, basis)]
     : [];
@@ -86,8 +96,24 @@ export const limitOn = (variation: Variation, limits: readonly PersonLimit[]): L
   return { state, reasons };
 };
 
+/** Nothing is loaded before four questions are answered, nor after a birth before a clearance. */
+const isUnloaded = ({ limit, cleared = [] }: PersonLimit): boolean =>
+  limit === 'health-not-asked' || (limit === 'recent-birth' && cleared.length === 0);
+
+/**
+ * The limit at 5 that speaks of a movement: its one cut stands for every other. Null where none is that sore; above 5 the
+ * movement is locked.
+ */
+export const cutBy = (variation: Variation, limits: readonly PersonLimit[]): PersonLimit | null =>
+  limits.find(
+    (given) =>
+      given.severity === LIMIT_BANDS.cutsAt &&
+      limitOn(variation, [given]).reasons.some(({ code }) => code === 'limit-restricts' || code === 'limit-locks'),
+  ) ?? null;
+
 /** The heaviest external load a person's clearances allow for a movement, in kg; null where none bounds it. */
 export const loadCapFor = (variation: Variation, limits: readonly PersonLimit[]): number | null => {
+  if (limits.some(isUnloaded)) return 0;
   const caps = limits.flatMap(({ cleared = [] }) => loadCapOf(cleared, variation) ?? []);
   return caps.length === 0 ? null : Math.min(...caps);
 };

@@ -16,6 +16,7 @@ const SORE: readonly LimitRule[] = [
       { who: { families: ['step'] }, how: 'low-step-few-reps' },
       { who: { traits: ['raised-heel'] }, how: 'heel-lift-only-pain-free' },
       { who: { traits: ['deep-knee'] }, how: 'box-above-sore-range' },
+      { who: { ids: ['leg-extension'] }, how: 'mid-range' },
       { who: { ids: ['bodyweight-squat', 'goblet-squat', 'back-squat', 'front-squat'] }, how: 'knee-travel-limited' },
     ],
     favours: [
@@ -51,7 +52,9 @@ const SORE: readonly LimitRule[] = [
   {
     id: 'hamstring-sit-bone',
     graded: true,
-    locks: [],
+    locks: [
+      { who: { ids: ['nordic-curl', 'assisted-nordic-curl', 'glute-ham-raise'], traits: ['swing'] }, unlock: 'soreness-below-4' },
+    ],
     restricts: [
       { who: { traits: ['deep-hinge'] }, how: 'mid-range' },
       { who: { traits: ['long-stride'] }, how: 'short-stride' },
@@ -268,7 +271,10 @@ const STATES: readonly LimitRule[] = [
   {
     id: 'recent-birth',
     graded: false,
-    locks: [{ who: { traits: ['jump'] }, unlock: 'twelve-weeks' }],
+    locks: [
+      { who: { traits: ['jump'] }, unlock: 'twelve-weeks' },
+      { who: { loadedOnly: true }, unlock: 'clearance' },
+    ],
     restricts: [{ who: { traits: ['heavy-brace', 'swing', 'floor-pull'] }, how: 'symptoms-ease' }],
     favours: [{ ids: ['glute-bridge', 'goblet-squat', 'dead-bug'] }],
     ...BASIS,
@@ -305,6 +311,14 @@ const HELD: readonly LimitRule[] = [
     id: 'guardian-consent',
     graded: false,
     locks: [{ who: { allBut: [] }, unlock: 'guardian-consent' }],
+    restricts: [],
+    favours: [],
+    ...BASIS,
+  },
+  {
+    id: 'health-not-asked',
+    graded: false,
+    locks: [{ who: { loadedOnly: true, traits: ['jump', 'swing'] }, unlock: 'four-answers' }],
     restricts: [],
     favours: [],
     ...BASIS,

@@ -6,6 +6,8 @@ export interface Selector {
   ids?: readonly string[];
   families?: readonly Family[];
   loadPositions?: readonly LoadPosition[];
+  /** What is never done with nothing held. */
+  loadedOnly?: true;
   /** Everything but these families. */
   allBut?: readonly Family[];
 }
@@ -61,6 +63,7 @@ export const UNLOCKS = [
   'limit-gone',
   'clearance-that-lists-it',
   'guardian-consent',
+  'four-answers',
 ] as const;
 export type UnlockId = (typeof UNLOCKS)[number];
 

@@ -1,8 +1,10 @@
 import { oneNotch } from '../catalogue/knowledge';
+import { settingsKept } from './settings-kept';
 import { tempoAfter } from '../dose';
 import type { Load } from '../kit';
 import { reason } from '../vocabulary';
 import type { LeverId, LeverValues } from '../vocabulary';
+import { aimAt } from './aim';
 import type { ExerciseLog, Outcome } from './types';
 
 /** Which settings are moved first when the load can't be: the smallest change of the movement first. Common practice. */
@@ -23,26 +25,27 @@ const PRIORITY: readonly LeverId[] = [
 
 /** One notch on the first setting that has one that way, everything else as it was; null when there is none. */
 export const lever = (
-  { context, variation, values, dose }: Pick<ExerciseLog, 'context' | 'variation' | 'values' | 'dose'>,
+  log: Pick<ExerciseLog, 'context' | 'variation' | 'values' | 'dose' | 'loads' | 'past'> & Partial<ExerciseLog>,
   load: Load,
   way: 'easier' | 'harder',
 ): Outcome | null => {
-  const notches = oneNotch(context.catalogue, variation, values, way).filter((notch) => notch.kind === 'lever');
+  const { context, variation, values, dose } = log;
+  const kept = settingsKept(variation, context);
+  const notches = oneNotch(context.catalogue, variation, values, way)
+    .filter((notch) => notch.kind === 'lever')
+    // What a limit asks for is never made harder again.
+    .filter((notch) => way === 'easier' || kept[notch.lever] === undefined);
   const [first] = notches
     .filter((notch) => PRIORITY.includes(notch.lever))
     .sort((a, b) => PRIORITY.indexOf(a.lever) - PRIORITY.indexOf(b.lever));
   if (!first) return null;
   const { lever: id, from, to, unit } = first;
   const moved: LeverValues = { ...values, [id]: to };
+  const changed = { ...dose, load, tempo: tempoAfter(variation, dose.tempo, id, to), repsBeyond: 0 };
   return {
     verdict: way === 'harder' ? 'move-up' : 'ease-back',
     change: { lever: id, from, to },
-    dose: {
-      ...dose,
-      load,
-      tempo: tempoAfter(variation, dose.tempo, id, to),
-      ...(way === 'harder' ? { repsBeyond: 0, repsAim: dose.repsLow } : {}),
-    },
+    dose: way === 'harder' ? { ...changed, repsAim: aimAt(log, changed) } : changed,
     values: moved,
     reasons: [reason('lever-notch', { lever: id, from, to, unit }, 'common-practice')],
   };

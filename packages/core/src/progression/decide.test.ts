@@ -56,12 +56,12 @@ describe('range then load', () => {
     const onlyBells = { ...bells, loads: bells.loads.filter((load) => load.externalKg % 4 === 0) };
     expect(decideExercise(onlyBells)).toMatchObject({
       verdict: 'move-up',
-      change: { lever: 'reps', from: 12, to: 15 },
-      dose: { repsBeyond: 3, load: { externalKg: 24 } },
+      change: { lever: 'reps', from: 12, to: 14 },
+      dose: { repsBeyond: 2, load: { externalKg: 24 } },
     });
-    const stretched = { ...onlyBells, dose: { ...onlyBells.dose, repsBeyond: 3 } };
+    const stretched = { ...onlyBells, dose: { ...onlyBells.dose, repsBeyond: 2 } };
     expect(decideExercise(stretched).verdict).toBe('same-again');
-    const fifteen = { ...stretched, sets: stretched.sets.map((set) => ({ ...set, reps: 15 })) };
+    const fifteen = { ...stretched, sets: stretched.sets.map((set) => ({ ...set, reps: 14 })) };
     expect(decideExercise(fifteen)).toMatchObject({
       change: { lever: 'load', from: 24, to: 28 },
       dose: { repsBeyond: 0 },
@@ -150,16 +150,16 @@ describe('safety comes before reps', () => {
     expect(decideExercise(anExerciseLog({ loadKg: 24, reps: [12, 12, 12], set })).verdict).toBe(verdict);
   });
 
-  it('with nothing lighter on the rack, easing takes reps off', () => {
+  it('with nothing lighter on the rack, easing for pain takes sets off', () => {
     const log = anExerciseLog({ variationId: 'glute-bridge', loadKg: 0, reps: [15, 15, 15], set: { jointPain: 4 } });
-    expect(decideExercise(log)).toMatchObject({ verdict: 'ease-back', change: { lever: 'reps', from: 15, to: 13 } });
+    expect(decideExercise(log)).toMatchObject({ verdict: 'ease-back', change: { lever: 'sets', from: 3, to: 2 } });
   });
 });
 
 describe('a decision', () => {
   it('names the set revisions and the engine it rests on', () => {
     const log = anExerciseLog({ loadKg: 24, reps: [12], dose: { sets: 1 }, set: { revision: 3 } });
-    expect(decideExercise(log)).toMatchObject({ engineVersion: '3', usedSets: [{ setId: 'set-0-both', revision: 3 }] });
+    expect(decideExercise(log)).toMatchObject({ engineVersion: '4', usedSets: [{ setId: 'set-0-both', revision: 3 }] });
   });
 
   it('lets three exercises move up at once and says why the fourth waits', () => {
@@ -194,7 +194,9 @@ describe('a decision', () => {
         expect(dose.repsLow).toBeGreaterThan(0);
         if (verdict === 'move-up' && change?.lever === 'load') expect(change.to).toBeGreaterThan(change.from);
         if (verdict === 'ease-back' && change?.lever === 'load') expect(change.to).toBeLessThan(change.from);
-        expect([dose.sets, dose.restSeconds, dose.reserve]).toEqual([log.dose.sets, log.dose.restSeconds, log.dose.reserve]);
+        const sets = change?.lever === 'sets' ? change.to : log.dose.sets;
+        expect([dose.sets, dose.restSeconds, dose.reserve]).toEqual([sets, log.dose.restSeconds, log.dose.reserve]);
+        if (verdict === 'same-again') expect([change, dose.repsAim ?? null]).toEqual([null, log.dose.repsAim ?? null]);
         if (change?.lever !== 'tempo' && change?.lever !== 'top-hold') expect(dose.tempo).toEqual(log.dose.tempo);
       }),
     );

@@ -2,6 +2,7 @@ import { nextDown } from '../kit';
 import type { Load } from '../kit';
 import { reason } from '../vocabulary';
 import { lever } from './change-lever';
+import { toRungBelow } from './gates/rung-below';
 import type { ExerciseLog, Outcome } from './types';
 
 /** Reps taken off the range where nothing else can be made easier. House default. */
@@ -9,7 +10,10 @@ const REPS_OFF = 2;
 /** The gentlest ease takes this share off, the strongest twice it, by what the rack makes. Basis: `ease back 5–10 %`. */
 const EASE_SHARE = 0.05;
 
-/** One step easier: a load 5 to 10 % lighter, or the next lighter; then a notch on a setting; then fewer reps. */
+/**
+ * One step easier: a load 5 to 10 % lighter, or the next lighter; then a notch on a setting; then the stage below; then
+ * fewer reps.
+ */
 export const easeOneStep = (log: ExerciseLog, from: Load): Omit<Outcome, 'verdict'> => {
   const { dose, loads } = log;
   const lighter =
@@ -21,8 +25,8 @@ export const easeOneStep = (log: ExerciseLog, from: Load): Omit<Outcome, 'verdic
       reasons: [],
     };
   }
-  const notch = lever(log, from, 'easier');
-  if (notch) return notch;
+  const easier = lever(log, from, 'easier') ?? toRungBelow(log);
+  if (easier) return easier;
   const repsHigh = Math.max(1, dose.repsHigh - REPS_OFF);
   const repsLow = Math.max(1, Math.min(dose.repsLow - REPS_OFF, repsHigh));
   return {

@@ -1,11 +1,12 @@
 import { mustBeLoaded } from '../catalogue';
 import type { Dose } from '../dose';
 import { limitOn } from '../limits';
-import { chooseNext, isEstimable, lifterFor, pastSessions, replay } from '../strength';
+import { chooseNext, isEstimable, lifterFor, pastSessions, predict, replay, replayEach, tellingKg } from '../strength';
 import type { Checkpoint, LoggedExercise, NextSetContext, PastSession } from '../strength';
 import { isPerSide } from '../vocabulary';
-import type { LimitState, Reason, Side } from '../vocabulary';
-import { mayGoBeyond } from './step-up';
+import type { Load } from '../kit';
+import type { CarefulCause, LimitState, Reason, Side } from '../vocabulary';
+import { mayGoBeyond } from './may-go-beyond';
 import type { ExerciseLog, PastExercise } from './types';
 
 /** What the estimator is asked with: everything a log has but this session's own sets. */
@@ -79,16 +80,18 @@ export const withToday = (log: ExerciseLog): readonly PastExercise[] => {
 
 const HOLDS_BACK: ReadonlySet<LimitState> = new Set(['locked', 'restricted']);
 
-/** Whether rises are held to the careful bound: a limit that holds the movement back, a pregnancy, or the load held in front or overhead. */
-const isCautious = ({ variation, context }: EstimateFrom): boolean =>
-  context.limits.some((limit) => limit.limit === 'pregnancy' || HOLDS_BACK.has(limitOn(variation, [limit]).state)) ||
-  variation.loadPositions.some((position) => position === 'overhead' || position === 'front-bar' || position === 'rack');
+/** Why a movement's load rises slowly: what is known of the person, or a limit that holds the movement back; null: nothing. */
+export const carefulCause = ({ variation, context }: Pick<EstimateFrom, 'variation' | 'context'>): CarefulCause | null => {
+  const [cause] = context.careful ?? [];
+  if (cause) return cause;
+  return context.limits.some((limit) => HOLDS_BACK.has(limitOn(variation, [limit]).state)) ? 'limit' : null;
+};
 
-/**
- * However much body mass moves with it, what is held rises by half at most. House default: a pair of bells twice as
- * heavy is no small step for hands and trunk, even where the legs would bear it.
- */
-const EXTERNAL_RISE_MOST = 0.5;
+/** Bars and machines rise by so much a session at most once the lift is known. House default. */
+const BAR_RISE = 0.05;
+
+const isBarOrMachine = (loads: readonly Load[]): boolean =>
+  loads.some(({ implements: pieces }) => pieces.some(({ type }) => type === 'bar' || type === 'trap-bar' || type === 'machine'));
 
 /** The question put to the estimator for a set of one leg on a day. */
 export const askFor = (from: EstimateFrom, dose: Dose, day: number): NextSetContext => ({
@@ -98,9 +101,9 @@ export const askFor = (from: EstimateFrom, dose: Dose, day: number): NextSetCont
   today: [],
   target: { sets: dose.sets, repsLow: dose.repsLow, repsHigh: dose.repsHigh, reserve: dose.reserve },
   loadsKg: from.loads.map(({ externalKg }) => externalKg),
-  cautious: isCautious(from),
+  cautious: carefulCause(from) !== null,
+  sessionRise: isBarOrMachine(from.loads) ? { by: 'share', most: BAR_RISE } : { by: 'step' },
   jumpOn: from.variation.jumpOn,
-  externalRiseMost: EXTERNAL_RISE_MOST,
   mayGoBeyond: mayGoBeyond(from),
 });
 
@@ -117,4 +120,26 @@ export const estimateFor = (from: EstimateFrom, dose: Dose, day: number): Estima
     return [{ loadKg: choice.loadKg, reps: choice.reps, reasons, kind: choice.kind, side }];
   });
   return [...found].sort((a, b) => a.loadKg - b.loadKg || a.reps - b.reps)[0] ?? null;
+};
+
+/** Reps to failure the belief expects at a load, this session included; null where it has nothing to say. */
+export const predictedReps = (log: ExerciseLog, externalKg: number): number | null => {
+  if (!isEstimable(log.variation)) return null;
+  const from = { ...log, past: withToday(log) };
+  const found = sidesOf(log).flatMap((side) => {
+    const { history, at } = replayedFor(from, side);
+    const totalKg = externalKg + tellingKg(lifterFor(log.variation, log.context.person));
+    return history.length === 0 || totalKg <= 0 ? [] : [predict(at.belief, totalKg, 0).reps];
+  });
+  return found.length === 0 ? null : Math.min(...found);
+};
+
+/** Log strength believed after each session, oldest first, this one included; of two legs the weaker. Empty: nothing to read. */
+export const strengthBySession = (log: ExerciseLog): number[] => {
+  if (!isEstimable(log.variation)) return [];
+  const from = { ...log, past: withToday(log) };
+  const lifter = lifterFor(log.variation, log.context.person);
+  const each = sidesOf(log).map((side) => replayEach(historyOf(from, side), lifter).map(({ belief }) => belief.mean[0] ?? 0));
+  const length = Math.min(...each.map((values) => values.length));
+  return Array.from({ length }, (_, at) => Math.min(...each.map((values) => values[values.length - length + at] ?? 0)));
 };

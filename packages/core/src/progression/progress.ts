@@ -1,5 +1,5 @@
 import { isSameMass } from '../kit';
-import { ESTIMATOR } from '../strength';
+import { curveOf } from '../strength';
 import type { Tempo } from '../vocabulary';
 import type { ExerciseLog, PastExercise } from './types';
 import { workDone } from './work-done';
@@ -25,34 +25,22 @@ const workOf = (log: ExerciseLog, session: Pick<PastExercise, 'day' | 'sets' | '
   const loadKg = done.load.externalKg;
   const at = done.rows.filter((row) => isSameMass(row.externalKg, loadKg));
   const reps = at.reduce((sum, row) => sum + row.reps, 0);
-  const bodyKg = log.variation.bodyMassShare * (log.bodyMassKg ?? 0);
-  const best = Math.max(
-    ...done.rows.map((row) => (row.externalKg + bodyKg) * (1 + (row.reps + (row.reserve ?? 0)) / ESTIMATOR.usualK)),
-  );
+  const { k, bodyTells } = curveOf(log.variation);
+  const bodyKg = bodyTells * log.variation.bodyMassShare * (log.bodyMassKg ?? 0);
+  const best = Math.max(...done.rows.map((row) => (row.externalKg + bodyKg) * (1 + (row.reps + (row.reserve ?? 0)) / k)));
   return { day: session.day, loadKg, reps, capacityKg: best };
 };
 
+const settings = ({ values }: Pick<PastExercise, 'values'>): string => JSON.stringify(Object.entries(values).sort());
+
+/** Whether a session was under like conditions: the same tempo and settings. */
+export const isLike = (log: ExerciseLog, { dose, values }: Pick<PastExercise, 'dose' | 'values'>): boolean =>
+  isSameTempo(dose.tempo, log.dose.tempo) && (values === log.values || settings({ values }) === settings(log));
+
 /** Work of this movement by session under like conditions (same tempo and settings), newest first, this one included. */
-export const likeSessions = (log: ExerciseLog): SessionWork[] => {
-  const settings = (session: Pick<PastExercise, 'values'>): string => JSON.stringify(Object.entries(session.values).sort());
-  const isLike = ({ dose, values }: Pick<PastExercise, 'dose' | 'values'>): boolean =>
-    isSameTempo(dose.tempo, log.dose.tempo) && (values === log.values || settings({ values }) === own);
-  const own = settings(log);
-  return [log, ...log.past]
-    .filter(isLike)
+export const likeSessions = (log: ExerciseLog): SessionWork[] =>
+  [log, ...log.past]
+    .filter((session) => isLike(log, session))
     .sort((a, b) => b.day - a.day)
     .slice(0, LOOK_BACK)
     .flatMap((session) => workOf(log, session) ?? []);
-};
-
-/** Sessions in a row, newest first, that brought nothing over the one before them: neither load nor reps. */
-export const withoutProgress = (sessions: readonly SessionWork[]): number => {
-  let count = 0;
-  for (let at = 0; at + 1 < sessions.length; at += 1) {
-    const [now, before] = [sessions[at], sessions[at + 1]];
-    if (!now || !before) break;
-    if (now.loadKg > before.loadKg + 0.001 || (isSameMass(now.loadKg, before.loadKg) && now.reps > before.reps)) break;
-    count += 1;
-  }
-  return count;
-};

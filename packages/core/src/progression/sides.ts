@@ -5,11 +5,13 @@ import { replayedFor } from './estimate-next';
 import type { EstimateFrom } from './estimate-next';
 
 /** Sessions each leg must have been seen in before the two are compared. */
-const LEAST_SESSIONS = 2;
+const LEAST_SESSIONS = 3;
 /** A difference must exceed this many standard errors. House default. */
-const ERRORS = 1.5;
+const ERRORS = 2;
 /** And be worth a word, as a share. House default. */
-const LEAST_SHARE = 0.04;
+const LEAST_SHARE = 0.1;
+/** Beyond this each side may have a load of its own. House default. */
+export const OWN_LOAD_FROM_PERCENT = 15;
 
 /** Which leg is weaker, and by how much. */
 export interface SideDifference {
@@ -19,7 +21,7 @@ export interface SideDifference {
 }
 
 /**
- * Compares the legs on estimated strength with total load, over two sessions or more and beyond the estimates' error;
+ * Compares the legs on estimated strength with total load, over three sessions or more and beyond the estimates' error;
  * null when there is no difference to speak of.
  */
 export const sideDifference = (from: EstimateFrom): SideDifference | null => {

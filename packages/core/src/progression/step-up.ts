@@ -2,7 +2,9 @@ import { repsTop } from '../dose';
 import { jumpBetween, nextUp } from '../kit';
 import type { Load } from '../kit';
 import { reason } from '../vocabulary';
+import { aimAt } from './aim';
 import { lever } from './change-lever';
+import { mayGoBeyond } from './may-go-beyond';
 import type { ExerciseLog, Outcome } from './types';
 
 /**
@@ -11,20 +13,13 @@ import type { ExerciseLog, Outcome } from './types';
  */
 const LIMIT_PERCENT = 10;
 /** Reps allowed past the range before a bigger jump is taken. House default. */
-const REPS_BEYOND = 3;
-/** Movements whose reps never go past the range. */
-const EXACT_FAMILIES = new Set(['power', 'prep']);
-
-/** Whether reps may go past the range: not for get-ups, swings or skills. */
-export const mayGoBeyond = ({ variation }: Pick<ExerciseLog, 'variation'>): boolean =>
-  !EXACT_FAMILIES.has(variation.family) && !variation.traits.some((trait) => trait === 'get-up' || trait === 'swing');
-
+const REPS_BEYOND = 2;
 /** One step up from work that filled its range: the next load, or another lever while that load is too big a jump. */
 export const stepUp = (log: ExerciseLog, from: Load): Outcome => {
   const { dose, loads, variation, bodyMassKg } = log;
   const next = nextUp(loads, from.externalKg);
   const repsTo = dose.repsHigh + REPS_BEYOND;
-  const canStretch = mayGoBeyond(log) && dose.repsBeyond === 0;
+  const canStretch = mayGoBeyond(log) && dose.repsBeyond < REPS_BEYOND;
   const moreReps = (reasons: Outcome['reasons']): Outcome => ({
     verdict: 'move-up',
     change: { lever: 'reps', from: repsTop(dose), to: repsTo },
@@ -52,7 +47,7 @@ export const stepUp = (log: ExerciseLog, from: Load): Outcome => {
   return {
     verdict: 'move-up',
     change: { lever: 'load', from: from.externalKg, to: next.externalKg },
-    dose: { ...dose, load: next, repsBeyond: 0, repsAim: dose.repsLow },
+    dose: { ...dose, load: next, repsBeyond: 0, repsAim: aimAt(log, { ...dose, load: next, repsBeyond: 0 }) },
     reasons: [
       isTooBig
         ? reason('jump-after-extra-reps', { ...values, reps: repsTop(dose) }, 'house-default')

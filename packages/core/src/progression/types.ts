@@ -4,7 +4,9 @@ import type { Kit, Load } from '../kit';
 import type { PersonLimit } from '../limits';
 import type { PlaceSafety } from '../selection';
 import type { SetRecord } from '../log';
+import type { TrackMemory } from './memory';
 import type {
+  CarefulCause,
   ChangeCause,
   ChangeLever,
   KitItem,
@@ -60,6 +62,8 @@ export interface JudgeContext {
   /** What makes a bar safe at the place; left out: not known. */
   safety?: PlaceSafety | undefined;
   pain: PainContext;
+  /** Why loads rise slowly whatever the movement; left out: nothing. */
+  careful?: readonly CarefulCause[];
 }
 
 /** Everything a decision about one exercise rests on. `sets` are current revisions of this session. */
@@ -79,6 +83,10 @@ export interface ExerciseLog {
   context: JudgeContext;
   /** Where the day was made shorter or easier on purpose: sets aimed at, and whether loads or settings were eased. */
   cut?: { sets: number; because: ChangeCause; isEased: boolean } | undefined;
+  /** The dose without the caps of the day; left out: the same. */
+  usual?: Dose | undefined;
+  /** What the exercise's track remembers. */
+  memory?: TrackMemory | undefined;
   /** Why it must not move up today whatever was done; left out: nothing. */
   holds?: readonly Reason[] | undefined;
 }
@@ -99,6 +107,10 @@ export interface Outcome {
   variationId?: string;
   /** Its settings from now on; left out: as they were. */
   values?: LeverValues;
+  /** What the track remembers from now on; left out: as it did. */
+  memory?: TrackMemory | undefined;
+  /** Whether it only gives back what had been taken off. */
+  isReturn?: boolean;
 }
 
 /** One question of the trace, in the order asked, and whether it settled the verdict. */
@@ -129,6 +141,8 @@ export interface WorkDone {
 /** A question asked before the method; null lets the next one ask. */
 export interface Question {
   id: QuestionId;
+  /** Whether its “same again” only keeps work from rising: work that was too hard still eases. */
+  onlyHolds?: true;
   ask(log: ExerciseLog, done: WorkDone): Outcome | null;
 }
 

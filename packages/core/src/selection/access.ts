@@ -2,7 +2,7 @@ import type { Variation } from '../catalogue';
 import { kitFor } from '../catalogue/knowledge';
 import { canLoad } from '../kit';
 import type { Kit } from '../kit';
-import { limitOn } from '../limits';
+import { limitOn, positionOn } from '../limits';
 import type { PersonLimit } from '../limits';
 import { reason } from '../vocabulary';
 import type { KitItem, LimitState, Reason } from '../vocabulary';
@@ -37,6 +37,17 @@ const kitReasons = (variation: Variation, { kit, room }: Situation): Reason[] =>
 };
 
 /**
+ * Where the weight of a movement that is always loaded may be held: locked when every place it has is. Where nothing may
+ * be held at all it goes on unloaded, if it can be.
+ */
+const positionsOn = (variation: Variation, { limits }: Situation): { isLocked: boolean; reasons: Reason[] } => {
+  const held = variation.loadPositions.filter((position) => position !== 'none' && position !== 'counterweight');
+  const answers = held.map((position) => positionOn(position, limits));
+  const isLocked = !variation.unloadedAllowed && held.length > 0 && answers.every(({ state }) => state === 'locked');
+  return { isLocked, reasons: isLocked || variation.unloadedAllowed ? answers.flatMap(({ reasons }) => reasons) : [] };
+};
+
+/**
  * Whether a movement is open to a person where they train. The strictest answer wins; less kit, a worse limit or a less
  * safe place never opens anything.
  * @example accessTo(backSquat, { kit, room, limits: [], safety: homeAlone }).state // 'locked'
@@ -46,8 +57,15 @@ export const accessTo = (variation: Variation, situation: Situation): Access => 
   const limited = limitOn(variation, situation.limits);
   const kit = kitReasons(variation, situation);
   const bar = situation.safety ? barSafety(variation, situation.safety) : { locks: null, restricts: null };
-  const reasons = [...limited.reasons, ...kit, ...(bar.locks ? [bar.locks] : []), ...(bar.restricts ? [bar.restricts] : [])];
-  if (limited.state === 'locked' || bar.locks) return { state: 'locked', reasons, isKit: false };
+  const held = positionsOn(variation, situation);
+  const reasons = [
+    ...limited.reasons,
+    ...held.reasons,
+    ...kit,
+    ...(bar.locks ? [bar.locks] : []),
+    ...(bar.restricts ? [bar.restricts] : []),
+  ];
+  if (limited.state === 'locked' || held.isLocked || bar.locks) return { state: 'locked', reasons, isKit: false };
   if (kit.length > 0) return { state: 'locked', reasons, isKit: true };
   const isBounded = bar.restricts !== null || cautions.length > 0;
   return { state: isBounded ? 'restricted' : limited.state, reasons, isKit: false };

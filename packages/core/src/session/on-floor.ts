@@ -56,9 +56,14 @@ const pair = <I extends Item>(
   { itemId, withItemId, roundRestSeconds }: Extract<FloorChange<I>, { kind: 'pair' }>,
 ): void => {
   const [one, other] = [withItemId, itemId].map((wanted) => state.items.find(({ id }) => id === wanted));
-  if (!one || !other || one === other || one.blockId === `p-${one.id}`) return;
+  if (!one || !other || one === other || (one.blockId === other.blockId && one.blockId.startsWith('p-'))) return;
   const role = state.blocks.find(({ id }) => id === one.blockId)?.role ?? 'main';
-  const block: Block = { id: `p-${one.id}`, role, kind: 'rounds', roundRestSeconds };
+  // Turned round and back again it would meet its own name: a block that holds somebody keeps it.
+  const isTaken = (id: string) => state.items.some(({ blockId }) => blockId === id);
+  let id = `p-${one.id}`;
+  while (isTaken(id)) id = `${id}+`;
+  const block: Block = { id, role, kind: 'rounds', roundRestSeconds };
+  state.blocks = state.blocks.filter((known) => known.id !== block.id);
   const behind = state.blocks.findIndex(({ id }) => id === one.blockId);
   state.blocks = insertAfter(state.blocks, behind, block);
   const rest = state.items.filter(({ id }) => id !== other.id);

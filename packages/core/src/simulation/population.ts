@@ -14,8 +14,12 @@ export interface Population {
   missingReports: number;
   /** Degrees of freedom of the report's noise; null for the normal. */
   reportTails: number | null;
-  /** Reps to failure: straight in load, or logarithmic. */
-  curve: 'straight' | 'logarithmic';
+  /** Reps to failure: straight in load, logarithmic, or as published of the back squat. */
+  curve: 'straight' | 'logarithmic' | 'published';
+  /** The maximum as a multiple of body mass, with the mass that moves under the bar told; null: by the rack alone. */
+  byBodyMass: { low: number; high: number } | null;
+  /** A number always given, whatever is left; null: as it is felt. */
+  alwaysSays: number | null;
   startGuessSd: number;
   /** A start guess this far off, one way or the other, instead of a random one; null: random. */
   startGuessOff: number | null;
@@ -37,8 +41,19 @@ export const USUAL_PEOPLE: Population = {
   missingReports: 0.3,
   reportTails: null,
   curve: 'straight',
+  byBodyMass: null,
+  alwaysSays: null,
   startGuessSd: 0.15,
   startGuessOff: null,
+};
+
+/** People whose reps follow published data of the back squat: another curve than the estimator's, with body mass under the bar. */
+export const PUBLISHED_PEOPLE: Population = {
+  ...USUAL_PEOPLE,
+  racks: [['barbell', 1]],
+  k: { mean: 0.95, sd: 0.15, low: 0.6, high: 1.4 },
+  curve: 'published',
+  byBodyMass: { low: 0.8, high: 2 },
 };
 
 /** Populations that are not what the estimator expects. */
@@ -49,6 +64,7 @@ export const STRESS_PEOPLE = {
   'over-claiming': { ...USUAL_PEOPLE, bias: { mean: -1, sd: 0.7 } },
   'noisy-days': { ...USUAL_PEOPLE, readinessSd: 0.05, badDay: { chance: 0.1, drop: 0.08 } },
   'kettlebells-only': { ...USUAL_PEOPLE, racks: [['kettlebell', 1]] },
+  'always-the-same': { ...USUAL_PEOPLE, missingReports: 0, alwaysSays: 2 },
   'other-curve': { ...USUAL_PEOPLE, curve: 'logarithmic', reportTails: 4, dayCorrelation: 0.5 },
 } as const satisfies Record<string, Population>;
 

@@ -113,6 +113,7 @@ export const liftSet = (
 
 /** What is said of `left` reps left: less the bias, off by more the farther from failure, in whole numbers to the cap. */
 const report = (random: Random, person: SimulatedPerson, population: Population, left: number, cap: number): number => {
+  if (population.alwaysSays !== null) return Math.min(cap, population.alwaysSays);
   const sd = Math.min(2, 0.35 + 0.22 * Math.max(0, left));
   const noise = population.reportTails === null ? normal(random, 0, 1) : heavyTailed(random, population.reportTails);
   const said = left - person.bias * (1 - Math.exp(-Math.max(0, left) / 2)) + sd * noise;

@@ -45,6 +45,8 @@ const doneSet = (set: SetRecord, logged: Pick<LoggedExercise, 'tempo' | 'restSec
     reps: set.reps,
     reserve: set.reserve,
     failed: set.endedBy === 'failure',
+    // A set nobody judged carries no rise until a trainer has judged it.
+    isClean: set.clean === 'yes' && set.faults.every(({ severity }) => severity === 'note'),
     onlyAtLeast: BOUNDS_ONLY.has(set.endedBy) || set.parentSetId !== null,
     context,
     fatigueScale: fatigueScale(set.restBeforeSeconds, logged.restSeconds),

@@ -1,4 +1,6 @@
 import type { TrainingAge } from '../vocabulary';
+import { LONE_CURVE } from './curve';
+import type { RepCurve } from './curve';
 import type { Belief, ContextOffset } from './estimator/types';
 
 /** One set done. `loadKg` is external; a `reserve` at the cap means that many or more; null: nobody said. */
@@ -8,6 +10,8 @@ export interface DoneSet {
   reps: number;
   reserve: number | null;
   failed: boolean;
+  /** Whether form held; left out: it did. Only clean sets carry a rise. */
+  isClean?: boolean;
   /** The log's own id, so that an explanation can lead back to the very set. */
   setId?: string;
   /** A feeler or another set on the way up: it informs, but isn't the load in force. */
@@ -39,19 +43,28 @@ export interface Lifter {
   reserveCap: number;
   /** Share of body mass that moves with the load, in kg. */
   bodyLoadKg: number;
+  /** How its reps fall as load rises; left out: a bar's. */
+  curve?: RepCurve;
   /** Whether the movement is new to the person, so that skill adds to the trend at first. */
   isNewToMovement?: boolean;
   /** What a related lift says, instead of the guess. */
   prior?: Belief;
 }
 
+/** The movement's curve, a bar's where nobody named it. */
+export const curveFor = ({ curve }: Pick<Lifter, 'curve'>): RepCurve => curve ?? LONE_CURVE;
+
+/** What body mass adds to the load that reps follow, kg. `thatDay`: the share that moved on another day. */
+export const tellingKg = (lifter: Pick<Lifter, 'bodyLoadKg' | 'curve'>, thatDay: number = lifter.bodyLoadKg): number =>
+  curveFor(lifter).bodyTells * thatDay;
+
 /** Whether a set can be read at all: it moved something, and was done at least once or missed. */
 export const isReadable = (
   { loadKg, reps, failed, bodyLoadKg: thatDay }: DoneSet,
-  { bodyLoadKg }: Pick<Lifter, 'bodyLoadKg'>,
+  lifter: Pick<Lifter, 'bodyLoadKg' | 'curve'>,
 ): boolean =>
   Number.isFinite(loadKg) &&
   Number.isFinite(reps) &&
   loadKg >= 0 &&
   (reps > 0 || (failed && reps === 0)) &&
-  loadKg + (thatDay ?? bodyLoadKg) > 0;
+  loadKg + tellingKg(lifter, thatDay) > 0;

@@ -1,6 +1,7 @@
 import { arrive, start, takeDay } from './estimator/replay';
 import { trustedReports } from './estimator/trusted-reports';
 import { X } from './estimator/types';
+import { tellingKg } from './history';
 import type { DoneSet, Lifter, PastSession } from './history';
 
 /** What one set did to the estimate. Loads are external kg. */
@@ -19,7 +20,7 @@ export interface Influence {
 export const influences = (history: readonly PastSession[], lifter: Lifter): Influence[] => {
   const found: Influence[] = [];
   let at = start(lifter);
-  const externalKg = (mean: readonly number[]): number => Math.exp(mean[X] ?? 0) - lifter.bodyLoadKg;
+  const externalKg = (mean: readonly number[]): number => Math.exp(mean[X] ?? 0) - tellingKg(lifter);
   for (const { day, sets } of trustedReports(history, lifter.reserveCap)) {
     const arrived = arrive(at, day, lifter);
     const { belief } = takeDay(arrived.belief, sets, lifter, (set, before, after) =>

@@ -1,6 +1,7 @@
 import type { Variation } from '../catalogue';
 import type { TrainingAge } from '../vocabulary';
 import { RESERVE_CAP } from './from-log';
+import { curveOf } from './curve';
 import type { Lifter } from './history';
 
 /** Families the estimator says nothing about: skills, jumps, swings, drills. */
@@ -25,13 +26,11 @@ export const guessKg = (
   variation.firstLoadShare[person.trainingAge === 'novice' ? 'novice' : 'trained'] * (person.massKg ?? UNKNOWN_MASS_KG);
 
 /** What the estimator needs of a person at a variation. */
-export const lifterFor = (
-  variation: Pick<Variation, 'firstLoadShare' | 'bodyMassShare'>,
-  person: { trainingAge: TrainingAge; massKg: number | null },
-): Lifter => ({
+export const lifterFor = (variation: Variation, person: { trainingAge: TrainingAge; massKg: number | null }): Lifter => ({
   startLoadKg: guessKg(variation, person),
   trainingAge: person.trainingAge,
   reserveCap: RESERVE_CAP,
   bodyLoadKg: variation.bodyMassShare * (person.massKg ?? UNKNOWN_MASS_KG),
+  curve: curveOf(variation),
   isNewToMovement: true,
 });

@@ -1,14 +1,17 @@
 import { reason } from '../vocabulary';
 import type { Reason, TrainingAge } from '../vocabulary';
 import { chooseSet } from './choose/choose';
-import type { Choice } from './choose/choose';
+import type { Choice, SessionRise, ShownSet } from './choose/choose';
 import type { SetTarget } from './choose/cost';
-import { sdOfStrength } from './estimator/belief';
+import type { RepCurve } from './curve';
+import { sdOfLoadFor, sdOfStrength } from './estimator/belief';
 import { arrive, replayTrusted, takeDay } from './estimator/replay';
 import type { Checkpoint } from './estimator/replay';
 import { trustedReports } from './estimator/trusted-reports';
 import type { Belief, ContextOffset } from './estimator/types';
-import { isReadable } from './history';
+import { isProbeDue, PROBE } from './habit';
+import { isReadable, tellingKg } from './history';
+import { isOpenEnded } from './open-ended';
 import type { DoneSet, Lifter, PastSession } from './history';
 
 /** What the next set is asked under. `today` holds this exercise's sets so far; loads are external. */
@@ -26,8 +29,8 @@ export interface NextSetContext {
   cautious?: boolean;
   /** What jumps are judged on; `total` where the legs are the limit. */
   jumpOn?: 'total' | 'external';
-  /** Most the external load may rise at once, as a share of it. */
-  externalRiseMost?: number;
+  /** Most the load may rise from session to session once the lift is known; left out: only the bound on a set. */
+  sessionRise?: SessionRise;
   /** False for get-ups, swings and skills, whose reps never go past the range. */
   mayGoBeyond?: boolean;
   /** Sets of other exercises today that share muscle, in sets of fatigue. */
@@ -36,6 +39,10 @@ export interface NextSetContext {
   context?: ContextOffset;
   /** How much of today's fatigue is still there before the coming set, by its rest; 1 at the usual rest. */
   fatigueScale?: number;
+  /** How the movement's reps fall as load rises; left out: a bar's. */
+  curve?: RepCurve;
+  /** The first work set after feelers: what they showed, one deviation down, and at most a quarter over the heaviest. */
+  afterFeelers?: boolean;
   isNewToMovement?: boolean;
   prior?: Belief;
   /** Stored state after an earlier session of the same history; it must give the same answer as a whole replay. */
@@ -47,6 +54,12 @@ export interface Standing {
   at: Checkpoint;
   fatigue: number;
   currentKg: number | null;
+  /** What the last clean sets showed: today's, and those of the session before. */
+  shown: readonly ShownSet[];
+  /** Whether every report of the last sets was the scale's top or more. */
+  isOpenEnded: boolean;
+  /** Heaviest clean load of the last session; null: none. */
+  sessionKg: number | null;
 }
 
 /** Replays history and today, and says where that leaves the lifter. */
@@ -57,19 +70,48 @@ export const standBefore = (history: readonly PastSession[], context: NextSetCon
   const before = replayTrusted(history, trusted === all ? history : trusted.slice(0, -1), lifter, context.checkpoint);
   const arrived = arrive(before, context.day, lifter);
   const { belief, today } = takeDay(arrived.belief, trusted.at(-1)?.sets ?? [], lifter);
+  const last = trusted.findLast(({ sets }, at) => at < trusted.length - 1 && sets.some(isWork))?.sets ?? [];
   return {
     at: { ...arrived, belief },
     fatigue: today.fatigue * (context.fatigueScale ?? 1) + (context.sharedFatigue ?? 0),
     currentKg: loadInForce(history, context, lifter),
+    shown: shownBy([...last, ...(trusted.at(-1)?.sets ?? [])], context.reserveCap),
+    isOpenEnded: isOpenEnded((trusted.at(-1)?.sets ?? []).some(isWork) ? (trusted.at(-1)?.sets ?? []) : last, context.reserveCap),
+    sessionKg: heaviest(last),
   };
 };
 
-/** Today's last load, or the one the last session began with. Feelers were only on the way there. */
+const isWork = (set: DoneSet): boolean => !set.isLeadIn && set.reps > 0;
+
+/**
+ * Clean sets with what they showed: the reps done, and those said to be left. A set nobody spoke of and one said to leave
+ * the scale's top or more show no upper end: then belief alone bounds.
+ */
+const shownBy = (sets: readonly DoneSet[], cap: number): ShownSet[] => {
+  const clean = sets.filter(({ reps, isClean = true }) => isClean && reps > 0);
+  const [first] = sets.filter(isWork);
+  // Sets were done and none of them clean: nothing was shown that would carry a rise.
+  if (first && clean.length === 0) return [{ loadKg: first.loadKg, reps: 0 }];
+  const hasTop = clean.every(({ reserve, reserveCap = cap }) => reserve === null || reserve < reserveCap);
+  return hasTop ? clean.flatMap(({ loadKg, reps, reserve }) => (reserve === null ? [] : [{ loadKg, reps: reps + reserve }])) : [];
+};
+
+const heaviest = (sets: readonly DoneSet[]): number | null => {
+  const clean = sets.filter((set) => isWork(set) && set.isClean !== false && !set.failed).map(({ loadKg }) => loadKg);
+  return clean.length === 0 ? null : Math.max(...clean);
+};
+
+/**
+ * Today's last load, or the last session's: the one it began with, or what it rose to and was clean. Feelers were only on
+ * the way there.
+ */
 const loadInForce = (history: readonly PastSession[], { today }: NextSetContext, lifter: Lifter): number | null => {
   const isWork = (set: DoneSet): boolean => !set.isLeadIn && isReadable(set, lifter);
   const now = today.findLast(isWork);
   if (now) return now.loadKg;
-  return history.findLast(({ sets }) => sets.some(isWork))?.sets.find(isWork)?.loadKg ?? null;
+  const last = history.findLast(({ sets }) => sets.some(isWork))?.sets ?? [];
+  const began = last.find(isWork)?.loadKg ?? null;
+  return began === null ? null : Math.max(began, heaviest(last) ?? began);
 };
 
 /** The next set as chosen, with everything it rests on. */
@@ -79,22 +121,52 @@ export interface ChosenNext {
   reasons: readonly Reason[];
 }
 
+/** How much heavier than the heaviest feeler done well the first work set may be. House default. */
+const OVER_FEELERS = 1.25;
+
+const underFeelers = (loadsKg: readonly number[], today: readonly DoneSet[]): readonly number[] => {
+  const heaviestKg = Math.max(0, ...today.filter(({ failed, isClean = true }) => !failed && isClean).map(({ loadKg }) => loadKg));
+  const within = loadsKg.filter((kg) => kg <= OVER_FEELERS * heaviestKg + 0.0005);
+  return within.length > 0 ? within : loadsKg.slice(0, 1);
+};
+
+/** The belief one deviation down, as sure as before. */
+const lowered = ({ mean, cov }: Belief, { target }: NextSetContext): Belief => {
+  const sd = sdOfLoadFor({ mean, cov }, (target.repsLow + target.repsHigh) / 2 + target.reserve);
+  return { mean: mean.map((value, at) => (at === 0 ? value - sd : value)), cov };
+};
+
+/** The last set asks two reps more where reports have been alike for long: what is then done or said shows a habit. */
+const probed = (choice: Choice, history: readonly PastSession[], context: NextSetContext): Choice => {
+  const { day, setIndex, today, target, cautious = false, mayGoBeyond = true } = context;
+  const before = today.findLast(({ isLeadIn }) => !isLeadIn);
+  const isLast = setIndex >= target.sets - 1 && before !== undefined && choice.loadKg >= before.loadKg;
+  if (!isLast || cautious || !mayGoBeyond || !isProbeDue(history, { day, sets: today }, context.reserveCap)) return choice;
+  return { ...choice, reps: Math.max(choice.reps, before.plannedReps) + PROBE.moreReps, kind: 'probe' };
+};
+
 /** The choice for the next set with everything it rests on; `nextWorkSet` gives its plain answer. */
 export const chooseNext = (history: readonly PastSession[], context: NextSetContext): ChosenNext => {
   const standing = standBefore(history, context);
-  const choice = chooseSet({
-    belief: standing.at.belief,
+  const loadsKg = [...context.loadsKg].sort((a, b) => a - b);
+  const chosen = chooseSet({
+    belief: context.afterFeelers ? lowered(standing.at.belief, context) : standing.at.belief,
     fatigue: standing.fatigue,
     target: context.target,
-    loadsKg: [...context.loadsKg].sort((a, b) => a - b),
+    loadsKg: context.afterFeelers ? underFeelers(loadsKg, context.today) : loadsKg,
     bodyLoadKg: context.bodyLoadKg,
-    currentKg: standing.currentKg,
-    cautious: context.cautious ?? false,
+    tellingKg: tellingKg(context),
+    shown: standing.shown,
+    isOpenEnded: standing.isOpenEnded,
+    // What was held before the feelers says nothing of what they found.
+    currentKg: context.afterFeelers ? null : standing.currentKg,
     jumpOn: context.jumpOn ?? 'total',
-    externalRiseMost: context.externalRiseMost,
+    sessionKg: standing.sessionKg,
+    sessionRise: context.sessionRise,
     mayGoBeyond: context.mayGoBeyond ?? true,
     context: context.context,
   });
+  const choice = probed(chosen, history, context);
   return { choice, standing, reasons: reasonsOf(choice, standing, context) };
 };
 
@@ -114,7 +186,9 @@ export const nextWorkSet = (
 /** Tenths are enough to read; raw values of a model look surer than they are. */
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 
-const reasonsOf = (choice: Choice, { at, currentKg }: Standing, { target, bodyLoadKg }: NextSetContext): Reason[] => {
+const reasonsOf = (choice: Choice, { at, currentKg }: Standing, context: NextSetContext): Reason[] => {
+  const { target } = context;
+  const bodyKg = tellingKg(context);
   const { loadKg, reps, prediction } = choice;
   const estimate = reason(
     'strength-estimate',
@@ -122,9 +196,9 @@ const reasonsOf = (choice: Choice, { at, currentKg }: Standing, { target, bodyLo
       loadKg,
       predictedReps: tenth(Math.max(0, prediction.reps)),
       sdReps: tenth(prediction.sd),
-      oneRepMaxKg: tenth(Math.exp(at.belief.mean[0] ?? 0) - bodyLoadKg),
+      oneRepMaxKg: tenth(Math.exp(at.belief.mean[0] ?? 0) - bodyKg),
       sdPercent: tenth(sdOfStrength(at.belief) * 100),
-      bodyLoadKg: tenth(bodyLoadKg),
+      bodyLoadKg: tenth(bodyKg),
     },
     'strength-model',
   );

@@ -2,7 +2,7 @@ import { mustBeLoaded } from '../catalogue';
 import { isHardKind } from '../log';
 import { historyOf, sidesOf } from '../progression';
 import type { EstimateFrom, PastExercise } from '../progression';
-import { isEstimable, lifterFor, replayEach, sdOfStrength } from '../strength';
+import { isEstimable, lifterFor, replayEach, sdOfStrength, tellingKg } from '../strength';
 import type { Checkpoint } from '../strength';
 import type { Side } from '../vocabulary';
 
@@ -71,7 +71,7 @@ const heaviest = ({ sets }: PastExercise): Pick<ExercisePoint, 'loadKg' | 'reps'
 export const exercisePoints = (from: EstimateFrom): ExercisePoint[] => {
   const isRead = isEstimable(from.variation) && (mustBeLoaded(from.variation) || from.variation.bodyMassShare > 0);
   const sides = sidesOf(from);
-  const { bodyLoadKg } = lifterFor(from.variation, from.context.person);
+  const bodyKg = tellingKg(lifterFor(from.variation, from.context.person));
   const bySide = new Map(isRead ? sides.map((side) => [side, standings(from, side)] as const) : []);
   return [...from.past]
     .sort((a, b) => a.day - b.day)
@@ -92,7 +92,7 @@ export const exercisePoints = (from: EstimateFrom): ExercisePoint[] => {
         oneRepMax: Object.fromEntries(
           sides.flatMap((side) => {
             const known = at(side);
-            return known ? [[side, banded(known, bodyLoadKg)]] : [];
+            return known ? [[side, banded(known, bodyKg)]] : [];
           }),
         ),
         leftBehind: left && right ? behind(left, right) : null,

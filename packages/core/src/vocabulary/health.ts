@@ -43,6 +43,32 @@ export type PersonState = (typeof PERSON_STATES)[number];
 export const CLINICIAN_ROLES = ['doctor', 'physiotherapist', 'surgeon', 'midwife-or-obstetrician', 'specialist-nurse'] as const;
 export type ClinicianRole = (typeof CLINICIAN_ROLES)[number];
 
+/**
+ * What has to be known before anything is loaded, and the questions that tell it. House default: the four answers without
+ * which a load may hurt somebody.
+ */
+export const HEALTH_TOPIC_IDS = ['pregnancy', 'heart-and-pressure', 'operation', 'pain'] as const;
+export type HealthTopic = (typeof HEALTH_TOPIC_IDS)[number];
+export const HEALTH_TOPICS = {
+  pregnancy: ['pregnant'],
+  'heart-and-pressure': ['heart-condition', 'high-pressure'],
+  operation: ['surgery-within-two-years'],
+  pain: ['unexplained-pain'],
+} as const satisfies Record<HealthTopic, readonly ReadinessId[]>;
+
+/** What makes somebody's loads rise more slowly. */
+export const CAREFUL_CAUSES = [
+  'under-18',
+  'from-65',
+  'pregnancy',
+  'birth-within-year',
+  'fragile-bones',
+  'heart-or-pressure',
+  'not-asked',
+  'limit',
+] as const;
+export type CarefulCause = (typeof CAREFUL_CAUSES)[number];
+
 /** How far a clearance lets a joint go. */
 export const CLEARED_RANGES = ['full', 'middle', 'holds-only'] as const;
 export type ClearedRange = (typeof CLEARED_RANGES)[number];

@@ -31,16 +31,37 @@ export { CUE_KINDS, FAULTS } from './faults';
 export type { CueKind, FaultId } from './faults';
 export { LEVERS } from './levers';
 export type { LeverId, LeverValue, LeverValues } from './levers';
-export { HOLDS, LIMITS, LIMIT_STATES, MIDDLE_LIMITS, SORE_LIMITS, TRAITS } from './limits';
+export { DERIVED_LIMITS, HOLDS, LIMITS, LIMIT_STATES, MIDDLE_LIMITS, SORE_LIMITS, TRAITS } from './limits';
 export type { HoldId, LimitId, LimitState, SoreLimitId, TraitId } from './limits';
-export { AGGRAVATORS, ANSWERS, CAUTIONS, CLEARED_RANGES, CLINICIAN_ROLES, PERSON_STATES, READINESS } from './health';
-export type { Aggravator, Answer, CautionId, ClearedRange, ClinicianRole, PersonState, ReadinessId } from './health';
+export {
+  AGGRAVATORS,
+  ANSWERS,
+  CAREFUL_CAUSES,
+  CAUTIONS,
+  CLEARED_RANGES,
+  CLINICIAN_ROLES,
+  HEALTH_TOPICS,
+  HEALTH_TOPIC_IDS,
+  PERSON_STATES,
+  READINESS,
+} from './health';
+export type {
+  Aggravator,
+  Answer,
+  CarefulCause,
+  CautionId,
+  HealthTopic,
+  ClearedRange,
+  ClinicianRole,
+  PersonState,
+  ReadinessId,
+} from './health';
 export { SCREENING_TASKS, TASK_STATES } from './screening';
 export type { ScreeningTaskId, TaskState } from './screening';
 export { CLEAN_VALUES, FAULT_SEVERITIES, LOGGERS, RESERVE_SOURCES, SET_ENDINGS, SET_KINDS, SIDES } from './set-record';
 export type { Clean, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from './set-record';
-export { BLOCK_KINDS, INTENTS, ROLES, SESSION_SHAPES, SPLIT_DAYS } from './sheet';
-export type { BlockKind, Intent, Role, SessionShape, SplitDay } from './sheet';
+export { BLOCK_KINDS, DAY_ROLES, INTENTS, ROLES, SESSION_SHAPES, SPLIT_DAYS } from './sheet';
+export type { BlockKind, DayRole, Intent, Role, SessionShape, SplitDay } from './sheet';
 export {
   CHANGE_CAUSES,
   ENERGY_VALUES,

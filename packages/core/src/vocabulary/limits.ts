@@ -34,12 +34,16 @@ export const LIMITS = [
   'see-clinician',
   'after-surgery',
   'guardian-consent',
+  'health-not-asked',
 ] as const;
 export type LimitId = (typeof LIMITS)[number];
 
 /** Limits that hold back everything until somebody with the right to says otherwise; a trainer can't set them by hand. */
 export const HOLDS = ['see-clinician', 'after-surgery', 'guardian-consent'] as const satisfies readonly LimitId[];
 export type HoldId = (typeof HOLDS)[number];
+
+/** Limits that follow from answers, or from their absence: never set by hand. */
+export const DERIVED_LIMITS = [...HOLDS, 'health-not-asked'] as const satisfies readonly LimitId[];
 
 /** Sore places that have no left and right. */
 export const MIDDLE_LIMITS: readonly LimitId[] = ['low-back-bending', 'low-back-arching', 'neck'];

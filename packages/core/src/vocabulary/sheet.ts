@@ -23,6 +23,10 @@ export type SessionShape = (typeof SESSION_SHAPES)[number];
 export const INTENTS = ['build', 'lighter'] as const;
 export type Intent = (typeof INTENTS)[number];
 
+/** Which days of a plan an exercise's track belongs to: every day, or one of the days of a split. */
+export const DAY_ROLES = ['all', 'a', 'b'] as const;
+export type DayRole = (typeof DAY_ROLES)[number];
+
 /** The days of a two-day split. */
 export const SPLIT_DAYS = ['a', 'b'] as const;
 export type SplitDay = (typeof SPLIT_DAYS)[number];

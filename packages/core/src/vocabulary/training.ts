@@ -71,7 +71,7 @@ export const METHODS = ['reserve-led', 'range-then-load', 'two-for-two', 'straig
 export type MethodId = (typeof METHODS)[number];
 
 /** What one decision may change about a dose. */
-export const CHANGE_LEVERS = ['load', 'reps', 'sets', 'reserve'] as const;
+export const CHANGE_LEVERS = ['load', 'reps', 'sets', 'reserve', 'seconds'] as const;
 export type ChangeLever = (typeof CHANGE_LEVERS)[number];
 
 /** Questions of a verdict, in the order they are asked. */
@@ -81,9 +81,11 @@ export const QUESTION_IDS = [
   'clean',
   'grip',
   'cut',
+  'back',
   'method',
   'stall',
   'dip',
+  'too-easy',
   'may-move-up',
   'session-cap',
 ] as const;

@@ -24,6 +24,7 @@ export const short: AdviceRule = {
     }
     const on = carriedOn(input);
     if (!on) return null;
+    const fewer = fewerSets(input, last);
     const reps = last.reps ?? 0;
     const estimated = input.method === 'reserve-led' ? estimateNext(input) : null;
     const lighterKg =
@@ -36,9 +37,25 @@ export const short: AdviceRule = {
       return { kind: 'change', reasons: [why], next: on, restSeconds };
     }
     const why = reason('advice-short-lighter', { reps, repsLow, toKg: lighterKg }, 'common-practice');
+    const told = fewer === null ? [] : [reason('advice-fewer-sets', { reps, repsLow, sets: fewer }, 'house-default')];
     const next = { loadKg: lighterKg, reps: estimated && estimated.set.loadKg === lighterKg ? estimated.set.reps : on.reps };
-    return { kind: 'change', reasons: [why, ...(estimated?.reasons ?? [])], next, restSeconds: null };
+    return {
+      kind: 'change',
+      reasons: [why, ...told, ...(estimated?.reasons ?? [])],
+      next,
+      restSeconds: null,
+      ...(fewer === null ? {} : { setsTo: fewer }),
+    };
   },
+};
+
+/** A first set this far under the range takes a third of the sets off today. House default. */
+const FAR_SHORT = { reps: 3, setsOff: 1 / 3 } as const;
+
+const fewerSets = ({ dose }: AdviceInput, last: AdviceInput['today'][number]): number | null => {
+  const isFar = last.setIndex === 0 && (last.reps ?? 0) <= dose.repsLow - FAR_SHORT.reps;
+  const sets = Math.max(1, dose.sets - Math.ceil(dose.sets * FAR_SHORT.setsOff));
+  return isFar && sets < dose.sets ? sets : null;
 };
 
 /** Fewer reps than the range asks for, and not by choice. */

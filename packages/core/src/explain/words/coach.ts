@@ -1,7 +1,7 @@
 import { AID_WORDS, WAY_WORDS } from '../remedy-words';
 import { formatMass, formatRest } from '../format';
 import { FAULT_LABELS, POSITION_LABELS, SIDE_LABELS } from '../labels';
-import { LEVER_WORDS } from '../lever-words';
+import { formatLeverValue, LEVER_WORDS } from '../lever-words';
 import type { CoachReasons } from '../../vocabulary/reason-codes/coach';
 import { load, sentence, set } from './parts';
 import type { WordingContext, WordsFor } from './types';
@@ -32,6 +32,11 @@ export const COACH_WORDS: WordsFor<CoachReasons> = {
   'advice-leave-today': (v) =>
     `${sentence(FAULT_LABELS[v.faultId])} in ${v.sets} ${v.sets === 1 ? 'set' : 'sets'}: leave it for today.`,
   'advice-easier-variation': (v, c) => `${c.nameOf(v.variationId)} trains the same, a stage lower.`,
+  'advice-setting': (v) =>
+    `The load was cut already today: ${LEVER_WORDS[v.lever].label.toLowerCase()} ${formatLeverValue(v.lever, v.to, v.unit)} instead.`,
+  'advice-fewer-sets': (v) =>
+    `${v.reps} reps in the first set, ${v.repsLow} asked for: ${v.sets} ${v.sets === 1 ? 'set' : 'sets'} today, no more.`,
+  'advice-own-load': (v) => `${sentence(SIDE_LABELS[v.side])} is about ${v.percent} % stronger: it may have a load of its own.`,
   'advice-dangerous': (v) => `${sentence(FAULT_LABELS[v.faultId])} is dangerous under load: end the set, change it now.`,
   'advice-lighter': (v, c) => `${load(v.toKg, c.unit)} instead of ${load(v.fromKg, c.unit)}.`,
   'advice-grip': (v) => `Grip ended ${set(v.setIndex)}, not the legs: chalk, one palm each way, or straps. Same load.`,

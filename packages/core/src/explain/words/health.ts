@@ -1,6 +1,15 @@
 import { formatDate, formatMass } from '../format';
-import { BODY_SIDE_LABELS, RANGE_LABELS, READINESS_ASKS, ROLE_LABELS } from '../health-labels';
-import { KIT_LABELS, LIMIT_LABELS } from '../labels';
+import {
+  BODY_SIDE_LABELS,
+  CAREFUL_WORDS,
+  HEALTH_TOPIC_LABELS,
+  RANGE_LABELS,
+  READINESS_ASKS,
+  ROLE_LABELS,
+} from '../health-labels';
+import { KIT_LABELS, LIMIT_LABELS, POSITION_LABELS as POSITION_WORDS } from '../labels';
+import { RESTRICTION_WORDS, UNLOCK_WORDS } from '../limit-words';
+import type { RestrictionId, UnlockId } from '../../limits';
 import type { Side } from '../../vocabulary';
 import type { HealthReasons } from '../../vocabulary/reason-codes/health';
 import { load, sentence } from './parts';
@@ -43,5 +52,17 @@ export const HEALTH_WORDS: WordsFor<HealthReasons> = {
   'small-discs': () => 'Small discs start the bar lower than usual: blocks under them, or count the deficit.',
   disliked: (v, c) => `${c.nameOf(v.variationId)} is not liked.`,
   'reserve-alone': (v) => `Alone or at home: ${v.reserve} in reserve instead of ${v.usualReserve}.`,
+  'health-topic-not-asked': (v) => `Not asked yet: ${HEALTH_TOPIC_LABELS[v.topic].toLowerCase()}. Nothing is loaded until it is.`,
+  'nothing-loaded-yet': (v) =>
+    v.why === 'birth'
+      ? 'After a birth nothing is loaded before a clearance.'
+      : 'Nothing in the hands yet: pregnancy, heart and pressure, operation and pain have to be asked first.',
+  'position-locks': (v) =>
+    `A weight ${POSITION_WORDS[v.position]} is locked by ${LIMIT_LABELS[v.limit]}${felt(v.severity ?? null)}. What opens it: ${UNLOCK_WORDS[v.unlock as UnlockId]}.`,
+  'position-restricts': (v) =>
+    `A weight ${POSITION_WORDS[v.position]} with ${LIMIT_LABELS[v.limit]}${felt(v.severity ?? null)}: ${RESTRICTION_WORDS[v.how as RestrictionId]}.`,
+  careful: (v) => `Loads rise by one small step, after two clean sessions: ${CAREFUL_WORDS[v.cause]}.`,
+  'severe-cut': (v, c) =>
+    `${sentence(LIMIT_LABELS[v.limit])} at 5 of 10: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}, ${v.sets} of ${v.usualSets} sets, at the top of the range. That is the one cut.`,
   'load-cleared-up-to': (v, c) => `The clearance goes to ${formatMass(v.maxLoadKg, c.unit)}, so ${load(v.loadKg, c.unit)}.`,
 };

@@ -1,4 +1,5 @@
 import { formatNumber } from '../format';
+import { CAREFUL_WORDS } from '../health-labels';
 import { FAULT_LABELS, SIDE_LABELS } from '../labels';
 import { formatLeverValue, LEVER_WORDS } from '../lever-words';
 import type { MassUnit } from '../../vocabulary';
@@ -54,6 +55,8 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'gate-none': (v, c) => `${c.nameOf(v.variationId)} may stay for good: no stage has to be earned.`,
   'rung-bypassed': (v, c) =>
     `${c.nameOf(v.variationId)} is passed over: ${v.why === 'limit' ? 'a limit locks it' : 'the kit is not here'}.`,
+  'rung-below': (v, c) =>
+    `Neither load nor settings go lower on ${c.nameOf(v.fromVariationId)}: ${c.nameOf(v.toVariationId)}, the stage below.`,
   'rung-dose': (v, c) =>
     `${c.nameOf(v.toVariationId)} starts at ${load(v.loadKg, c.unit)}. The new stage and its dose are one change.`,
   'two-for-two-met': (v) => `${v.repsOver} reps over ${v.goalReps} in the last set, ${sessions(v.sessions)} running.`,
@@ -80,4 +83,35 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'set-doubtful': (v) => `${sentence(set(v.setIndex))} can’t be right (${v.field}). Put it right and decide again.`,
   'not-enough': (v) =>
     `${v.sets} ${v.sets === 1 ? 'set' : 'sets'}: not enough to say how strong this is, so the plain range decides.`,
+  'pain-fewer-sets': (v) => `The load was cut already, so fewer sets: ${v.sets} of ${v.usualSets}.`,
+  'pain-nothing-left': () => 'Load, settings and sets are down already: another exercise instead, until it settles.',
+  'pain-return-unknown': () => 'It was eased for pain, and nobody asked about pain this time: it waits where it is.',
+  'coming-back': (v) =>
+    v.because === 'pain'
+      ? `${sessions(v.good)} without pain: what was taken off comes back, settings first, then load.`
+      : `${v.because === 'fault' ? 'Clean again' : 'The limit is gone'}: one notch back.`,
+  'back-again': (v, c) => `Back at what stood before: ${load(v.loadKg, c.unit)}.`,
+  'setting-stays': () => 'What was eased stands where it stood before.',
+  'timed-waiting': (v) =>
+    `Shortest set ${v.seconds} s of ${v.asked} s. Every set that long, clean, in two sessions running earns more; ${v.sessions} so far.`,
+  'timed-longest': (v) => `${v.seconds} s is as long as this is held.`,
+  'timed-longer': (v) => `Held ${v.from} s in every set, twice running: ${v.to} s next.`,
+  'timed-shorter': (v) => `Two sets fell well short of ${v.from} s: ${v.to} s next.`,
+  'stall-set': (v) =>
+    `No stronger over ${sessions(v.sessions)}. Ask about sleep, and watch the range; then one set more: ${v.sets}.`,
+  'aim-up': (v) => `${v.from} reps were asked for; ${v.to} are there now.`,
+  'aim-down': (v) => `${v.from} reps were asked for; ${v.to} are what the last sets bear.`,
+  'own-range': (v) =>
+    `That is the heaviest here, so the movement’s own range: ${v.repsLow} to ${v.repsHigh}, then what its settings give.`,
+  'too-easy': (v) => `About ${v.more} more reps could be done than are asked: the same again would be wasted.`,
+  'careful-waits': (v) => `${sessions(v.sessions)} clean at this load so far; with care it takes two: ${CAREFUL_WORDS[v.cause]}.`,
+  'no-new-rung': (v) => `No new stage now: ${CAREFUL_WORDS[v.cause]}.`,
+  'grip-changed': (v) =>
+    `Grip ended it ${v.sessions} sessions running: ${
+      v.how === 'straps'
+        ? 'straps from now on, chalk or one palm each way if you prefer'
+        : 'the legs get a harder setting at the load the hands can hold'
+    }.`,
+  'day-of-its-own': () => 'A day of its own: it counts for what is known of the person, and moves nothing.',
+  'loan-over': () => 'The lighter session was a loan: what stood before comes back.',
 };

@@ -1,7 +1,8 @@
 import { formatMass, formatNumber, formatRest } from '../format';
+import { CAREFUL_WORDS } from '../health-labels';
 import { TRAINING_AGE_LABELS } from '../labels';
 import type { PlanReasons } from '../../vocabulary/reason-codes/plan';
-import { goal, load } from './parts';
+import { goal, load, sentence } from './parts';
 import type { WordsFor } from './types';
 
 /** Why a sheet asks for what it asks, in words. */
@@ -54,4 +55,21 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
     return `${what}: ${numbers[v.field]}.`;
   },
   'lighter-day': (v) => `A lighter day: ${v.sets} of ${v.usualSets} sets, ${v.reserve} in reserve.`,
+  'load-from-history': (v, c) =>
+    `Done before, ${v.sessions === 1 ? 'once' : `${v.sessions} times`}: those sets bear ${load(v.loadKg, c.unit)} today.`,
+  'load-as-here': (v, c) =>
+    `${load(v.fromKg, c.unit)} can’t be made here: the nearest not above it is ${load(v.loadKg, c.unit)}.`,
+  spared: (v) =>
+    `${sentence(CAREFUL_WORDS[v.cause])}: ${v.reps} reps or more${v.reserve > 0 ? `, at least ${v.reserve} in reserve` : ''}.`,
+  'reserve-new-movement': (v) =>
+    v.sessions === 0
+      ? `New to this person: ${v.reserve} in reserve instead of ${v.usualReserve}.`
+      : `Done ${v.sessions === 1 ? 'once' : `${v.sessions} times`} so far: ${v.reserve} in reserve instead of ${v.usualReserve}.`,
+  'half-after-birth': (v, c) =>
+    `After a birth it starts at half: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}.`,
+  'loan-sets': (v) =>
+    `One lighter session: ${v.sets} of ${v.usualSets} sets, ${v.reserve} in reserve. What stood before comes back.`,
+  'shape-from-belief': (v, c) =>
+    `For this shape ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}: about ${formatNumber(v.predictedReps)} reps could be done at its pace, and one step is kept back.`,
+  'sets-for-minutes': (v) => `${v.sets} of ${v.usualSets} sets, to stay within ${v.minutes} min.`,
 };

@@ -18,6 +18,8 @@ export const STRENGTH_WORDS: WordsFor<StrengthReasons> = {
     `${load(v.fromKg, c.unit)} has become too easy for the range: ${load(v.loadKg, c.unit)} × ${v.reps} should leave about ${v.reserve}.`,
   'load-down': (v, c) =>
     `${load(v.fromKg, c.unit)} is too heavy for the range now: ${load(v.loadKg, c.unit)} × ${v.reps} should leave about ${v.reserve}.`,
+  'load-probe': (v, c) =>
+    `Reports have been the same for long, so this last set asks two reps more: ${load(v.loadKg, c.unit)} × ${v.reps}. Stop where form would go.`,
   'load-searched-same': (v, c) =>
     `Not much is known yet, so every load was weighed: ${load(v.loadKg, c.unit)} × ${v.reps} comes nearest to leaving ${v.reserve}.`,
 };

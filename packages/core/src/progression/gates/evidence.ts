@@ -4,7 +4,7 @@ import { snapDown } from '../../kit';
 import type { Kit } from '../../kit';
 import { isDoubtful } from '../../log';
 import type { SetRecord } from '../../log';
-import { ESTIMATOR } from '../../strength';
+import { curveOf } from '../../strength';
 import { isPerSide } from '../../vocabulary';
 import type { PastExercise } from '../types';
 
@@ -59,39 +59,38 @@ export const gateTarget = (
 const isClean = (set: SetRecord): boolean =>
   set.clean === 'yes' && set.faults.every(({ severity }) => severity === 'note') && set.endedBy !== 'form';
 
-const counts = (set: SetRecord, target: GateTarget, bodyLoadKg: number): boolean => {
+const counts = (set: SetRecord, target: GateTarget, k: number, bodyKg: number): boolean => {
   if (!isClean(set) || set.endedBy === 'pain' || isDoubtful(set)) return false;
   if (target.seconds !== null) return set.seconds !== null && set.seconds >= target.seconds;
   if (set.reps === null) return false;
   const gripMet = set.endedBy === 'grip' && (set.reserve ?? 0) >= ARMS_RESERVE;
   if (target.loadKg === null) return set.reps >= target.reps || gripMet;
-  return gripMet || repsAt(target.loadKg + bodyLoadKg, set.externalKg + bodyLoadKg, set.reps) >= target.reps - 1e-9;
+  return gripMet || repsAt(k, target.loadKg + bodyKg, set.externalKg + bodyKg, set.reps) >= target.reps - 1e-9;
 };
 
-const { usualK } = ESTIMATOR;
-
 /**
- * Reps another load would have allowed for the same effort, by the usual k of the strength model; more load counts for
- * more reps, less for fewer.
+ * Reps another load would have allowed for the same effort, by the movement's usual k; more load counts for more reps,
+ * less for fewer.
  */
-const repsAt = (wantedKg: number, doneKg: number, reps: number): number =>
-  wantedKg <= 0 || Math.abs(wantedKg - doneKg) < 0.001 ? reps : usualK * ((doneKg * (1 + reps / usualK)) / wantedKg - 1);
+const repsAt = (k: number, wantedKg: number, doneKg: number, reps: number): number =>
+  wantedKg <= 0 || Math.abs(wantedKg - doneKg) < 0.001 ? reps : k * ((doneKg * (1 + reps / k)) / wantedKg - 1);
 
 /** What each session showed toward a gate, oldest first. One-sided sets count when both sides do. */
 export const gateEvidence = (
   sessions: readonly Pick<PastExercise, 'sessionId' | 'day' | 'sets'>[],
   target: GateTarget,
-  variation: Pick<Variation, 'stance' | 'bodyMassShare'>,
+  variation: Variation,
   bodyMassKg: number | null,
 ): GateEvidence[] => {
   const sides = isPerSide(variation.stance) ? 2 : 1;
-  const bodyLoadKg = variation.bodyMassShare * (bodyMassKg ?? 0);
+  const { k, bodyTells } = curveOf(variation);
+  const bodyKg = bodyTells * variation.bodyMassShare * (bodyMassKg ?? 0);
   return [...sessions]
     .sort((a, b) => a.day - b.day)
     .map(({ sessionId, day, sets }) => {
       const good = new Map<number, number>();
       for (const set of sets) {
-        if ((set.kind === 'work' || set.kind === 'timed') && counts(set, target, bodyLoadKg)) {
+        if ((set.kind === 'work' || set.kind === 'timed') && counts(set, target, k, bodyKg)) {
           good.set(set.setIndex, (good.get(set.setIndex) ?? 0) + 1);
         }
       }

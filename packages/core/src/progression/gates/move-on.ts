@@ -3,7 +3,7 @@ import type { Rung } from '../../catalogue';
 import { firstDose, loadsForVariation } from '../../dose';
 import { snapDown } from '../../kit';
 import type { Load } from '../../kit';
-import { carryOver, FEELER_FROM_SIGMA, lifterFor, ratioBetween, replay } from '../../strength';
+import { carryOver, FEELER_FROM_SIGMA, lifterFor, ratioBetween, replay, tellingKg } from '../../strength';
 import { reason } from '../../vocabulary';
 import type { Reason } from '../../vocabulary';
 import { historyOf } from '../estimate-next';
@@ -75,7 +75,15 @@ export const toNextRung = (log: ExerciseLog, gate: MetGate): Outcome | null => {
     change: { lever: 'variation', from: log.variation.id, to: variation.id },
     variationId: variation.id,
     values,
-    dose: { ...first, sets: dose.sets, restSeconds: dose.restSeconds, reserve: dose.reserve, load, repsAim: first.repsLow },
+    dose: {
+      ...first,
+      sets: Math.max(dose.sets, rung.gate?.sets ?? 0),
+      restSeconds: dose.restSeconds,
+      reserve: dose.reserve,
+      load,
+      repsAim: first.repsLow,
+    },
+    memory: {},
     reasons: [...gate.reasons, met, doseWhy, ...(carried?.reasons ?? [])],
   };
 };
@@ -96,11 +104,11 @@ const carriedLoad = (log: ExerciseLog, toId: string): { load: Load; reasons: Rea
   if (!by || by.sigma >= FEELER_FROM_SIGMA || loads.length === 0) return null;
   const lifter = lifterFor(variation, context.person);
   const { belief } = replay(historyOf(log, 'both'), lifter);
-  const shares = { from: lifter.bodyLoadKg, to: lifterFor(to, context.person).bodyLoadKg };
-  const carried = carryOver(belief, by, shares, context.person.trainingAge === 'novice' ? 'novice' : 'trained');
+  const lifters = { from: lifter, to: lifterFor(to, context.person) };
+  const carried = carryOver(belief, by, lifters, context.person.trainingAge === 'novice' ? 'novice' : 'trained');
   const low = Math.exp((carried.mean[0] ?? 0) - Math.sqrt(carried.cov[0] ?? 0));
   const target = log.dose.repsLow + log.dose.reserve;
-  const wantedKg = low / (1 + target / Math.exp(carried.mean[3] ?? 0)) - shares.to;
+  const wantedKg = low / (1 + target / Math.exp(carried.mean[3] ?? 0)) - tellingKg(lifters.to);
   const load = snapDown(loads, wantedKg);
   if (!load) return null;
   const values = { variationId: variation.id, ratio: Math.round(by.ratio * 100) / 100, loadKg: load.externalKg };

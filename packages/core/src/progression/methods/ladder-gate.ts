@@ -1,4 +1,5 @@
-import { repsTop } from '../../dose';
+import { narrowed, plannedReps, repsTop } from '../../dose';
+import { aimAt } from '../aim';
 import { reason } from '../../vocabulary';
 import { lever } from '../change-lever';
 import type { GateTarget } from '../gates/evidence';
@@ -7,6 +8,7 @@ import { stay } from '../stay';
 import { stepUp } from '../step-up';
 import type { ExerciseLog, Method, Outcome, WorkDone } from '../types';
 import { shortOfRange } from '../short-of-range';
+import { workDone } from '../work-done';
 
 /**
  * For unloaded work and skills: clean work shown in the number of sessions a stage asks for earns the next stage. A
@@ -33,14 +35,33 @@ const toward = (log: ExerciseLog, done: WorkDone): Outcome | null => {
   if (oneMore) return oneMore;
   const values = { ...shownValues(target), sets: bestSets, setsNeeded: target.sets, sessions, sessionsNeeded: target.sessions };
   const outcome = stay(log, done, [reason('gate-progress', values, 'common-practice')]);
-  const repsAim = Math.max(log.dose.repsLow, target.reps);
-  return { ...outcome, dose: { ...outcome.dose, repsHigh: Math.max(log.dose.repsHigh, repsAim), repsAim } };
+  return towardReps(log, outcome, target);
+};
+
+/**
+ * Reps on the way to a gate: the range moves so that its top is what is asked, and never widens; the aim is what the belief
+ * bears, at least a rep more than the least that was done.
+ */
+const towardReps = (log: ExerciseLog, outcome: Outcome, target: GateTarget): Outcome => {
+  const { dose } = log;
+  const moved =
+    target.seconds === null && dose.repsHigh < target.reps ? narrowed({ ...outcome.dose, repsHigh: target.reps }) : outcome.dose;
+  const lowest = Math.min(...workDone(log).rows.map(({ reps }) => reps), target.reps);
+  const most = Math.min(moved.repsHigh, Math.max(target.reps, moved.repsLow));
+  const repsAim = Math.min(most, Math.max(aimAt(log, moved), lowest + 1));
+  const from = plannedReps(dose);
+  const asked = { ...moved, repsAim };
+  if (repsAim <= from)
+    return { ...outcome, dose: { ...asked, repsAim: Math.min(most, Math.max(repsAim, Math.min(from, most))) } };
+  const why = reason('aim-up', { from, to: repsAim }, 'common-practice');
+  return { verdict: 'move-up', change: { lever: 'reps', from, to: repsAim }, dose: asked, reasons: [...outcome.reasons, why] };
 };
 
 /** The stage asks for more sets than the sheet has: one more, once every set there is shows what is asked. */
 const anotherSet = (log: ExerciseLog, done: WorkDone, target: GateTarget): Outcome | null => {
-  const { sets } = log.dose;
-  const isFilled = done.completeSets >= sets && done.rows.every((row) => row.reps >= target.reps);
+  // What the day had capped comes back by itself; only a track that asks for too few sets gets one more.
+  const sets = Math.max(log.dose.sets, log.usual?.sets ?? 0);
+  const isFilled = done.completeSets >= log.dose.sets && done.rows.every((row) => row.reps >= target.reps);
   if (sets >= target.sets || target.seconds !== null || !isFilled) return null;
   const why = reason('gate-another-set', { sets: sets + 1, setsNeeded: target.sets, reps: target.reps }, 'common-practice');
   return {

@@ -1,9 +1,14 @@
 import { isSameMass } from '../../kit';
 import type { Load } from '../../kit';
 import { reason } from '../../vocabulary';
+import { inRange, ownRange, plannedReps, repsTop } from '../../dose';
+import type { Dose } from '../../dose';
+import { aimAt } from '../aim';
 import { estimateFor, withToday } from '../estimate-next';
 import { metGate, toNextRung } from '../gates/move-on';
+import { shortOfRange } from '../short-of-range';
 import { stay } from '../stay';
+import { stepUp } from '../step-up';
 import type { ExerciseLog, Method, Outcome, WorkDone } from '../types';
 import { fillRange } from '../fill-range';
 
@@ -25,7 +30,8 @@ export const reserveLed: Method = {
     const began = loadBegunWith(log, done);
     const gate = metGate(log);
     const isHeaviest = isSameMass(log.loads.at(-1)?.externalKg ?? 0, began.externalKg);
-    if (gate && isHeaviest) return toNextRung(log, gate) ?? same(log, began, next.reps, next.reasons);
+    const onward = gate && isHeaviest ? toNextRung(log, gate) : null;
+    if (onward) return onward;
     const aim = { repsAim: next.reps, repsBeyond: Math.max(0, next.reps - log.dose.repsHigh) };
     const dose = { ...log.dose, load, ...aim };
     if (load.externalKg > began.externalKg + 0.001) {
@@ -36,7 +42,11 @@ export const reserveLed: Method = {
       const change = { lever: 'load', from: began.externalKg, to: load.externalKg } as const;
       return { verdict: 'ease-back', change, dose, reasons: next.reasons };
     }
-    return same(log, began, next.reps, next.reasons);
+    // At the lightest the rack makes the estimate can ask for nothing less; what fell short still eases.
+    const isLightest = isSameMass(log.loads[0]?.externalKg ?? 0, began.externalKg);
+    const short = isLightest ? shortOfRange(log, done) : null;
+    if (short?.verdict === 'ease-back') return short;
+    return (isHeaviest && next.reps >= log.dose.repsHigh ? racksEnd(log, done, began) : null) ?? aimed(log, began, next);
   },
 };
 
@@ -53,9 +63,50 @@ const loadBegunWith = (log: ExerciseLog, done: WorkDone): Load => {
   return log.loads.find(({ externalKg }) => first && isSameMass(externalKg, first.externalKg)) ?? done.load;
 };
 
-const same = (log: ExerciseLog, load: Load, reps: number, reasons: Outcome['reasons']): Outcome => {
-  const outcome = stay(log, { load }, reasons);
-  return { ...outcome, dose: { ...outcome.dose, repsAim: reps, repsBeyond: Math.max(0, reps - log.dose.repsHigh) } };
+/**
+ * The heaviest the rack makes has become easy: the movement's own range first, then what its settings, pauses and tempo
+ * give, once every set has filled it.
+ */
+const racksEnd = (log: ExerciseLog, done: WorkDone, load: Load): Outcome | null => {
+  const { dose } = log;
+  const own = ownRange(log.variation, log.values);
+  if (dose.repsHigh < own.high) {
+    const moved = inRange({ ...dose, load }, own);
+    return {
+      verdict: 'move-up',
+      change: { lever: 'reps', from: dose.repsHigh, to: own.high },
+      dose: { ...moved, repsAim: aimAt(log, moved) },
+      reasons: [reason('own-range', { repsLow: own.low, repsHigh: own.high }, 'house-default')],
+    };
+  }
+  const isFilled = done.completeSets >= dose.sets && done.rows.every(({ reps }) => reps >= repsTop(dose));
+  if (!isFilled) return null;
+  const up = stepUp(log, load);
+  return up.verdict === 'move-up' ? up : null;
+};
+
+/** Falls in the aim up to this are a day's noise. House default. */
+const AIM_NOISE = 1;
+
+/** The same load: the aim climbs as the belief bears it, and that is a move up; it falls only by more than a day's noise. */
+const aimed = (log: ExerciseLog, load: Load, next: { reps: number; reasons: Outcome['reasons'] }): Outcome => {
+  const from = plannedReps(log.dose);
+  const outcome = stay(log, { load }, next.reasons);
+  const asking = (repsAim: number): Dose => ({
+    ...outcome.dose,
+    repsAim,
+    repsBeyond: Math.max(0, repsAim - log.dose.repsHigh),
+  });
+  const change = { lever: 'reps', from, to: next.reps } as const;
+  if (next.reps > from) {
+    const why = reason('aim-up', { from, to: next.reps }, 'strength-model');
+    return { verdict: 'move-up', change, dose: asking(next.reps), reasons: [...next.reasons, why] };
+  }
+  if (next.reps < from - AIM_NOISE) {
+    const why = reason('aim-down', { from, to: next.reps }, 'strength-model');
+    return { verdict: 'ease-back', change, dose: asking(next.reps), reasons: [...next.reasons, why] };
+  }
+  return outcome;
 };
 
 const usualGap = ({ past, day }: ExerciseLog): number => {

@@ -9,7 +9,8 @@ import type { Question } from '../types';
 export const cutShort: Question = {
   id: 'cut',
   ask: (log, done) => {
-    const { cut, dose } = log;
+    const { cut, dose, memory } = log;
+    if (memory?.loan) return stay(log, log.usual ? { load: log.usual.load } : done, [reason('loan-over', {}, 'house-default')]);
     // Left because the sets fell short: nothing was spared, and what was logged speaks for itself.
     if (!cut || cut.because === 'short') return null;
     if (cut.isEased) {

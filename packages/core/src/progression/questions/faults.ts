@@ -2,6 +2,7 @@ import { remediesFor, valueAt } from '../../catalogue/knowledge';
 import { reason } from '../../vocabulary';
 import type { FaultId } from '../../vocabulary';
 import { easeOneStep } from '../ease';
+import type { Eased } from '../memory';
 import { stay } from '../stay';
 import type { ExerciseLog, Outcome, Question, WorkDone } from '../types';
 
@@ -14,6 +15,7 @@ const RUNNING = 2;
  */
 export const faults: Question = {
   id: 'clean',
+  onlyHolds: true,
   ask: (log, done) => {
     const seen = log.sets.flatMap((set) => set.faults.map((fault) => ({ ...fault, setIndex: set.setIndex })));
     const dangerous = seen.find((fault) => fault.severity === 'dangerous');
@@ -34,8 +36,20 @@ const broke = (log: ExerciseLog, done: WorkDone, { id, setIndex }: { id: FaultId
   if (sessions < RUNNING) return stay(log, done, [reason('fault-breaks', { faultId: id, setIndex }, 'common-practice')]);
   const why = reason('fault-again', { faultId: id, sessions }, 'common-practice');
   const eased = remedyNotch(log, done, id) ?? easeOneStep(log, done.load);
-  return { ...eased, verdict: 'ease-back', reasons: [why, ...eased.reasons] };
+  const memory = eased.values ? { ...log.memory, eased: log.memory?.eased ?? asItStood(log, done) } : log.memory;
+  return { ...eased, verdict: 'ease-back', reasons: [why, ...eased.reasons], memory };
 };
+
+/** What stands before a setting is eased, so that it comes back. */
+const asItStood = ({ day, dose, values }: ExerciseLog, done: WorkDone): Eased => ({
+  because: 'fault',
+  day,
+  sets: dose.sets,
+  loadKg: done.load.externalKg,
+  values,
+  steps: ['setting'],
+  good: 0,
+});
 
 /** Sessions just before this one, in a row, in which the fault broke a set. */
 const runningWith = ({ past, day }: Pick<ExerciseLog, 'past' | 'day'>, faultId: FaultId): number => {

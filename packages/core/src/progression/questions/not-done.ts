@@ -8,7 +8,7 @@ export const notDone: Question = {
   id: 'done',
   ask: ({ dose, sets, variation }, done) => {
     const isLoaded = mustBeLoaded(variation);
-    if (done.rows.length > 0) return null;
+    if (done.rows.length > 0 || (dose.seconds !== undefined && sets.some(({ seconds }) => seconds !== null))) return null;
     const doubtful = sets.find((set) => isDoubtful(set, isLoaded));
     const why = doubtful
       ? reason('set-doubtful', { setIndex: doubtful.setIndex, field: doubtsOf(doubtful, isLoaded)[0] ?? '' }, 'house-default')

@@ -1,12 +1,12 @@
-import { painBand } from '../../limits';
-import { easeOneStep } from '../../progression';
+import { cutBy, painBand } from '../../limits';
+import { cutLoad, easeOneStep } from '../../progression';
 import { reason } from '../../vocabulary';
 import { loadsJoint } from '../areas';
 import type { Proposal } from '../types';
 import { NOTHING } from '../rule';
 import type { CheckRule } from '../rule';
 
-/** Joint pain before the first set, by the bands of the pain-monitoring model: 3 to 5 one step easier, above 5 left. */
+/** Joint pain before the first set, by the bands of the pain-monitoring model: 3 to 5 cut once, above 5 left. */
 export const joints: CheckRule = {
   id: 'joints',
   check: ({ joints: felt }, items) => {
@@ -23,7 +23,10 @@ export const joints: CheckRule = {
       }
       const cleared = log.context.pain.clearedUpTo;
       if (cleared !== null && worst.pain <= cleared) return [];
-      const eased = easeOneStep(log, dose.load);
+      const lighter = cutBy(variation, log.context.limits) === null ? cutLoad(log.loads, dose.load) : null;
+      const eased = lighter
+        ? { dose: { ...dose, load: lighter, repsAim: undefined }, values: log.values }
+        : easeOneStep(log, dose.load);
       return [
         {
           id: `ease-${itemId}`,

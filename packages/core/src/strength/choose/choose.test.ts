@@ -40,7 +40,7 @@ describe('choosing the next set', () => {
 
   /** A belief that is sure of `reps` to failure at `loadKg`. */
   const sureOf = (loadKg: number, reps: number) => {
-    const { mean, cov } = firstBelief((loadKg * (1 + reps / 30)) / 1.4, 'trained', 0.02);
+    const { mean, cov } = firstBelief((loadKg * (1 + reps / 30)) / 1.4, 'trained', { k: 30, kSd: 0.12 }, 0.02);
     return { mean, cov: cov.map((value) => value / 10) };
   };
   const choice = (loadKg: number, reps: number, over: Partial<ChoiceInput> = {}) =>
@@ -50,8 +50,11 @@ describe('choosing the next set', () => {
       target: { sets: 3, repsLow: 8, repsHigh: 12, reserve: 2 },
       loadsKg: BAR,
       bodyLoadKg: 0,
+      tellingKg: 0,
+      shown: [],
+      isOpenEnded: false,
+      sessionKg: null,
       currentKg: loadKg,
-      cautious: false,
       jumpOn: 'total',
       mayGoBeyond: true,
       ...over,
@@ -66,10 +69,10 @@ describe('choosing the next set', () => {
     expect(choice(60, 14).loadKg).toBe(60);
   });
 
-  it('coarse bells: reps go three past the range before a step that is too big', () => {
+  it('coarse bells: reps go two past the range before a step that is too big', () => {
     const bells = { loadsKg: BELLS, jumpOn: 'external' } as const;
-    expect(choice(24, 16, bells)).toMatchObject({ loadKg: 24, reps: 14, kind: 'kept-beyond' });
-    expect(choice(24, 17, bells)).toMatchObject({ loadKg: 24, reps: 15 });
+    expect(choice(24, 15.4, bells)).toMatchObject({ loadKg: 24, reps: 13, kind: 'kept-beyond' });
+    expect(choice(24, 16.4, bells)).toMatchObject({ loadKg: 24, reps: 14 });
     expect(choice(24, 18.5, bells)).toMatchObject({ loadKg: 28, kind: 'up' });
     // A skill's reps never go past the range: one kit step is always allowed.
     expect(choice(24, 16, { ...bells, mayGoBeyond: false }).reps).toBeLessThanOrEqual(12);
@@ -80,15 +83,38 @@ describe('choosing the next set', () => {
     expect(nextWorkSet(settled(60, 10), context({ today, setIndex: 1 })).loadKg).toBeLessThan(60);
   });
 
-  it('careful means 10 % while little is known, and what is held never rises by more than half', () => {
+  it('a set never rises by more than 10 %, however little is known', () => {
     const easy: PastSession[] = [{ day: 97, sets: [done(60, 12, 5), done(60, 12, 5)] }];
-    const free = nextWorkSet(easy, context()).loadKg;
-    expect(free).toBeGreaterThan(66);
-    expect(free).toBeLessThanOrEqual(75);
-    expect(nextWorkSet(easy, context({ cautious: true })).loadKg).toBeLessThanOrEqual(66);
-    const bells: PastSession[] = [{ day: 97, sets: [done(8, 12, 5)] }];
-    const held = context({ loadsKg: BELLS, startLoadKg: 8, bodyLoadKg: 60, externalRiseMost: 0.5 });
-    expect(nextWorkSet(bells, held).loadKg).toBeLessThanOrEqual(12);
+    const { loadKg } = nextWorkSet(easy, context());
+    expect([loadKg > 60, loadKg <= 66]).toEqual([true, true]);
+  });
+
+  it('a rise is never more than the last clean sets show: 5 × 6 at 110 kg with 3 left is no 135 kg', () => {
+    const strong: PastSession[] = [{ day: 97, sets: Array.from({ length: 5 }, () => done(110, 6, 3)) }];
+    const heavy = { sets: 5, repsLow: 4, repsHigh: 6, reserve: 2 };
+    // Nine reps shown at 110 kg is six at some 118 by the general table (NSCA, from memory: 77 and 85 %).
+    expect(nextWorkSet(strong, context({ target: heavy, startLoadKg: 150 })).loadKg).toBeLessThanOrEqual(118);
+    const unclean = strong.map(({ day, sets }) => ({ day, sets: sets.map((set) => ({ ...set, isClean: false })) }));
+    expect(nextWorkSet(unclean, context({ target: heavy, startLoadKg: 150 })).loadKg).toBeLessThanOrEqual(122.5);
+  });
+
+  it('once known a bar rises by 5 % a session, what is held by one step of the kit', () => {
+    const known = { ...sureOf(100, 22) };
+    const rise = (loadsKg: readonly number[], sessionRise: ChoiceInput['sessionRise']) =>
+      choice(100, 22, { belief: known, loadsKg, sessionKg: 100, sessionRise }).loadKg;
+    expect(rise(BAR, { by: 'share', most: 0.05 })).toBeLessThanOrEqual(105);
+    expect(rise([90, 100, 104, 108], { by: 'step' })).toBe(104);
+  });
+
+  it('after ten reports alike the last set asks two more, once in two weeks, and what it shows ends the habit', () => {
+    const alike: PastSession[] = Array.from({ length: 6 }, (_, at) => ({ day: 60 + at * 4, sets: [done(60, 10), done(60, 10)] }));
+    const last = context({ day: 84, setIndex: 2, today: [done(60, 10), done(60, 10)] });
+    const asked = nextWorkSet(alike, last);
+    expect(asked.reps).toBeGreaterThanOrEqual(12);
+    expect(asked.reasons.map(({ code }) => code)).toContain('load-probe');
+    expect(nextWorkSet(alike, { ...last, cautious: true }).reps).toBeLessThan(12);
+    const probed = [...alike, { day: 84, sets: [...last.today, { ...done(60, 12), plannedReps: 12 }] }];
+    expect(nextWorkSet(probed, { ...last, day: 88 }).reasons.map(({ code }) => code)).not.toContain('load-probe');
   });
 
   const anyDone = fc.record({
@@ -108,7 +134,8 @@ describe('choosing the next set', () => {
         const { loadKg, reps, reasons } = nextWorkSet(past, context({ day: 400, today, setIndex: today.length, mayGoBeyond }));
         expect(BAR).toContain(loadKg);
         expect(reps).toBeGreaterThanOrEqual(8);
-        expect(reps).toBeLessThanOrEqual(mayGoBeyond ? 15 : 12);
+        // Two past the range for a big step, or two past the last set to see whether reports are a habit.
+        expect(reps).toBeLessThanOrEqual(mayGoBeyond ? 17 : 12);
         expect(reasons.length).toBeGreaterThan(0);
       }),
     );

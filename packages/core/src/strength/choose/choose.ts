@@ -1,10 +1,19 @@
-import { sdOfStrength } from '../estimator/belief';
-import { predict } from '../estimator/predict';
+import { sdOfLoadFor } from '../estimator/belief';
+import { kOf, predict } from '../estimator/predict';
 import type { Prediction } from '../estimator/predict';
 import type { Belief, ContextOffset } from '../estimator/types';
 import { costOf } from './cost';
 import type { SetTarget } from './cost';
 import { CHOICE } from './params';
+
+/** How far a load may rise in one session: by a share of it, or by one step of the kit. */
+export type SessionRise = { by: 'share'; most: number } | { by: 'step' };
+
+/** A clean set: its external load, and the reps that were done and said to be left. */
+export interface ShownSet {
+  loadKg: number;
+  reps: number;
+}
 
 /** What the next set is chosen from. */
 export interface ChoiceInput {
@@ -14,21 +23,27 @@ export interface ChoiceInput {
   /** External loads the kit makes, lightest first, at least one. */
   loadsKg: readonly number[];
   bodyLoadKg: number;
+  /** What of it tells in the reps, kg. */
+  tellingKg: number;
+  /** Reps to failure the last clean sets showed, by load; empty: nothing to hold a rise to. */
+  shown: readonly ShownSet[];
+  /** Whether the last sets were all said to leave the scale's top or more: however sure the belief, nothing shows an end. */
+  isOpenEnded: boolean;
   /** The load in force; null before the first set. */
   currentKg: number | null;
-  /** Whether a rise is held to the careful bound even while little is known. */
-  cautious: boolean;
   /** What jumps are judged on: the total moved load where legs are the limit, else the external. */
   jumpOn: 'total' | 'external';
-  /** Most the external load may rise at once, as a share; left out: only the rule on moved load. */
-  externalRiseMost?: number | undefined;
+  /** Heaviest clean load of the last session; null: none. What a session's rise is counted from. */
+  sessionKg: number | null;
+  /** Most the external load may rise from session to session once the lift is known; a kit step is always allowed. */
+  sessionRise?: SessionRise | undefined;
   /** Whether reps may go past the range before a step that is too big. Not for get-ups, swings or skills. */
   mayGoBeyond: boolean;
   context?: ContextOffset;
 }
 
 /** Why a load was kept or taken. */
-export type ChoiceKind = 'first' | 'kept' | 'kept-beyond' | 'up' | 'down' | 'searched-same';
+export type ChoiceKind = 'first' | 'kept' | 'kept-beyond' | 'up' | 'down' | 'searched-same' | 'probe';
 
 /** A load and reps for the next set, with what they rest on. */
 export interface Choice {
@@ -49,19 +64,18 @@ const EPSILON_KG = 0.0005;
  * allowed rise is weighed; otherwise the load stays and the reps follow. Reps climb, then load.
  */
 export const chooseSet = (input: ChoiceInput): Choice => {
-  const uncertain = sdOfStrength(input.belief) > CHOICE.uncertainSd;
-  const { currentKg } = input;
+  const { currentKg, target } = input;
+  const reps = (target.repsLow + target.repsHigh) / 2 + target.reserve;
+  const uncertain = input.isOpenEnded || sdOfLoadFor(input.belief, reps) > CHOICE.uncertainSd;
   if (currentKg === null) return best(input, input.loadsKg, uncertain, null);
   const onRack = nearest(input.loadsKg, currentKg);
   const kept = uncertain ? null : keep(input, onRack);
   if (kept) return kept;
-  const { rise } = CHOICE;
-  const riseLimit = uncertain && !input.cautious ? rise.uncertain : uncertain ? rise.cautious : rise.usual;
-  return best(input, withinRise(input, onRack, riseLimit), uncertain, riseLimit, onRack);
+  return best(input, withinRise(input, onRack, uncertain), uncertain, CHOICE.rise, onRack);
 };
 
 const ahead = (input: ChoiceInput, loadKg: number): Prediction =>
-  predict(input.belief, loadKg + input.bodyLoadKg, input.fatigue, input.context);
+  predict(input.belief, loadKg + input.tellingKg, input.fatigue, input.context);
 
 /** The load stays while the best reps lie in the range, or past it while the next step is too big. */
 const keep = (input: ChoiceInput, loadKg: number): Choice | null => {
@@ -75,14 +89,14 @@ const keep = (input: ChoiceInput, loadKg: number): Choice | null => {
     kind,
     prediction,
     uncertain: false,
-    riseLimit: rise.usual,
+    riseLimit: rise,
   });
   if (wanted < target.repsLow - rangeSlack) return null;
   if (wanted <= target.repsHigh + rangeSlack) {
     return made(Math.min(target.repsHigh, Math.max(target.repsLow, Math.round(wanted - aimBelow))), 'kept');
   }
   const next = input.loadsKg.find((kg) => kg > loadKg + EPSILON_KG);
-  const tooBig = next !== undefined && risen(input, loadKg, next) > rise.usual;
+  const tooBig = next !== undefined && risen(input, loadKg, next) > rise;
   if (!tooBig || !input.mayGoBeyond || wanted > target.repsHigh + repsBeyond + rangeSlack) return null;
   return made(Math.min(target.repsHigh + repsBeyond, Math.round(wanted - aimBelow)), 'kept-beyond');
 };
@@ -92,13 +106,43 @@ const risen = ({ jumpOn, bodyLoadKg }: ChoiceInput, fromKg: number, toKg: number
   return base <= 0 ? Infinity : (toKg - fromKg) / base;
 };
 
-/** Down is free; up goes as far as the limit, and one step of the kit is always allowed. */
-const withinRise = (input: ChoiceInput, fromKg: number, limit: number): readonly number[] => {
+/**
+ * Down is free. Up goes as far as a set's bound and, once the lift is known, the session's; one step of the kit is always
+ * allowed, a big one only to somebody who could do two reps past the range's top with what is held now.
+ */
+const withinRise = (input: ChoiceInput, fromKg: number, uncertain: boolean): readonly number[] => {
   const next = input.loadsKg.find((kg) => kg > fromKg + EPSILON_KG);
-  const mostKg = fromKg * (1 + (input.externalRiseMost ?? Infinity));
-  return input.loadsKg.filter(
-    (kg) => kg <= fromKg + EPSILON_KG || kg === next || (kg <= mostKg && risen(input, fromKg, kg) <= limit + 1e-9),
-  );
+  const mostKg = uncertain ? Infinity : sessionMost(input);
+  return input.loadsKg.filter((kg) => {
+    if (kg <= fromKg + EPSILON_KG) return true;
+    if (!isShown(input, kg)) return false;
+    if (risen(input, fromKg, kg) <= CHOICE.rise + 1e-9) return kg <= mostKg + EPSILON_KG;
+    return kg === next && kg <= mostKg + EPSILON_KG && isPastTheTop(input, fromKg);
+  });
+};
+
+/** The heaviest load one session may reach. */
+const sessionMost = ({ sessionKg, sessionRise, loadsKg }: ChoiceInput): number => {
+  if (sessionKg === null || !sessionRise) return Infinity;
+  const step = loadsKg.find((kg) => kg > sessionKg + EPSILON_KG) ?? sessionKg;
+  return sessionRise.by === 'step' ? step : Math.max(step, sessionKg * (1 + sessionRise.most));
+};
+
+const isPastTheTop = (input: ChoiceInput, fromKg: number): boolean => {
+  const { target, mayGoBeyond } = input;
+  if (!mayGoBeyond) return true;
+  return ahead(input, fromKg).reps - target.reserve >= target.repsHigh + CHOICE.repsBeyond - CHOICE.rangeSlack;
+};
+
+/**
+ * Whether the last clean sets show that a load can be done for the least reps asked with the reserve wanted: a rise is
+ * never a matter of belief alone.
+ */
+const isShown = ({ shown, target, tellingKg, belief }: ChoiceInput, toKg: number): boolean => {
+  if (shown.length === 0) return true;
+  const k = kOf(belief);
+  const wanted = (toKg + tellingKg) * (1 + (target.repsLow + target.reserve - CHOICE.shownSlack) / k);
+  return shown.some(({ loadKg, reps }) => (loadKg + tellingKg) * (1 + reps / k) >= wanted - EPSILON_KG);
 };
 
 const nearest = (loadsKg: readonly number[], kg: number): number =>

@@ -1,12 +1,15 @@
-import { isReadable } from '../history';
+import { curveFor, isReadable, tellingKg } from '../history';
 import type { DoneSet, Lifter, PastSession } from '../history';
 import { firstBelief } from './belief';
 import { addLearning } from './learning';
 import { toNewDay } from './new-day';
+import { ESTIMATOR } from './params';
 import { NO_OFFSET } from './predict';
 import { FRESH, takeSet } from './take-set';
 import type { Today } from './take-set';
+import { isOpenEnded } from '../open-ended';
 import { trustedReports } from './trusted-reports';
+import { STATES, X } from './types';
 import type { Belief, GainClass, Observation } from './types';
 
 /**
@@ -25,18 +28,22 @@ export interface Checkpoint {
 }
 
 /** Changes whenever a figure or rule of the estimator does. */
-const STRENGTH_ENGINE = 'strength-1';
+const STRENGTH_ENGINE = 'strength-2';
 
 const gainClassOf = ({ trainingAge }: Pick<Lifter, 'trainingAge'>): GainClass =>
   trainingAge === 'novice' ? 'novice' : 'trained';
 
+/** Far from the maximum reps say little of it: a set of so many only bounds it. */
+const isManyReps = ({ loadKg, reps }: DoneSet): boolean =>
+  reps > (loadKg > 0 ? ESTIMATOR.boundOver.held : ESTIMATOR.boundOver.unloaded);
+
 /** A set as the estimator reads it. */
 const observe = (set: DoneSet, lifter: Lifter): Observation => ({
-  totalKg: set.loadKg + (set.bodyLoadKg ?? lifter.bodyLoadKg),
+  totalKg: set.loadKg + tellingKg(lifter, set.bodyLoadKg),
   reps: set.reps,
   reserve: set.reserve,
   failed: set.failed,
-  onlyAtLeast: set.onlyAtLeast ?? false,
+  onlyAtLeast: (set.onlyAtLeast ?? false) || isManyReps(set),
   context: set.context ?? NO_OFFSET,
   reserveCap: set.reserveCap ?? lifter.reserveCap,
 });
@@ -44,7 +51,8 @@ const observe = (set: DoneSet, lifter: Lifter): Observation => ({
 /** What is believed before anything was logged. A guess of nothing at all still has to be a load. */
 export const start = (lifter: Lifter): Checkpoint => ({
   engine: STRENGTH_ENGINE,
-  belief: lifter.prior ?? firstBelief(Math.max(0.5, lifter.startLoadKg + lifter.bodyLoadKg), gainClassOf(lifter)),
+  belief:
+    lifter.prior ?? firstBelief(Math.max(0.5, lifter.startLoadKg + tellingKg(lifter)), gainClassOf(lifter), curveFor(lifter)),
   lastDay: null,
   gapsDays: [],
   sessions: 0,
@@ -95,10 +103,17 @@ export const takeDay = (
   return now;
 };
 
+/** A session that showed no upper end leaves strength less sure: bounds alone would make a low guess look certain. */
+const widened = ({ mean, cov }: Belief): Belief => ({
+  mean,
+  cov: cov.map((value, at) => (at === X * STATES + X ? value + ESTIMATOR.openEndedSd ** 2 : value)),
+});
+
 /** Takes in one session: what time did until then, then its sets. */
 const takeSession = (from: Checkpoint, { day, sets }: PastSession, lifter: Lifter): Checkpoint => {
   const arrived = arrive(from, day, lifter);
-  return { ...arrived, belief: takeDay(arrived.belief, sets, lifter).belief, sessions: arrived.sessions + 1 };
+  const { belief } = takeDay(arrived.belief, sets, lifter);
+  return { ...arrived, belief: isOpenEnded(sets, lifter.reserveCap) ? widened(belief) : belief, sessions: arrived.sessions + 1 };
 };
 
 const reportsIn = (sessions: readonly PastSession[]): number =>

@@ -1,3 +1,4 @@
+import { wasProbe } from '../habit';
 import type { DoneSet, PastSession } from '../history';
 import { ESTIMATOR } from './params';
 
@@ -15,6 +16,8 @@ interface Placed {
   /** Place in the whole history. */
   order: number;
   set: DoneSet;
+  /** Whether it was asked for two reps more, to see whether reports are a habit. */
+  isProbe: boolean;
 }
 
 /**
@@ -25,7 +28,8 @@ interface Placed {
 export const trustedReports = (history: readonly PastSession[], reserveCap: number): readonly PastSession[] => {
   const placed: Placed[] = [];
   for (const { day, sets } of history) {
-    for (const [at, set] of sets.entries()) placed.push({ day, at, order: placed.length, set });
+    const probe = wasProbe(sets) ? sets.at(-1) : undefined;
+    for (const [at, set] of sets.entries()) placed.push({ day, at, order: placed.length, set, isProbe: set === probe });
   }
   const reported = placed.filter(({ set }) => set.reserve !== null && !set.failed);
   const dropped = new Set<DoneSet>();
@@ -47,15 +51,22 @@ export const trustedReports = (history: readonly PastSession[], reserveCap: numb
 };
 
 /** Whether a set done within two weeks after shows that a report was too low. */
-const isShownWrong = ({ day, at, order, set }: Placed, all: readonly Placed[]): boolean => {
+const wronged = ({ day, at, order, set }: Placed, all: readonly Placed[]): 'no' | 'yes' | 'by-probe' => {
   const claimed = set.reps + (set.reserve ?? 0) + CONTRADICTED_BY_REPS;
+  let found: 'no' | 'yes' = 'no';
   for (let next = order + 1; next < all.length; next += 1) {
     const later = all[next];
-    if (!later || later.day - day > WITHIN_DAYS) return false;
-    if (later.at >= at && later.set.loadKg >= set.loadKg && later.set.reps >= claimed) return true;
+    if (!later || later.day - day > WITHIN_DAYS) break;
+    if (later.at < at || later.set.loadKg < set.loadKg || later.set.failed) continue;
+    // What was done, or what was done and said to be left.
+    if (later.isProbe && later.set.reps + (later.set.reserve ?? 0) >= claimed) return 'by-probe';
+    if (later.set.reps >= claimed) found = 'yes';
   }
-  return false;
+  return found;
 };
 
-const isContradicted = (run: readonly Placed[], all: readonly Placed[]): boolean =>
-  run.filter((one) => isShownWrong(one, all)).length >= CONTRADICTED_SHARE * run.length;
+/** A probe that shows one report wrong shows the habit; otherwise a fifth of the run must be. */
+const isContradicted = (run: readonly Placed[], all: readonly Placed[]): boolean => {
+  const answers = run.map((one) => wronged(one, all));
+  return answers.includes('by-probe') || answers.filter((answer) => answer !== 'no').length >= CONTRADICTED_SHARE * run.length;
+};

@@ -25,7 +25,8 @@ export interface FeelerInput {
   /** Whether the first is done for fewer reps: a limit on the area, or someone new to it. */
   careful: boolean;
   guessKg: number;
-  bodyLoadKg: number;
+  /** What body mass adds to the load that reps follow, kg. */
+  tellingKg: number;
   /** External loads the kit makes, lightest first, at least one. */
   loadsKg: readonly number[];
 }
@@ -39,14 +40,14 @@ export const feelerSet = ({
   index,
   careful,
   guessKg,
-  bodyLoadKg,
+  tellingKg,
   loadsKg,
 }: FeelerInput): { loadKg: number; reps: number } => {
   const isFirst = index === 0;
   const reps = isFirst && careful ? FEELERS.carefulReps : FEELERS.reps;
   const leave = isFirst ? FEELERS.leave.first : FEELERS.leave.after;
   const low = Math.exp((belief.mean[X] ?? 0) - FEELERS.quantile * sdOfStrength(belief));
-  const wantedKg = low / (1 + (reps + leave) / kOf(belief)) - bodyLoadKg;
+  const wantedKg = low / (1 + (reps + leave) / kOf(belief)) - tellingKg;
   const cappedKg = isFirst ? Math.min(wantedKg, FEELERS.firstShareOfGuess * guessKg) : wantedKg;
   return { loadKg: loadsKg.findLast((kg) => kg <= cappedKg + 0.0005) ?? loadsKg[0] ?? 0, reps };
 };

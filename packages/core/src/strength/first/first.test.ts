@@ -2,6 +2,8 @@ import { firstBelief } from '../estimator/belief';
 import { predict } from '../estimator/predict';
 import { feelerSet } from './feeler';
 import { ratioBetween, LIFT_RATIOS } from './ratios';
+import { LONE_CURVE } from '../curve';
+import type { Lifter } from '../history';
 import { rampSets } from './ramp';
 import { carryOver } from './transfer';
 import { builtInCatalogue, findVariation } from '../../catalogue';
@@ -9,8 +11,8 @@ import { builtInCatalogue, findVariation } from '../../catalogue';
 const BAR = Array.from({ length: 80 }, (_, at) => 20 + 2.5 * at);
 
 describe('feeler sets', () => {
-  const belief = firstBelief(60, 'novice');
-  const input = { belief, index: 0, careful: false, guessKg: 60, bodyLoadKg: 0, loadsKg: BAR };
+  const belief = firstBelief(60, 'novice', LONE_CURVE);
+  const input = { belief, index: 0, careful: false, guessKg: 60, tellingKg: 0, loadsKg: BAR };
 
   it('the first is at most three quarters of the guess, for 8 reps, or 5 with care', () => {
     expect(feelerSet(input)).toEqual({ loadKg: 45, reps: 8 });
@@ -65,10 +67,12 @@ describe('related lifts', () => {
   });
 
   it('ratios are of external loads: body mass is taken off, and put on again', () => {
-    const known = firstBelief(160, 'trained');
+    const lifter: Lifter = { startLoadKg: 60, trainingAge: 'advanced', reserveCap: 5, bodyLoadKg: 60 };
+    const known = firstBelief(160, 'trained', LONE_CURVE);
     const oneRepMaxKg = Math.exp(known.mean[0]!);
-    const carried = carryOver(known, { ratio: 0.82, sigma: 0.06 }, { from: 60, to: 60 }, 'trained');
-    expect(Math.exp(carried.mean[0]!)).toBeCloseTo((oneRepMaxKg - 60) * 0.82 + 60, 6);
+    const carried = carryOver(known, { ratio: 0.82, sigma: 0.06 }, { from: lifter, to: lifter }, 'trained');
+    // A fifth of the 60 kg that move tells in the reps.
+    expect(Math.exp(carried.mean[0]!)).toBeCloseTo((oneRepMaxKg - 12) * 0.82 + 12, 6);
     expect(carried.cov[0]!).toBeCloseTo(0.25 ** 2 + (1.5 * 0.06) ** 2 + 0.05 ** 2, 9);
   });
 });

@@ -1,4 +1,6 @@
 import { firstBelief, sdOfStrength } from '../estimator/belief';
+import { curveFor, tellingKg } from '../history';
+import type { Lifter } from '../history';
 import { KAPPA, STATES, X } from '../estimator/types';
 import type { Belief, GainClass } from '../estimator/types';
 
@@ -13,16 +15,18 @@ const WIDEN = 1.5;
 export const carryOver = (
   known: Belief,
   by: { ratio: number; sigma: number },
-  bodyLoadKg: { from: number; to: number },
+  lifters: { from: Lifter; to: Lifter },
   gainClass: GainClass,
 ): Belief => {
-  const externalKg = Math.max(1, Math.exp(known.mean[X] ?? 0) - bodyLoadKg.from);
-  const totalKg = externalKg * by.ratio + bodyLoadKg.to;
-  const fresh = firstBelief(totalKg, gainClass);
+  const externalKg = Math.max(1, Math.exp(known.mean[X] ?? 0) - tellingKg(lifters.from));
+  const totalKg = externalKg * by.ratio + tellingKg(lifters.to);
+  const curve = curveFor(lifters.to);
+  const fresh = firstBelief(totalKg, gainClass, curve);
   const mean = [...fresh.mean];
   const cov = [...fresh.cov];
   mean[X] = Math.log(totalKg);
-  mean[KAPPA] = known.mean[KAPPA] ?? mean[KAPPA] ?? 0;
+  // What is known of the person's own k goes along; the movements' usual ones differ.
+  mean[KAPPA] = Math.log(curve.k) + (known.mean[KAPPA] ?? 0) - Math.log(curveFor(lifters.from).k);
   cov[X * STATES + X] = sdOfStrength(known) ** 2 + (WIDEN * by.sigma) ** 2 + OWN_SD ** 2;
   return { mean, cov };
 };

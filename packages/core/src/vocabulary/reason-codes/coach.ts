@@ -1,4 +1,5 @@
 import type { FaultId } from '../faults';
+import type { LeverId, LeverValue } from '../levers';
 import type { Side } from '../set-record';
 
 /** What to do after a set, and why. */
@@ -10,6 +11,9 @@ export interface CoachReasons {
   'advice-measure': { faultId: FaultId; measure: 'lever' | 'load-position' | 'aid' | 'variation'; what: string; way: string };
   'advice-leave-today': { faultId: FaultId; sets: number };
   'advice-easier-variation': { variationId: string };
+  'advice-setting': { lever: LeverId; from: LeverValue; to: LeverValue; unit: 'cm' | 'mm' | 'kg' | 's' | 'deg' | null };
+  'advice-fewer-sets': { reps: number; repsLow: number; sets: number };
+  'advice-own-load': { side: Side; percent: number };
   'advice-dangerous': { faultId: FaultId };
   'advice-lighter': { fromKg: number; toKg: number };
   'advice-grip': { setIndex: number };
@@ -35,6 +39,9 @@ export const COACH_CODES: Record<keyof CoachReasons, true> = {
   'advice-measure': true,
   'advice-leave-today': true,
   'advice-easier-variation': true,
+  'advice-setting': true,
+  'advice-fewer-sets': true,
+  'advice-own-load': true,
   'advice-dangerous': true,
   'advice-lighter': true,
   'advice-grip': true,

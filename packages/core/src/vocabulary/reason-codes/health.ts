@@ -1,7 +1,8 @@
-import type { ClearedRange, ClinicianRole, ReadinessId } from '../health';
+import type { CarefulCause, ClearedRange, ClinicianRole, HealthTopic, ReadinessId } from '../health';
 import type { KitItem } from '../kit';
 import type { LimitId } from '../limits';
 import type { Side } from '../set-record';
+import type { LoadPosition } from '../training';
 
 /** Why a person may train, with what held back; why a movement is locked by more than a limit. */
 export interface HealthReasons {
@@ -27,6 +28,12 @@ export interface HealthReasons {
   disliked: { variationId: string };
   'reserve-alone': { reserve: number; usualReserve: number };
   'load-cleared-up-to': { maxLoadKg: number; loadKg: number };
+  'health-topic-not-asked': { topic: HealthTopic };
+  'nothing-loaded-yet': { why: 'not-asked' | 'birth' };
+  'position-locks': { limit: LimitId; position: LoadPosition; unlock: string; severity?: number };
+  'position-restricts': { limit: LimitId; position: LoadPosition; how: string; severity?: number };
+  careful: { cause: CarefulCause };
+  'severe-cut': { limit: LimitId; loadKg: number; usualKg: number; sets: number; usualSets: number };
 }
 
 /** Every code of the group; a missing one does not compile. */
@@ -53,4 +60,10 @@ export const HEALTH_CODES: Record<keyof HealthReasons, true> = {
   disliked: true,
   'reserve-alone': true,
   'load-cleared-up-to': true,
+  'health-topic-not-asked': true,
+  'nothing-loaded-yet': true,
+  'position-locks': true,
+  'position-restricts': true,
+  careful: true,
+  'severe-cut': true,
 };

@@ -1,4 +1,5 @@
 import type { FaultId } from '../faults';
+import type { CarefulCause } from '../health';
 import type { LeverId, LeverValue } from '../levers';
 import type { Side } from '../set-record';
 import type { Goal } from '../training';
@@ -57,6 +58,7 @@ export interface JudgeReasons {
   'gate-none': { variationId: string };
   'gate-another-set': { sets: number; setsNeeded: number; reps: number };
   'rung-bypassed': { variationId: string; why: 'limit' | 'kit' };
+  'rung-below': { fromVariationId: string; toVariationId: string };
   'rung-dose': { fromVariationId: string; toVariationId: string; loadKg: number };
   'two-for-two-met': { repsOver: number; goalReps: number; sessions: number };
   'two-for-two-waiting': { lastReps: number; goalReps: number; sessions: number };
@@ -77,6 +79,26 @@ export interface JudgeReasons {
   'side-difference': { weaker: Side; percent: number; sessions: number };
   'set-doubtful': { setIndex: number; field: string };
   'not-enough': { sets: number };
+  'pain-fewer-sets': { sets: number; usualSets: number };
+  'pain-nothing-left': Record<string, never>;
+  'pain-return-unknown': Record<string, never>;
+  'coming-back': { because: 'pain' | 'fault' | 'limit'; good: number };
+  'back-again': { loadKg: number };
+  'setting-stays': Record<string, never>;
+  'timed-waiting': { seconds: number; asked: number; sessions: number };
+  'timed-longest': { seconds: number };
+  'timed-longer': { from: number; to: number };
+  'timed-shorter': { from: number; to: number };
+  'stall-set': { sessions: number; sets: number };
+  'aim-up': { from: number; to: number };
+  'aim-down': { from: number; to: number };
+  'own-range': { repsLow: number; repsHigh: number };
+  'too-easy': { more: number };
+  'careful-waits': { cause: CarefulCause; sessions: number };
+  'no-new-rung': { cause: CarefulCause };
+  'grip-changed': { how: 'straps' | 'harder'; sessions: number };
+  'day-of-its-own': Record<string, never>;
+  'loan-over': Record<string, never>;
 }
 
 /** Every code of the group; a missing one does not compile. */
@@ -109,6 +131,7 @@ export const JUDGE_CODES: Record<keyof JudgeReasons, true> = {
   'gate-none': true,
   'gate-another-set': true,
   'rung-bypassed': true,
+  'rung-below': true,
   'rung-dose': true,
   'two-for-two-met': true,
   'two-for-two-waiting': true,
@@ -129,4 +152,24 @@ export const JUDGE_CODES: Record<keyof JudgeReasons, true> = {
   'side-difference': true,
   'set-doubtful': true,
   'not-enough': true,
+  'pain-fewer-sets': true,
+  'pain-nothing-left': true,
+  'pain-return-unknown': true,
+  'coming-back': true,
+  'back-again': true,
+  'setting-stays': true,
+  'timed-waiting': true,
+  'timed-longest': true,
+  'timed-longer': true,
+  'timed-shorter': true,
+  'stall-set': true,
+  'aim-up': true,
+  'aim-down': true,
+  'own-range': true,
+  'too-easy': true,
+  'careful-waits': true,
+  'no-new-rung': true,
+  'grip-changed': true,
+  'day-of-its-own': true,
+  'loan-over': true,
 };

@@ -1,3 +1,4 @@
+import type { CarefulCause } from '../health';
 import type { Role } from '../sheet';
 import type { Goal, TrainingAge } from '../training';
 
@@ -43,6 +44,14 @@ export interface PlanReasons {
     reserve: number;
   };
   'lighter-day': { sets: number; usualSets: number; reserve: number };
+  'load-from-history': { sessions: number; loadKg: number };
+  'load-as-here': { loadKg: number; fromKg: number };
+  spared: { cause: CarefulCause; reps: number; reserve: number };
+  'reserve-new-movement': { reserve: number; usualReserve: number; sessions: number };
+  'half-after-birth': { loadKg: number; usualKg: number };
+  'loan-sets': { sets: number; usualSets: number; reserve: number };
+  'shape-from-belief': { loadKg: number; usualKg: number; predictedReps: number };
+  'sets-for-minutes': { sets: number; usualSets: number; minutes: number };
 }
 
 /** Every code of the group; a missing one does not compile. */
@@ -71,4 +80,12 @@ export const PLAN_CODES: Record<keyof PlanReasons, true> = {
   'school-effort': true,
   'dose-by-role': true,
   'lighter-day': true,
+  'load-from-history': true,
+  'load-as-here': true,
+  spared: true,
+  'reserve-new-movement': true,
+  'half-after-birth': true,
+  'loan-sets': true,
+  'shape-from-belief': true,
+  'sets-for-minutes': true,
 };

@@ -23,6 +23,7 @@ export interface StrengthReasons {
   'load-up': ChosenLoad;
   'load-down': ChosenLoad;
   'load-searched-same': ChosenLoad;
+  'load-probe': ChosenLoad;
 }
 
 /** Every code of the group; a missing one does not compile. */
@@ -34,4 +35,5 @@ export const STRENGTH_CODES: Record<keyof StrengthReasons, true> = {
   'load-up': true,
   'load-down': true,
   'load-searched-same': true,
+  'load-probe': true,
 };

@@ -1,0 +1,14 @@
+export { afterReview } from './after-review';
+export type { ReviewToSheet } from './after-review';
+export { askedWith, logsOf } from './logs-of';
+export type { JudgedSession } from './logs-of';
+export { carriedItems, carryPlan, composeSheet, nextSheet, over } from './make-sheet';
+export type { MadeAfter } from './make-sheet';
+export { fixedAtStart, sinceAgreed, withSince } from './since-agreed';
+export type { Since } from './since-agreed';
+export { roleAmong, roleOf, tracksFor } from './roles';
+export type { DayOf } from './roles';
+export { minutesOf } from './within-minutes';
+export { asProposed, settle, withTracks } from './settle';
+export type { Chosen, SettledItem } from './settle';
+export type { FloorItem, JudgedWith, RanSession, SheetItem, SheetPlan } from './types';

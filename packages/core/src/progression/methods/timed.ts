@@ -1,0 +1,58 @@
+import { reason } from '../../vocabulary';
+import { lever } from '../change-lever';
+import { metGate, toNextRung } from '../gates/move-on';
+import { stay } from '../stay';
+import type { ExerciseLog, Outcome, PastExercise } from '../types';
+
+/** How holds and timed work go on: seconds a step, or a share from so many seconds up; sessions it takes. House defaults. */
+const TIMED = { stepSeconds: 5, shareFrom: 30, share: 0.1, sessions: 2, shortShare: 0.8, least: 10 } as const;
+
+/** Whether every set of a session was held as long as it was asked, and clean. */
+const isFull = ({ sets, dose }: Pick<PastExercise, 'sets' | 'dose'>): boolean => {
+  const timed = sets.filter(({ kind, seconds }) => (kind === 'timed' || kind === 'work') && seconds !== null);
+  const asked = dose.seconds ?? 0;
+  const isGood = timed.every(
+    (set) => (set.seconds ?? 0) >= asked && set.clean === 'yes' && set.faults.every(({ severity }) => severity === 'note'),
+  );
+  return new Set(timed.map(({ setIndex }) => setIndex)).size >= dose.sets && isGood;
+};
+
+/**
+ * Work counted in seconds: clean in every set of two sessions running earns five seconds more, or a tenth from 30 s up, to
+ * the movement's longest; then its stage where that is earned, else a setting. Two sets well short take five seconds off.
+ */
+export const timedWork = (log: ExerciseLog): Outcome => {
+  const { dose, variation, sets } = log;
+  const asked = dose.seconds ?? 0;
+  const load = dose.load;
+  const held = sets.filter(({ kind, seconds }) => (kind === 'timed' || kind === 'work') && seconds !== null);
+  const short = new Set(held.filter(({ seconds }) => (seconds ?? 0) < TIMED.shortShare * asked).map(({ setIndex }) => setIndex))
+    .size;
+  if (short >= 2 && asked > TIMED.least) return inSeconds(log, Math.max(TIMED.least, asked - TIMED.stepSeconds), 'ease-back');
+  const gate = metGate(log);
+  const moved = gate && toNextRung(log, gate);
+  if (moved) return moved;
+  const before = [...log.past].sort((a, b) => b.day - a.day).find((session) => session.dose.seconds === asked);
+  const running = isFull(log) ? 1 + (before && isFull(before) ? 1 : 0) : 0;
+  if (running < TIMED.sessions) {
+    const seconds = held.length === 0 ? 0 : Math.min(...held.map((set) => set.seconds ?? 0));
+    return stay(log, { load }, [reason('timed-waiting', { seconds, asked, sessions: running }, 'house-default')]);
+  }
+  const longest = variation.seconds?.high ?? Infinity;
+  const next = Math.min(longest, asked < TIMED.shareFrom ? asked + TIMED.stepSeconds : Math.round(asked * (1 + TIMED.share)));
+  if (next > asked) return inSeconds(log, next, 'move-up');
+  const notch = lever(log, load, 'harder');
+  const why = reason('timed-longest', { seconds: asked }, 'common-practice');
+  return notch ? { ...notch, reasons: [why, ...notch.reasons] } : stay(log, { load }, [why]);
+};
+
+const inSeconds = ({ dose }: ExerciseLog, seconds: number, verdict: 'move-up' | 'ease-back'): Outcome => ({
+  verdict,
+  change: { lever: 'seconds', from: dose.seconds ?? 0, to: seconds },
+  dose: { ...dose, seconds },
+  reasons: [
+    verdict === 'move-up'
+      ? reason('timed-longer', { from: dose.seconds ?? 0, to: seconds }, 'house-default')
+      : reason('timed-shorter', { from: dose.seconds ?? 0, to: seconds }, 'house-default'),
+  ],
+});

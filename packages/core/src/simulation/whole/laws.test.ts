@@ -1,0 +1,150 @@
+import { startKit } from '../../kit';
+import type { PlaceKit } from '../../kit';
+import { getVariation } from '../../catalogue';
+import { accessTo } from '../../selection';
+
+import { fixedAtStart, sinceAgreed } from '../../loop';
+import { isSameDose } from '../../dose';
+import { aWholePerson, liveWhole } from '.';
+import type { WholePerson, WholeSession } from '.';
+
+/** Numerical Recipes' linear congruential generator: the same lives every time. */
+const seeded = (seed: number) => {
+  let state = seed;
+  return () => {
+    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+    return state / 2 ** 32;
+  };
+};
+
+const oneBell: PlaceKit = {
+  ...startKit('home', 'kg'),
+  pieces: [{ id: 'bell', type: 'kettlebell', value: 16, unit: 'kg', owned: 1 }],
+};
+/** Comes every time. */
+const STEADY = { missed: 0, faults: 0.03 } as const;
+
+/** A few telling people. Invented. */
+const PEOPLE: readonly WholePerson[] = [
+  aWholePerson('usual', STEADY),
+  aWholePerson('sore-knee', { ...STEADY, flares: [{ joint: 'knee', fromWeek: 3, weeks: 2, level: 4 }] }),
+  aWholePerson('away-three-weeks', { ...STEADY, away: [{ fromWeek: 4, weeks: 3 }] }),
+  aWholePerson('circuit-mid-plan', { ...STEADY, odd: [{ week: 4, shape: 'circuit' }] }),
+  aWholePerson('one-bell', { ...STEADY, kit: oneBell, minutes: 30 }),
+  aWholePerson('says-nothing', { ...STEADY, reports: { missing: 1, bias: 1 }, trainingAge: 'intermediate' }),
+];
+const WEEKS = 11;
+const lives = new Map(PEOPLE.map((person, at) => [person.key, liveWhole(seeded(at + 1), person, WEEKS)]));
+const lifeOf = (key: string): WholeSession[] => lives.get(key) ?? [];
+const loadsOf = (life: readonly WholeSession[], slot: string) =>
+  life.flatMap(({ week, sheet }) => {
+    const item = sheet.items.find((one) => one.slot === slot);
+    return item ? [{ week, item }] : [];
+  });
+
+// Sources: the binding pages on prescribing; common practice where they give a number.
+describe.each(PEOPLE.map(({ key }) => key))('%s, over eleven weeks', (key) => {
+  const life = lifeOf(key);
+
+  it('trains what was agreed, but for what changed since', () => {
+    const pairs = life.flatMap(({ agreed, sheet, since, isOdd }) => (agreed && !isOdd ? [{ agreed, sheet, since }] : []));
+    expect(pairs.length).toBeGreaterThan(8);
+    for (const { agreed, sheet, since } of pairs) {
+      if (since.length > 0) continue;
+      expect(sheet.items.map(({ variationId, dose }) => [variationId, dose])).toEqual(
+        agreed.items.map(({ variationId, dose }) => [variationId, dose]),
+      );
+    }
+  });
+
+  it('is within its minutes, opens nothing that is locked, and no range is wider than is allowed', () => {
+    for (const { minutes, budget, sheet, context } of life) {
+      expect(minutes).toBeLessThanOrEqual(budget);
+      for (const { variationId, dose } of sheet.items) {
+        expect(accessTo(getVariation(context.catalogue, variationId), context).state).not.toBe('locked');
+        if (dose.seconds === undefined) expect(dose.repsHigh - dose.repsLow).toBeLessThanOrEqual(Math.max(5, dose.repsLow / 2));
+      }
+    }
+  });
+
+  it('every verdict says what its numbers do', () => {
+    const moved = { 'move-up': 0, 'ease-back': 0, 'same-again': 0 };
+    for (const { proposal } of life.flatMap(({ settled }) => settled)) {
+      if (proposal.verdict !== 'leave-out') moved[proposal.verdict] += 1;
+      if (proposal.verdict === 'move-up') expect(proposal.change).not.toBeNull();
+      if (proposal.verdict === 'same-again') expect(proposal.change).toBeNull();
+    }
+    expect(moved['move-up']).toBeGreaterThan(0);
+    expect(moved['same-again']).toBeGreaterThan(0);
+  });
+});
+
+it('what a sore knee took comes back once it is quiet', () => {
+  const before = loadsOf(lifeOf('sore-knee'), 'squat').filter(({ week }) => week < 3);
+  const during = loadsOf(lifeOf('sore-knee'), 'squat').filter(({ week }) => week === 4 || week === 5);
+  const after = loadsOf(lifeOf('sore-knee'), 'squat').filter(({ week }) => week >= 7);
+  const most = (some: typeof before) => Math.max(...some.map(({ item }) => item.dose.load.externalKg));
+  const least = (some: typeof before) => Math.min(...some.map(({ item }) => item.dose.load.externalKg));
+  expect(least(during)).toBeLessThan(most(before));
+  expect(most(after)).toBeGreaterThanOrEqual(most(before));
+});
+
+it('three weeks away: the first day back is shorter or lighter, and the plan goes on from what was agreed', () => {
+  const life = lifeOf('away-three-weeks');
+  const back = life.findIndex(({ day }, at) => at > 0 && day - life[at - 1]!.day > 20);
+  const first = life[back]!;
+  expect(first.since.map(({ kind }) => kind)).toContain('lay-off');
+  const work = (one: Pick<WholeSession, 'sheet'>) => one.sheet.items.reduce((sum, { dose }) => sum + dose.sets, 0);
+  expect(work(first)).toBeLessThan(work(life[back - 1]!));
+});
+
+it('a circuit for one day moves nothing of the plan', () => {
+  const life = lifeOf('circuit-mid-plan');
+  const odd = life.findIndex(({ isOdd }) => isOdd);
+  expect(odd).toBeGreaterThan(0);
+  expect(life[odd]!.sheet.shape).toBe('circuit');
+  expect(life[odd]!.tracksAfter).toEqual(life[odd - 1]!.tracksAfter);
+  expect(life[odd + 1]!.sheet.shape).toBe(life[odd - 1]!.sheet.shape);
+  expect(life[odd + 1]!.sheet.items.map(({ slot }) => slot)).toEqual(life[odd - 1]!.sheet.items.map(({ slot }) => slot));
+});
+
+describe('what changed since a sheet was agreed', () => {
+  const session = lifeOf('usual').at(-1)!;
+  const agreed = session.agreed!;
+  const squat = agreed.items.find(({ slot }) => slot === 'squat')!;
+  const sore = (severity: number) => ({
+    ...session.input,
+    context: { ...session.context, limits: [{ limit: 'knee-front', side: 'both', severity }] as const },
+  });
+
+  it('nothing, while nothing changed', () => expect(sinceAgreed(session.input, agreed)).toEqual([]));
+
+  it('a joint that got worse never opens or loads anything more', () => {
+    for (const severity of [3, 4, 5, 6, 8]) {
+      const before = fixedAtStart(sore(severity), agreed, []);
+      const worse = fixedAtStart(sore(Math.min(10, severity + 2)), agreed, []);
+      for (const item of worse.items) {
+        const other = before.items.find(({ id, variationId }) => id === item.id && variationId === item.variationId);
+        if (other) expect(item.dose.load.externalKg).toBeLessThanOrEqual(other.dose.load.externalKg + 0.001);
+      }
+      expect(worse.items.length).toBeLessThanOrEqual(before.items.length);
+    }
+  });
+
+  it('safety holds without being taken; the rest is left unless it is taken', () => {
+    const locked = sinceAgreed(sore(8), agreed).find(({ itemId }) => itemId === squat.id);
+    expect(locked).toMatchObject({ isSafety: true });
+    const gone = { ...session.context.kit, pieces: [], bars: [] };
+    const input = { ...session.input, context: { ...session.context, kit: gone } };
+    const kit = sinceAgreed(input, agreed).filter((one) => one.kind === 'kit');
+    expect(kit.length).toBeGreaterThan(0);
+    for (const { isSafety, itemId, id } of kit) {
+      expect(isSafety).toBe(false);
+      const item = agreed.items.find((one) => one.id === itemId)!;
+      const left = fixedAtStart(input, agreed, []).items.find((one) => one.id === itemId);
+      expect(left && isSameDose(left.dose, item.dose)).toBe(true);
+      const taken = fixedAtStart(input, agreed, [id]).items.find((one) => one.id === itemId);
+      expect(taken === undefined || !isSameDose(taken.dose, item.dose) || taken.variationId !== item.variationId).toBe(true);
+    }
+  });
+});
