@@ -11,8 +11,14 @@ export const recordsOf = <Kind extends RecordKind>(
   records.filter((record) => !record.removed && record.fields.kind === kind) as never;
 
 /** What is stored of a person's health as the core reads it. */
-export const healthInputOf = (intake: IntakeDto, records: readonly PersonRecordDto[], today: string): HealthInput => ({
+export const healthInputOf = (
+  intake: IntakeDto,
+  records: readonly PersonRecordDto[],
+  today: string,
+  loadedBefore = false,
+): HealthInput => ({
   today,
+  loadedBefore,
   birthYear: intake.birthYear,
   answers: intake.answers,
   pressure: intake.pressure,

@@ -13,7 +13,16 @@ export type { BookingDto, PersonDto } from './dto/person';
 export type { KitDto } from './dto/dose';
 export { dose as doseSchema, kitFields, kitForm } from './dto/dose';
 export { sessionIdFor, sheetContent } from './dto/sheet';
-export type { CareDto, ContentItemDto, LastTimeDto, SheetBlockDto, SheetContentDto, SheetDto, SheetItemDto } from './dto/sheet';
+export type {
+  CareDto,
+  ContentItemDto,
+  LastTimeDto,
+  SheetBlockDto,
+  SheetContentDto,
+  SheetDto,
+  SheetItemDto,
+  SinceDto,
+} from './dto/sheet';
 export { templateForm } from './dto/composing';
 export type { ComposingDto, TemplateDto } from './dto/composing';
 export { REP_SENSOR_PATH, sensorEvent, sensorQuery } from './dto/sensor';

@@ -21,6 +21,7 @@ export const sheetInputOf = (
       room: roomOf(kit),
       person: from.fittedTo,
       limits: from.limits,
+      careful: from.careful ?? [],
       safety,
       pain: {
         atStart: null,
@@ -41,6 +42,8 @@ export const sheetInputOf = (
     daysPerWeek: from.daysPerWeek,
     secondGoal: from.secondGoal,
     recent: from.recent,
+    minutes: from.minutes,
+    pace: from.pace ?? 1,
     day: from.day,
     trainsOn: from.trainsOn,
     pastOf: (variationId) => pasts.get(variationId) ?? [],

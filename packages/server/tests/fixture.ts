@@ -1,3 +1,4 @@
+import { READINESS } from '@drubo/core/vocabulary';
 import { contentOfSheet, sessionIdFor } from '@drubo/contracts';
 import type { BodyOf, FieldsOf, IntakeDto, SessionRecordFields, SheetDto } from '@drubo/contracts';
 import { aCommand } from './harness';
@@ -132,8 +133,18 @@ export const mainSlots = ({ items, blocks }: SheetDto): string[] =>
 export const consent = (client: TestClient, personId: string) =>
   client.call('saveIntake', { params: { personId }, body: { command: aCommand(), fields: { consentOn: '2026-11-23' } } });
 
-export const addPerson = async (client: TestClient, personId: string, over: Partial<BodyOf<'savePerson'>> = {}) => {
+/** A person whose health was asked about, with nothing to hold them back; `asked: false` leaves every question open. */
+export const addPerson = async (
+  client: TestClient,
+  personId: string,
+  { asked = true, ...over }: Partial<BodyOf<'savePerson'>> & { asked?: boolean } = {},
+) => {
   await client.call('savePerson', { params: { personId }, body: aPersonBody(over) });
+  if (asked) {
+    const answers = Object.fromEntries(READINESS.map((id) => [id, 'no' as const]));
+    const body = { command: aCommand(), fields: { consentOn: '2026-11-01', answers } };
+    await client.call('saveIntake', { params: { personId }, body });
+  }
   return client.call('getPerson', { params: { personId } });
 };
 

@@ -151,8 +151,9 @@ describe('other ways to start', () => {
       await anna.call('logSet', { params: { sessionId: session.id, setId: `loose-set-${setIndex}` }, body });
     }
     await finish(anna, session.id);
-    const { items, nextSheetId } = await review(session.id);
-    expect([items.length, items[0]?.proposal.verdict, nextSheetId]).toEqual([1, 'move-up', nextSheet.id]);
+    // A day of its own is history: shown with what was done, and it moves nothing.
+    const { items, others, isOwnDay, nextSheetId } = await review(session.id);
+    expect([items.length, others[0]?.sets.length, isOwnDay, nextSheetId]).toEqual([0, 2, true, nextSheet.id]);
     const person = await anna.call('getPerson', { params: { personId: 'person-loose' } });
     expect([person.nextSheet.id, person.liveSessionId]).toEqual([nextSheet.id, null]);
     // Started twice, also after it is done, it is the same session.

@@ -1,3 +1,4 @@
+import { READINESS } from '@drubo/core/vocabulary';
 import { contentOfSheet } from '@drubo/contracts';
 import type { BodyOf, FieldsOf, RecordFields } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
@@ -99,7 +100,8 @@ describe('a person a clinician has to see first', () => {
 
   it('a load above what was cleared is refused, with the most there is', async () => {
     const personId = await aPerson({ massKg: 90, trainingAge: 'advanced' });
-    await anna.call('saveIntake', intake(personId, { answers: { 'surgery-within-two-years': 'yes' } }));
+    const answers = Object.fromEntries(READINESS.map((id) => [id, 'no' as const]));
+    await anna.call('saveIntake', intake(personId, { answers: { ...answers, 'surgery-within-two-years': 'yes' } }));
     const scope = { ...clearance().scope, maxLoadKg: 8 };
     await save(personId, 'clear-0002', clearance({ role: 'surgeon', about: ['after-surgery'], scope }));
     const { nextSheet } = await page(personId);
@@ -170,7 +172,7 @@ describe('records', () => {
   });
 
   it('health notes wait for the person’s consent', async () => {
-    await addPerson(anna, 'health-asks-first');
+    await addPerson(anna, 'health-asks-first', { asked: false });
     expect(await refused('health-asks-first', 'limit-none', aLimit())).toMatchObject({ status: 409, code: 'no-consent' });
     expect(await anna.refused('saveIntake', intake('health-asks-first', { answers: { asthma: 'yes' } }))).toMatchObject({
       code: 'no-consent',

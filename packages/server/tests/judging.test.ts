@@ -1,8 +1,8 @@
-import { contentOfSheet } from '@drubo/contracts';
+import { contentOfSheet, sessionIdFor } from '@drubo/contracts';
 import { bundle as bundleSchema, BUNDLE_VERSION, upgradeBundle } from '@drubo/contracts/bundle';
 import type { Bundle } from '@drubo/contracts/bundle';
 import { importBundle } from '../src/transfer/import-bundle';
-import { aPersonBody, aSetBody, finish, logAll, startOn } from './fixture';
+import { addPerson, aPersonBody, aSetBody, finish, logAll, startOn } from './fixture';
 import { aCommand, startTestServer } from './harness';
 import type { TestClient, TestServer } from './harness';
 
@@ -11,7 +11,7 @@ let anna: TestClient;
 beforeAll(async () => {
   server = await startTestServer();
   anna = await server.client('anna');
-  await anna.call('savePerson', { params: { personId: 'person-judged' }, body: aPersonBody() });
+  await addPerson(anna, 'person-judged');
 });
 afterAll(() => server.stop());
 
@@ -98,11 +98,20 @@ describe('a sheet that the engines can work from', () => {
     // The sign-in has run out meanwhile.
     anna = await server.client('anna');
     const late = await person();
-    const [before, after] = [soon.nextSheet.items[0]!, late.nextSheet.items[0]!];
-    expect(after.dose.sets).toBe(before.dose.sets - 1);
-    expect(after.dose.reserve).toBeGreaterThanOrEqual(before.dose.reserve);
-    expect(after.why.sets.at(-1)?.code).toBe('lay-off-first');
-    expect(after.dose.load.externalKg).toBeLessThanOrEqual(before.dose.load.externalKg);
+    const [before, stands] = [soon.nextSheet.items[0]!, late.nextSheet.items[0]!];
+    // What was agreed stands; the gap is told, to be taken or left.
+    expect(stands.dose).toEqual(before.dose);
+    const change = late.nextSheet.since!.find(({ itemId }) => itemId === before.id)!;
+    expect([change.kind, change.isSafety, change.after!.dose.sets]).toEqual(['lay-off', false, before.dose.sets - 1]);
+    expect(change.after!.dose.reserve).toBeGreaterThanOrEqual(before.dose.reserve);
+    expect(change.reasons.map(({ code }) => code)).toContain('lay-off-first');
+    expect(change.after!.dose.load.externalKg).toBeLessThanOrEqual(before.dose.load.externalKg);
+    const { sheet } = await anna.call('startSession', {
+      params: { sessionId: sessionIdFor(late.nextSheet.id, late.nextSheet.attempt) },
+      body: { command: aCommand(), sheetId: late.nextSheet.id, startedAt: '2026-12-28T08:00:00.000Z', taken: [change.id] },
+    });
+    expect(sheet.items[0]!.dose.sets).toBe(before.dose.sets - 1);
+    expect(sheet.items[1]!.dose).toEqual(late.nextSheet.items[1]!.dose);
   });
 });
 

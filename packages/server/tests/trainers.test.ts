@@ -58,7 +58,7 @@ describe('a password', () => {
 
 describe('who did what', () => {
   it('names the trainer, the deed and the person, the latest first', async () => {
-    await addPerson(anna, 'person-log', { name: 'Logged Person' });
+    await addPerson(anna, 'person-log', { name: 'Logged Person', asked: false });
     const [line] = await anna.call('getActivity');
     expect(line).toMatchObject({ trainerName: 'Anna', what: 'savePerson', personId: 'person-log', personName: 'Logged Person' });
   });

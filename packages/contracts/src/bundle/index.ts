@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { id, instant, localDate, reason, version } from '../dto/basics';
-import { dose, doseWhy, kit, leverValues } from '../dto/dose';
+import { dose, doseWhy, kit, leverValues, trackMemory } from '../dto/dose';
 import { intake, personRecord } from '../dto/health';
 import { movement } from '../dto/movement';
 import { booking, personFields } from '../dto/person';
@@ -11,10 +11,10 @@ import { standing } from '../dto/standing';
 import { studioFields } from '../dto/studio';
 import { templateForm } from '../dto/composing';
 import { SHEET_STATES, sheetShape } from '../dto/sheet';
-import { METHODS, SESSION_ENTRIES, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
+import { DAY_ROLES, METHODS, SESSION_ENTRIES, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 6;
+export const BUNDLE_VERSION = 7;
 
 const item = z.object({
   id,
@@ -35,10 +35,15 @@ const item = z.object({
   dose,
   why: doseWhy,
   chosenWhy: z.array(reason).readonly(),
+  /** What its track remembered when it was planned. */
+  memory: trackMemory,
 });
 
 const track = z.object({
   personId: id,
+  /** Which days of the plan it belongs to. */
+  dayRole: z.enum(DAY_ROLES),
+  memory: trackMemory,
   slot: z.string().max(60),
   variationId: z.string().max(80),
   values: leverValues,
@@ -60,7 +65,9 @@ export const bundle = z.object({
   studio: z.object({ id, ...studioFields }),
   trainers: z.array(z.object({ id, name: z.string().max(80), loginName: z.string().max(120) })),
   kits: z.array(kit),
-  people: z.array(z.object({ id, version, ...personFields, archivedAt: instant.nullable(), createdAt: instant })),
+  people: z.array(
+    z.object({ id, version, ...personFields, archivedAt: instant.nullable(), createdAt: instant, loadedBefore: z.boolean() }),
+  ),
   intakes: z.array(z.object({ personId: id, fields: intake })),
   records: z.array(personRecord),
   bookings: z.array(booking),
@@ -77,6 +84,8 @@ export const bundle = z.object({
       minutesBudget: sheetShape.minutesBudget.nullable(),
       isShaped: z.boolean(),
       forDate: localDate.nullable(),
+      /** Which days of the plan it is one of; null: a day of its own. */
+      dayRole: z.enum(DAY_ROLES).nullable(),
       items: z.array(item),
     }),
   ),
@@ -113,7 +122,8 @@ const rows = (list: unknown): Record<string, unknown>[] =>
 /**
  * What lifts a bundle of one version to the next. Version 1 knew no movements of a studio's own; version 2 no settings,
  * methods chosen by hand, feeler sets, machines, gear or schools; version 3 no intake, records or places; version 4 no blocks,
- * shapes or templates; version 5 no session records, and sessions without how they were entered.
+ * shapes or templates; version 5 no session records, and sessions without how they were entered; version 6 no days of a plan, nothing a track
+ * remembers, and nobody who trained with loads before their health was asked about.
  */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
@@ -156,6 +166,40 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
     sessions: rows(file['sessions']).map((given) => ({ entry: 'live', minutes: null, ...given })),
     sessionRecords: [],
   }),
+  6: (file) => ({
+    ...file,
+    version: 7,
+    people: rows(file['people']).map((given) => ({ loadedBefore: hasLoads(file, given['id']), ...given })),
+    sheets: rows(file['sheets']).map((sheet) => ({
+      dayRole: roleOfOld(sheet),
+      ...sheet,
+      items: rows(sheet['items']).map((given) => ({ memory: {}, ...given })),
+    })),
+    tracks: rows(file['tracks']).flatMap((given) =>
+      oldRoles(file, given['personId']).map((dayRole) => ({ dayRole, memory: {}, ...given })),
+    ),
+  }),
+};
+
+/** Whether somebody ever lifted anything: they go on with loads, and are asked about their health once. */
+const hasLoads = (file: Record<string, unknown>, personId: unknown): boolean => {
+  const own = new Set(
+    rows(file['sessions'])
+      .filter((session) => session['personId'] === personId)
+      .map(({ id: sessionId }) => sessionId),
+  );
+  return rows(file['sets']).some((set) => own.has(set['sessionId']) && Number(set['externalKg']) > 0);
+};
+
+/** Before version 7 every sheet was one of the plan's days but a lighter one and one made without a plan. */
+const roleOfOld = (sheet: Record<string, unknown>): unknown =>
+  sheet['intent'] === 'lighter' || sheet['state'] === 'loose' ? null : (sheet['splitDay'] ?? 'all');
+
+/** A person whose sheets are a split goes on with each track on both its days. */
+const oldRoles = (file: Record<string, unknown>, personId: unknown): string[] => {
+  const own = rows(file['sheets']).filter((sheet) => sheet['personId'] === personId && sheet['state'] !== 'later');
+  const last = own.sort((a, b) => String(a['createdAt']).localeCompare(String(b['createdAt']))).at(-1);
+  return last?.['shape'] === 'two-day-split' ? ['a', 'b'] : ['all'];
 };
 
 /** A sheet of before version 5: exercises one after another. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { EMPHASES, FAMILIES, GOALS, METHODS, VERDICTS } from '@drubo/core/vocabulary';
+import { CAREFUL_CAUSES, DAY_ROLES, EMPHASES, FAMILIES, GOALS, METHODS, VERDICTS } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason, version } from './basics';
-import { dose, kit, leverValues } from './dose';
+import { dose, kit, leverValues, trackMemory } from './dose';
 import { schools } from './person';
 import { contentItem, pastExercise, personLimit, placeSafety, sheetShape } from './sheet';
 
@@ -14,6 +14,8 @@ const track = z.object({
   methodChosen: z.boolean(),
   dose,
   leftOut: z.boolean(),
+  memory: trackMemory.optional(),
+  dayRole: z.enum(DAY_ROLES).optional(),
   lastDecision: z
     .object({ verdict: z.enum(VERDICTS), reasons: z.array(reason).readonly(), sessionDate: localDate, edited: z.boolean() })
     .nullable(),
@@ -29,7 +31,12 @@ export const composing = z.object({
     goal: z.enum(GOALS),
     trainingAge: z.enum(['novice', 'intermediate', 'advanced']),
     massKg: z.number().nullable(),
+    age: z.int().nullable().optional(),
   }),
+  /** Why loads rise slowly whatever the movement. */
+  careful: z.array(z.enum(CAREFUL_CAUSES)).readonly().optional(),
+  /** Real over planned time, learned from logged sessions. */
+  pace: z.number().optional(),
   secondGoal: z.enum(GOALS).nullable(),
   daysPerWeek: z.int().nullable(),
   minutes: z.int(),

@@ -55,6 +55,25 @@ const leverValue = z.union([z.number(), z.string().max(40), z.null()]);
 /** Settings moved away from where a movement usually has them. */
 export const leverValues = z.partialRecord(z.enum(LEVERS), leverValue);
 
+/** What a track remembers beside its dose: what was eased or lent, and what was tried. Loads are external kg. */
+export const trackMemory = z.object({
+  eased: z
+    .object({
+      because: z.enum(['pain', 'fault', 'limit']),
+      day: z.int(),
+      sets: z.int(),
+      loadKg: z.number(),
+      values: leverValues,
+      steps: z.array(z.enum(['load', 'setting', 'sets'])).readonly(),
+      good: z.int(),
+    })
+    .optional(),
+  loan: z.object({ sets: z.int(), reserve: z.int(), because: z.literal('stall') }).optional(),
+  stall: z.object({ answered: z.int(), wait: z.int() }).optional(),
+  grip: z.object({ running: z.int(), changed: z.boolean() }).optional(),
+  movedOn: z.int().optional(),
+});
+
 /** The one thing a decision changes: a number of the dose, the movement itself, or one of its settings. */
 export const change = z.union([
   z.object({ lever: z.enum(CHANGE_LEVERS), from: z.number(), to: z.number() }),

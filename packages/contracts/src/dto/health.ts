@@ -7,7 +7,7 @@ import {
   FAMILIES,
   FAULTS,
   GOALS,
-  HOLDS,
+  DERIVED_LIMITS,
   LIMITS,
   READINESS,
   SCREENING_TASKS,
@@ -111,7 +111,7 @@ const measureRecord = z
 const limitRecord = z
   .strictObject({
     kind: z.literal('limit'),
-    limit: z.enum(LIMITS).exclude([...HOLDS], 'is set by answers, not by hand'),
+    limit: z.enum(LIMITS).exclude([...DERIVED_LIMITS], 'is set by answers, not by hand'),
     side: z.enum(SIDES),
     severity: pain.nullable(),
     diagnosed: z.boolean(),

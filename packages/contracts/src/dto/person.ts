@@ -54,6 +54,8 @@ export const person = z.object({
   ...personFields,
   archivedAt: instant.nullable(),
   createdAt: instant,
+  /** Trained with loads before four health questions were asked of everybody: goes on, carefully, and is asked once. */
+  loadedBefore: z.boolean().optional(),
 });
 export type PersonDto = z.infer<typeof person>;
 

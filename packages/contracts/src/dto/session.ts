@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { METHODS, QUESTION_IDS, SESSION_ENTRIES, VERDICTS } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason } from './basics';
-import { change, dose, leverValues } from './dose';
+import { change, dose, leverValues, trackMemory } from './dose';
 import { sessionRecord } from './session-record';
 import { setRecord } from './set';
 import { pastExercise, sheet, sheetItem } from './sheet';
@@ -45,6 +45,8 @@ const outcomeFields = {
   reasons: z.array(reason).readonly(),
   variationId: z.string().max(80).optional(),
   values: leverValues.optional(),
+  memory: trackMemory.optional(),
+  isReturn: z.boolean().optional(),
 };
 
 export const decision = z.object({
@@ -113,6 +115,10 @@ export const review = z.object({
   items: z.array(reviewItem),
   /** Exercises that get no verdict: stand-ins, drills, holds and finishers, with what was done. */
   others: z.array(reviewOther),
+  /** Whether it was a day of its own, which moves nothing. */
+  isOwnDay: z.boolean().optional(),
+  /** Exercises that a newer session has decided about already; what is settled here is kept, and overwrites nothing. */
+  late: z.array(id).readonly().optional(),
   records: z.array(sessionRecord),
   nextSheetId: id.nullable(),
 });

@@ -1,8 +1,11 @@
 import { z } from 'zod';
 import {
   BLOCK_KINDS,
+  CAREFUL_CAUSES,
   CAUTIONS,
+  DAY_ROLES,
   GOALS,
+  HEALTH_TOPIC_IDS,
   INTENTS,
   LIMITS,
   METHODS,
@@ -14,7 +17,7 @@ import {
   TRAINING_AGES,
 } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason, sentReason, version } from './basics';
-import { dose, doseWhy, kit, leverValues } from './dose';
+import { dose, doseWhy, kit, leverValues, trackMemory } from './dose';
 import { clearanceScope, intakeFields } from './health';
 import { schools } from './person';
 import { setRecord } from './set';
@@ -83,7 +86,12 @@ const eachOnce = (names: readonly string[]): boolean => new Set(names).size === 
 
 /** A whole sheet as it is saved: every edit sends all of it, so that undoing is saving what was. */
 export const sheetContent = z
-  .strictObject({ ...sheetShape, items: z.array(contentItem).max(40, 'at most 40 exercises') })
+  .strictObject({
+    ...sheetShape,
+    items: z.array(contentItem).max(40, 'at most 40 exercises'),
+    /** Whether another shape, place or length is for every time from now on, not for this day alone. Left out: this day. */
+    forPlan: z.boolean().optional(),
+  })
   .refine(({ items }) => eachOnce(items.map((item) => item.id)), { path: ['items'], message: 'must hold each exercise once' })
   .refine(({ items }) => eachOnce(items.map((item) => item.slot)), { path: ['items'], message: 'must hold each slot once' })
   .refine(({ blocks }) => eachOnce(blocks.map((block) => block.id)), { path: ['blocks'], message: 'must hold each block once' })
@@ -108,6 +116,11 @@ export const sheetItem = z.object({
   proposed: dose,
   dose,
   edited: z.boolean(),
+  /** Whether the trainer put it there or changed its movement. */
+  isOwn: z.boolean().optional(),
+  /** As its track has it, without the caps of the day. */
+  trackDose: dose.optional(),
+  memory: trackMemory.optional(),
   why: doseWhy,
   /** Why this movement, at these settings. */
   chosenWhy: z.array(reason).readonly(),
@@ -158,6 +171,20 @@ export const care = z.object({
 });
 export type CareDto = z.infer<typeof care>;
 
+/** What changed about one exercise since its sheet was agreed. */
+export const since = z.object({
+  id: z.string().max(120),
+  itemId: id,
+  kind: z.enum(['locked', 'restricted', 'capped', 'kit', 'lay-off']),
+  /** Safety applies at once; everything else is taken or left. */
+  isSafety: z.boolean(),
+  /** What it would be; null: it leaves the sheet. */
+  after: z.object({ variationId: z.string(), values: leverValues, dose }).nullable(),
+  before: z.object({ variationId: z.string(), values: leverValues, dose }),
+  reasons: z.array(reason).readonly(),
+});
+export type SinceDto = z.infer<typeof since>;
+
 /** `later`: a copy that waits for its day. `loose`: made by a session that was started without a plan. */
 export const SHEET_STATES = ['next', 'started', 'done', 'later', 'loose'] as const;
 
@@ -168,7 +195,16 @@ export const sheet = z.object({
   personMinutes: z.int(),
   personHeightCm: z.number().nullable(),
   /** What doses and estimates are fitted to. */
-  fittedTo: z.object({ goal: z.enum(GOALS), trainingAge: z.enum(TRAINING_AGES), massKg: z.number().nullable() }),
+  fittedTo: z.object({
+    goal: z.enum(GOALS),
+    trainingAge: z.enum(TRAINING_AGES),
+    massKg: z.number().nullable(),
+    age: z.int().nullable().optional(),
+  }),
+  /** Why loads rise slowly whatever the movement. */
+  careful: z.array(z.enum(CAREFUL_CAUSES)).readonly().optional(),
+  /** What has to be asked before anything is loaded. */
+  notAsked: z.array(z.enum(HEALTH_TOPIC_IDS)).readonly().optional(),
   schools,
   version,
   /** How many sessions on this sheet were discarded; the next session's id carries it. */
@@ -178,6 +214,10 @@ export const sheet = z.object({
   ...sheetShape,
   /** Whether the trainer arranged it by hand; until then Drubo may arrange it anew. */
   isShaped: z.boolean(),
+  /** Which days of the plan it is one of; null: a day of its own, which moves nothing. */
+  dayRole: z.enum(DAY_ROLES).nullable().optional(),
+  /** What changed since it was agreed. */
+  since: z.array(since).readonly().optional(),
   /** The day a copy is kept for; null for the sheet that comes next. */
   forDate: localDate.nullable(),
   /** What the proposal had no room for. */

@@ -28,6 +28,8 @@ export const sessionEndpoints = {
       entry: z.enum(SESSION_ENTRIES).optional(),
       /** Whose session, where it is started without a plan and its sheet begins empty. */
       unplannedFor: id.optional(),
+      /** What changed since the sheet was agreed and is taken; what safety asks for needs no taking. */
+      taken: z.array(z.string().max(120)).max(60).optional(),
     }),
     reply: sessionDetail,
     errors: ['not-found', 'erased', 'session-not-live'],

@@ -1,22 +1,23 @@
 import type { BodyOf, ChoiceDto, ReviewDto } from '@drubo/contracts';
-import { trackAfter } from '@drubo/core/composing';
 import type { Track } from '@drubo/core/composing';
-import { standOn } from '@drubo/core/judging';
-import type { ExerciseLog } from '@drubo/core/judging';
 import { findVariation } from '@drubo/core/catalogue';
+import type { ExerciseLog } from '@drubo/core/judging';
 import { checkValues } from '@drubo/core/knowledge';
+import { afterReview } from '@drubo/core/loop';
+import type { SettledItem } from '@drubo/core/loop';
 import { accessTo } from '@drubo/core/selection';
 import type { Caller, Context } from '../context';
 import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { AppError } from '../errors';
-import { findPerson } from './find';
-import { replanSheet } from './next-sheet';
-import { exerciseLogs, readReview } from './review';
+import { takeNextSheet } from './next-sheet';
+import { judgeSession, readReview } from './review';
+import { tracksOf } from './tracks';
 
 /**
- * Settles a review: proposal and choice are kept side by side, tracks take the chosen doses, the waiting sheet is
- * planned again from them. What is postponed keeps its track, and the session waits among those to review. May be done again only when a set it used was amended.
+ * Settles a review: proposal and choice are kept side by side, tracks take the chosen doses, and the next sheet is made from
+ * them. What is postponed keeps its track, and the session waits among those to review. May be done again only when a set
+ * it used was amended. What a newer session decided stands: a late review is kept and shown, and overwrites nothing.
  */
 export const acceptReview = async (
   scope: Scope,
@@ -25,49 +26,59 @@ export const acceptReview = async (
   session: SessionRow,
   { choices, postponed = [] }: Pick<BodyOf<'acceptReview'>, 'choices' | 'postponed'>,
 ): Promise<ReviewDto> => {
-  const review = await readReview(scope, context, session);
+  const { review, judged, ran } = await judgeSession(scope, context, session);
   const isAgain = session.state === 'reviewed';
   if (isAgain && !review.items.some((item) => item.inputsChanged)) {
     throw new AppError('already-reviewed', 'This session was reviewed and nothing it used has changed.');
   }
-  const { logs, items: rows } = await exerciseLogs(scope, context, session);
-  checkChoices(review, choices, logs);
+  checkChoices(review, choices, judged.logs);
   checkPostponed(review, postponed);
-  for (const item of review.items) {
-    // What was settled before, and still rests on the same sets, is not settled twice.
-    const isSettled = !isAgain && item.chosen !== null && !item.inputsChanged;
-    if (isSettled || postponed.includes(item.itemId)) continue;
-    const row = rows.find((candidate) => candidate.id === item.itemId);
-    if (!row) throw new Error(`item ${item.itemId} left its sheet during a review`);
-    const chosen = choices.find((choice) => choice.itemId === item.itemId) ?? asProposed(item);
-    const track = trackAfter({
-      item: { ...row, values: row.leverValues },
-      proposal: item.proposal,
-      chosen,
-      sessionDate: session.date,
-    });
-    const log = logs.find((candidate) => candidate.itemId === item.itemId);
-    await scope.insert('decisions', {
-      id: context.newId(),
-      sessionId: session.id,
-      itemId: item.itemId,
-      trainerId: caller.trainerId,
-      decidedAt: context.clock.now().toISOString(),
-      proposal: item.proposal,
-      chosen,
-    });
-    await scope.upsert('tracks', {
-      personId: session.personId,
-      ...asTrackRow(track),
-      standing: log ? standingAfter(log, track) : null,
-      estimatorState: null,
-    });
-  }
+  // What was settled before, and still rests on the same sets, is not settled twice.
+  const settling = review.items.filter(
+    (item) => !postponed.includes(item.itemId) && (isAgain || item.chosen === null || item.inputsChanged),
+  );
   const state = postponed.length > 0 ? ('finished' as const) : ('reviewed' as const);
   await scope.update('sessions', { state }, { id: session.id });
-  await replanSheet(scope, context, await findPerson(scope, session.personId), caller.timeZone, true);
+  await takeNextSheet(scope, context, ran.person, caller.timeZone, async (plannedFrom, after) => {
+    const { settled, sheet } = afterReview({
+      ran: ran.ran,
+      judgedWith: ran.judgedWith,
+      choices,
+      proposals: settling.map(({ proposal }) => proposal),
+      tracks: await tracksOf(scope, session.personId),
+      plannedFrom,
+      after,
+    });
+    await keep(scope, context, caller, session, settled);
+    return settled.length > 0 && settled.every(({ isLate }) => isLate) ? null : sheet;
+  });
   return readReview(scope, context, { ...session, state });
 };
+
+/** Decisions are kept whatever came since; tracks only where nothing newer decided. */
+const keep = async (
+  scope: Scope,
+  context: Context,
+  caller: Caller,
+  session: SessionRow,
+  settled: readonly SettledItem[],
+): Promise<void> => {
+  for (const { itemId, proposal, chosen, track, standing, isLate } of settled) {
+    const decidedAt = context.clock.now().toISOString();
+    const decided = { itemId, trainerId: caller.trainerId, decidedAt, proposal, chosen };
+    await scope.insert('decisions', { id: context.newId(), sessionId: session.id, ...decided });
+    if (!isLate) {
+      await scope.upsert('tracks', { personId: session.personId, ...asTrackRow(track), standing, estimatorState: null });
+    }
+  }
+};
+
+const asTrackRow = ({ values, memory = {}, dayRole = 'all', ...track }: Track) => ({
+  ...track,
+  dayRole,
+  memory,
+  leverValues: values,
+});
 
 const checkPostponed = ({ items }: ReviewDto, postponed: readonly string[]): void => {
   const at = postponed.findIndex((itemId) => !items.some((item) => item.itemId === itemId));
@@ -75,34 +86,6 @@ const checkPostponed = ({ items }: ReviewDto, postponed: readonly string[]): voi
   throw new AppError('invalid-input', 'Some of these do not belong to this session.', [
     { path: `body.postponed.${at}`, message: 'is not an exercise of this session' },
   ]);
-};
-
-const asProposed = ({ itemId, proposal }: ReviewDto['items'][number]): ChoiceDto => {
-  const { verdict, dose, variationId, values } = proposal;
-  return {
-    itemId,
-    verdict,
-    dose,
-    ...(variationId === undefined ? {} : { variationId }),
-    ...(values === undefined ? {} : { values }),
-  };
-};
-
-const asTrackRow = ({ values, ...track }: Track) => ({ ...track, leverValues: values });
-
-/** Where the person stands on the movement's ladder once this review is settled. A new movement has shown nothing yet. */
-const standingAfter = (log: ExerciseLog, track: Track) => {
-  const isSame = track.variationId === log.variation.id;
-  const today = { sessionId: log.itemId, day: log.day, dose: log.dose, values: log.values, sets: log.sets };
-  return standOn({
-    catalogue: log.context.catalogue,
-    kit: log.context.kit,
-    variationId: track.variationId,
-    values: track.values,
-    dose: track.dose,
-    bodyMassKg: log.bodyMassKg,
-    sessions: isSame ? [...log.past, today] : [],
-  });
 };
 
 const checkChoices = (review: ReviewDto, choices: readonly ChoiceDto[], logs: readonly ExerciseLog[]): void => {

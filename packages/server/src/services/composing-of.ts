@@ -4,9 +4,10 @@ import { addDays, dayNumber, daysBetween, roomOf } from '@drubo/core';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue } from '@drubo/core/catalogue';
 import { recentWork } from '@drubo/core/composing';
+import { ownPace } from '@drubo/core/dose';
 import type { SheetInput } from '@drubo/core/composing';
 import type { Context } from '../context';
-import type { PersonRow } from '../db/models';
+import type { PersonRow, SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { exerciseHistory } from './exercise-history';
 import { judgeContext } from './judge-context';
@@ -26,6 +27,29 @@ const nextTraining = async (scope: Scope, personId: string, today: string, lastD
   const booked = bookings.find(({ date }) => date >= from)?.date;
   if (booked !== undefined) return booked;
   return lastDay !== undefined && daysBetween(lastDay, today) < 2 ? addDays(lastDay, 2) : today;
+};
+
+/** Sessions a person's pace is learned from, and how far from the plan one may be before it says nothing. House defaults. */
+const PACE = { sessions: 10, least: 0.4, most: 2.5 } as const;
+
+/** Real over planned time of the last sessions that were logged as they ran. */
+const paceOf = async (scope: Scope, done: readonly SessionRow[]): Promise<number> => {
+  const timed = done.filter(({ entry, finishedAt }) => entry === 'live' && finishedAt !== null).slice(-PACE.sessions);
+  const sheets = new Map(
+    (await scope.all('sheets', { id: timed.map(({ sheetId }) => sheetId) })).map(({ id, plannedMinutes }) => [
+      id,
+      plannedMinutes,
+    ]),
+  );
+  return ownPace(
+    timed.flatMap(({ sheetId, startedAt, finishedAt, minutes }) => {
+      const plannedMinutes = sheets.get(sheetId) ?? null;
+      const realMinutes = minutes ?? (Date.parse(finishedAt ?? startedAt) - Date.parse(startedAt)) / 60_000;
+      if (plannedMinutes === null) return [];
+      const ratio = realMinutes / plannedMinutes;
+      return ratio >= PACE.least && ratio <= PACE.most ? [{ plannedMinutes, realMinutes }] : [];
+    }),
+  );
 };
 
 /** Everything a person's session is composed from, on a day. */
@@ -59,6 +83,8 @@ export const composingOf = async (
       day: dayNumber(today),
       trainsOn: dayNumber(await nextTraining(scope, person.id, today, lastDay)),
       fittedTo: judged.person,
+      careful: judged.careful ?? [],
+      pace: await paceOf(scope, done),
       secondGoal: picture.intake.secondGoal,
       daysPerWeek: picture.intake.daysPerWeek,
       minutes: person.minutes,

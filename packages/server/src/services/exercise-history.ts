@@ -1,3 +1,4 @@
+import { Op } from 'sequelize';
 import { dayNumber } from '@drubo/core';
 import type { PastExercise } from '@drubo/core/judging';
 import type { SessionRow, SheetItemRow } from '../db/models';
@@ -18,13 +19,12 @@ const NONE: ExerciseHistory = { of: () => [], movements: () => [] };
 
 /** Everything a person did before a moment (or at all), ready for the engines. Running and discarded sessions are out. */
 export const exerciseHistory = async (scope: Scope, personId: string, before: string | null): Promise<ExerciseHistory> => {
-  const sessions = (
-    await scope.all(
-      'sessions',
-      { personId, state: ['finished', 'reviewed'] },
-      { order: [['startedAt', 'DESC']], limit: SESSIONS_BACK },
-    )
-  ).filter((session) => before === null || session.startedAt < before);
+  // The date belongs to the question: a late review reads as many sessions before it as a timely one.
+  const sessions = await scope.all(
+    'sessions',
+    { personId, state: ['finished', 'reviewed'], ...(before === null ? {} : { startedAt: { [Op.lt]: before } }) },
+    { order: [['startedAt', 'DESC']], limit: SESSIONS_BACK },
+  );
   if (sessions.length === 0) return NONE;
   const items = await scope.all('sheetItems', { sheetId: sessions.map((session) => session.sheetId) });
   const sets = await setsOf(

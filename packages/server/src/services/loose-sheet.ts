@@ -24,12 +24,14 @@ export const looseSheet = async (
     shape: 'straight-sets' as const,
     intent: 'build' as const,
     splitDay: null,
+    dayRole: null,
     minutesBudget: null,
     kitId: null,
     blocks: [],
     isShaped: true,
     forDate: null,
     gaveUp: [],
+    plannedMinutes: null,
   };
   await scope.insert('sheets', row);
   return { ...row, studioId: scope.studioId };

@@ -54,7 +54,7 @@ export const personPicture = async (
   return {
     intake,
     records,
-    health: healthPicture(healthInputOf(intake, records, today)),
+    health: healthPicture(healthInputOf(intake, records, today, person.loadedBefore)),
     screening: screeningOf(person, records),
     kit,
     room: roomOf(kit, kit.items),

@@ -30,6 +30,8 @@ export const placeByHand = async (
   });
   await scope.upsert('tracks', {
     personId: person.id,
+    dayRole: 'all',
+    memory: {},
     slot,
     variationId: variation.id,
     leverValues: values,

@@ -81,7 +81,10 @@ const isDrill = ({ blocks }: SheetRow, { blockId }: SheetItemRow): boolean =>
 const LAST_FAULT = `
   SELECT items.variationId, sets.faults FROM set_revisions AS sets
   JOIN sheet_items AS items ON items.studioId = sets.studioId AND items.id = sets.itemId
-  WHERE sets.studioId = :studioId AND sets.removed = 0 AND sets.faults <> '[]' AND sets.sessionId = (
+  WHERE sets.studioId = :studioId AND sets.removed = 0 AND sets.faults <> '[]'
+    AND sets.revision = (SELECT MAX(later.revision) FROM set_revisions AS later
+      WHERE later.studioId = sets.studioId AND later.id = sets.id)
+    AND sets.sessionId = (
     SELECT id FROM sessions WHERE studioId = :studioId AND personId = :personId AND state IN ('finished', 'reviewed')
     ORDER BY startedAt DESC LIMIT 1)
   ORDER BY sets.loggedAt DESC, sets.revision DESC`;

@@ -1,8 +1,10 @@
-import type { LastTimeDto, SheetDto, SheetItemDto } from '@drubo/contracts';
+import type { LastTimeDto, SheetDto, SheetItemDto, SinceDto } from '@drubo/contracts';
 import { allowedLoads, feelersLeft, isSameDose } from '@drubo/core';
 import { timedBlocks } from '@drubo/core/composing';
 import { sessionMinutes } from '@drubo/core/dose';
 import { getVariation } from '@drubo/core/catalogue';
+import { roleOf } from '@drubo/core/loop';
+import type { Since } from '@drubo/core/loop';
 import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
@@ -10,9 +12,10 @@ import { exerciseHistory } from './exercise-history';
 import { findPerson } from './find';
 import { catalogueOf } from './movements';
 import { localDateOf } from './local-date';
-import { sheetAsOf } from './next-sheet';
+import { sinceOf } from './next-sheet';
 import { careOf, personPicture } from './person-picture';
 import { setsOf } from './sets';
+import { toSheetItem } from './sheet-plan';
 import { itemsOf } from './sheet-items';
 import { tracksOf } from './tracks';
 
@@ -37,9 +40,8 @@ export const readSheetWith = async (
   extraIds: readonly string[],
 ): Promise<{ sheet: SheetDto; extra: SheetItemDto[] }> => {
   const person = await findPerson(scope, sheet.personId);
-  const stored = await itemsOf(scope, sheet.id);
-  const planned = { items: stored, leftOff: sheet.leftOff };
-  const { items: rows, leftOff } = today === null ? planned : await sheetAsOf(scope, context, sheet, stored, person, today);
+  const rows = await itemsOf(scope, sheet.id);
+  const since = today === null ? [] : await sinceOf(scope, context, sheet, rows, person, today);
   const picture = await personPicture(scope, person, today ?? (await todayOf(scope, context)), sheet.kitId);
   const { last: before, startedAt } = await lastTimes(scope, sheet);
   const past = await exerciseHistory(scope, sheet.personId, startedAt);
@@ -47,19 +49,9 @@ export const readSheetWith = async (
   const variationOf = (row: Pick<SheetItemRow, 'variationId'>) => getVariation(catalogue, row.variationId);
   const tracks = sheet.state === 'next' ? await tracksOf(scope, sheet.personId) : [];
   const asItem = (row: Omit<SheetItemRow, 'studioId'>): SheetItemDto => ({
-    id: row.id,
-    blockId: row.blockId,
-    slot: row.slot,
-    variationId: row.variationId,
-    values: row.leverValues,
-    method: row.method,
-    methodChosen: row.methodChosen,
+    ...toSheetItem(row),
     feelers: feelersLeft(row),
-    proposed: row.proposed,
-    dose: row.dose,
     edited: !isSameDose(row.dose, row.proposed),
-    why: row.why,
-    chosenWhy: row.chosenWhy,
     lastTime: before.get(row.slot) ?? null,
     past: past.of(row.variationId),
   });
@@ -70,7 +62,9 @@ export const readSheetWith = async (
     personName: person.name,
     personMinutes: person.minutes,
     personHeightCm: person.heightCm,
-    fittedTo: { goal: person.goal, trainingAge: person.trainingAge, massKg: person.massKg },
+    fittedTo: { goal: person.goal, trainingAge: person.trainingAge, massKg: person.massKg, age: picture.health.age },
+    careful: picture.health.careful,
+    notAsked: picture.health.notAsked,
     schools: person.schools,
     version: sheet.version,
     attempt: sheet.attempt,
@@ -89,13 +83,20 @@ export const readSheetWith = async (
     kitId: sheet.kitId,
     blocks: sheet.blocks,
     isShaped: sheet.isShaped,
+    dayRole: sheet.dayRole,
+    since: since.map(asSince(rows)),
     forDate: sheet.forDate,
     gaveUp: sheet.gaveUp,
     items: rows.map(asItem),
     leftOut: tracks
-      .filter((track) => track.leftOut)
+      .filter(
+        (track) =>
+          track.leftOut &&
+          !rows.some(({ slot }) => slot === track.slot) &&
+          track.dayRole === (sheet.dayRole ?? roleOf(sheet.splitDay)),
+      )
       .map(({ slot, variationId, lastDecision }) => ({ slot, variationId, reasons: lastDecision?.reasons ?? [] })),
-    leftOff: sheet.state === 'next' ? [...leftOff] : [],
+    leftOff: sheet.state === 'next' ? [...sheet.leftOff] : [],
     limits: picture.health.limits,
     safety: picture.safety,
     care: careOf(picture),
@@ -104,6 +105,19 @@ export const readSheetWith = async (
   };
   return { sheet: shown, extra: extraRows.map(asItem) };
 };
+
+/** A change since the sheet was agreed as it is told: what stands, and what it would be. */
+const asSince =
+  (rows: readonly SheetItemRow[]) =>
+  ({ after, ...since }: Since): SinceDto => {
+    const before = rows.find(({ id }) => id === since.itemId);
+    if (!before) throw new Error(`what changed is about ${since.itemId}, which is on no sheet`);
+    return {
+      ...since,
+      before: { variationId: before.variationId, values: before.leverValues, dose: before.dose },
+      after: after && { variationId: after.variationId, values: after.values, dose: after.dose },
+    };
+  };
 
 /** Today where the studio is, for a sheet that isn't read for a certain day. */
 const todayOf = async (scope: Scope, context: Context): Promise<string> => {

@@ -5,6 +5,9 @@ import type { Variation } from '@drubo/core/catalogue';
 import { checkValues } from '@drubo/core/knowledge';
 import { planItem } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
+import { isSameDose } from '@drubo/core';
+import { roleAmong, roleOf, sinceAgreed } from '@drubo/core/loop';
+import type { SheetItem } from '@drubo/core/loop';
 import { accessTo } from '@drubo/core/selection';
 import type { LeverId, LeverValue } from '@drubo/core/vocabulary';
 import type { Context } from '../context';
@@ -14,7 +17,10 @@ import { AppError } from '../errors';
 import { composingOf, inputAt } from './composing-of';
 import { findKit, findPerson } from './find';
 import { localDateOf } from './local-date';
+import { usualDay } from './next-sheet';
 import { asRow, itemsOf, writeItems } from './sheet-items';
+import type { Standing } from './sheet-items';
+import { toSheetPlan } from './sheet-plan';
 
 type Item = SheetContentDto['items'][number];
 
@@ -45,11 +51,15 @@ const problemsOf = (input: SheetInput, item: Item, at: number, isNew: boolean): 
   return [
     ...offScale,
     ...(isLocked ? [{ path: `${path}.variationId`, message: 'is locked for this person' }] : []),
-    ...(isAbove
-      ? [{ path: `${path}.dose.load.externalKg`, message: `must be at most ${capKg} kg: that is what was cleared` }]
-      : []),
+    ...(isAbove ? [{ path: `${path}.dose.load.externalKg`, message: aboveCap(capKg) }] : []),
   ];
 };
+
+/** Why a load is too much: more than was cleared, or anything at all before it may be loaded. */
+const aboveCap = (capKg: number): string =>
+  capKg === 0
+    ? 'must be 0 kg: nothing is loaded before pregnancy, heart and pressure, operation and pain are asked, or after a birth before a clearance'
+    : `must be at most ${capKg} kg: that is what was cleared`;
 
 const isSameValues = (a: object, b: object): boolean =>
   JSON.stringify(Object.entries(a).sort()) === JSON.stringify(Object.entries(b).sort());
@@ -81,25 +91,42 @@ export const saveContent = async (
   if (problems.length > 0) {
     throw new AppError('locked-movement', 'Some exercises can’t be prescribed like this.', problems);
   }
+  const since = sinceAgreed(input, toSheetPlan(sheet, stored));
   const rows = content.items.map((item, position) => {
     const row = known(item);
     const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
     const start = { variationId: item.variationId, values: item.values, reasons: item.chosenWhy };
     const isSame = row && isSameValues(row.leverValues, item.values);
     const at = { id: item.id, sheetId: sheet.id, position, blockId: item.blockId, isOwn: isSame ? row.isOwn : true };
+    // What Drubo itself proposes since the sheet was agreed is taken with its reasons, and is no edit.
+    const taken = since.find(
+      ({ itemId, after }) =>
+        itemId === item.id && after !== null && isSameDose(after.dose, item.dose) && isSameValues(after.values, item.values),
+    )?.after;
+    if (taken) return { ...at, ...planRow(taken, at), isOwn: row?.isOwn ?? false };
     const base = isSame
       ? { ...row, ...at, removed: false }
       : asRow(planItem(input, { slot: item.slot, role, intent: content.intent }, start), at);
     const { method, methodChosen, values: leverValues, dose, slot, feelers } = item;
     return { ...withoutStudio(base), slot, leverValues, dose, feelers, ...(methodChosen ? { method, methodChosen } : {}) };
   });
-  const { items: _, ...shape } = content;
+  const { items: _, forPlan = false, ...shape } = content;
   const isShaped = sheet.isShaped || isRearranged(sheet, stored, content);
-  const saved = { ...shape, isShaped, version: sheet.version + 1, gaveUp: isShaped ? [] : sheet.gaveUp };
+  // Another shape, place or length is for this day alone unless it is said to be for every time.
+  const dayRole = forPlan ? roleOf(content.splitDay) : roleAmong(await usualDay(scope, person, input), content);
+  const saved = { ...shape, dayRole, isShaped, version: sheet.version + 1, gaveUp: isShaped ? [] : sheet.gaveUp };
   await writeItems(scope, sheet.id, rows);
   await scope.update('sheets', saved, { id: sheet.id });
   return { ...sheet, ...saved };
 };
+
+const planRow = ({ values, chosenWhy, ...item }: SheetItem, at: Standing) => ({
+  ...item,
+  ...at,
+  removed: false,
+  leverValues: values,
+  chosenWhy: [...chosenWhy],
+});
 
 const withoutStudio = <Row extends object>(row: Row): Omit<Row, 'studioId'> => {
   const { studioId: _, ...rest } = row as Row & { studioId?: string };

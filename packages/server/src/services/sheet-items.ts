@@ -30,6 +30,7 @@ export const asRow = (item: PlannedItem, at: Standing): Omit<SheetItemRow, 'stud
   dose: item.dose,
   why: item.why,
   chosenWhy: [...item.chosenWhy],
+  memory: item.memory,
 });
 
 /** Makes a sheet's exercises exactly these. Rows that leave are kept, marked, as sets of a discarded try may point at them. */

@@ -5,6 +5,8 @@ import type { Scope } from '../db/scope';
 
 /** A stored track as the core reads it. */
 const toTrack = (row: TrackRow): Track => ({
+  dayRole: row.dayRole,
+  memory: row.memory,
   slot: row.slot,
   variationId: row.variationId,
   values: row.leverValues,

@@ -35,14 +35,17 @@ export const exportBundle = async (context: Context, studioId: string, personId:
     studio: { id: studio.id, name: studio.name, unit: studio.unit, timeZone: studio.timeZone },
     trainers: (await scope.all('trainers', {}, ordered('id'))).map(toTrainer),
     kits: kits.map(toKit),
-    people: (await scope.all('people', personId === null ? {} : { id: personId }, ordered('id'))).map(toPerson),
+    people: (await scope.all('people', personId === null ? {} : { id: personId }, ordered('id'))).map((row) => ({
+      ...toPerson(row),
+      loadedBefore: row.loadedBefore,
+    })),
     intakes: (await scope.all('intakes', own, ordered('personId'))).map((row) => ({
       personId: row.personId,
       fields: row.fields,
     })),
     records: (await scope.all('personRecords', own, ordered('id', 'revision'))).map(toRecord),
     bookings: (await scope.all('bookings', own, ordered('id'))).map(toBooking),
-    sheets: sheets.map(({ studioId: _, leftOff: ___, gaveUp: ____, ...sheet }) => ({
+    sheets: sheets.map(({ studioId: _, leftOff: ___, gaveUp: ____, plannedMinutes: ______, ...sheet }) => ({
       ...sheet,
       items: items
         .filter((item) => item.sheetId === sheet.id)
@@ -51,7 +54,7 @@ export const exportBundle = async (context: Context, studioId: string, personId:
     sessions: sessions.map(toSession),
     sets: (await scope.all('setRevisions', ofSessions, ordered('id', 'revision'))).map(toSetRecord),
     sessionRecords: (await scope.all('sessionRecords', ofSessions, ordered('id', 'revision'))).map(toSessionRecord),
-    tracks: (await scope.all('tracks', own, ordered('personId', 'slot'))).map(
+    tracks: (await scope.all('tracks', own, ordered('personId', 'dayRole', 'slot'))).map(
       ({ studioId: _, estimatorState: __, leverValues, ...track }) => ({ ...track, values: leverValues }),
     ),
     templates: (await scope.all('templates', {}, ordered('id'))).map(({ studioId: _, ...row }) => row),

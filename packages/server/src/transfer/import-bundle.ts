@@ -43,7 +43,7 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
     );
     await inChunks(bookings, (rows) => scope.insertAll('bookings', rows));
     await inChunks(
-      sheets.map(({ items: _, ...sheet }) => ({ ...sheet, leftOff: [], gaveUp: [] })),
+      sheets.map(({ items: _, ...sheet }) => ({ ...sheet, leftOff: [], gaveUp: [], plannedMinutes: null })),
       (rows) => scope.insertAll('sheets', rows),
     );
     const items = sheets.flatMap((sheet) =>

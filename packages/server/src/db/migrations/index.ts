@@ -7,9 +7,10 @@ import { judging } from './0003-judging';
 import { intake } from './0004-intake';
 import { sheets } from './0005-sheets';
 import { sessionRecords } from './0006-session-records';
+import { agreedSheets } from './0007-agreed-sheets';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
-const MIGRATIONS = [firstTables, movements, judging, intake, sheets, sessionRecords] as const;
+const MIGRATIONS = [firstTables, movements, judging, intake, sheets, sessionRecords, agreedSheets] as const;
 
 const DONE = 'migrations_done';
 

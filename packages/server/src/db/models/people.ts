@@ -15,6 +15,8 @@ export interface PersonRow {
   schools: Schools;
   archivedAt: string | null;
   createdAt: string;
+  /** Trained with loads before four health questions were asked of everybody. */
+  loadedBefore: boolean;
 }
 
 export const people = defineTable<PersonRow>('people', ['studioId', 'id'], {
@@ -31,4 +33,5 @@ export const people = defineTable<PersonRow>('people', ['studioId', 'id'], {
   schools: 'json',
   archivedAt: 'text',
   createdAt: 'text',
+  loadedBefore: 'flag',
 });

@@ -1,5 +1,6 @@
 import type { Dose, DoseWhy } from '@drubo/core';
 import type { LeverValues, MethodId, Reason } from '@drubo/core/vocabulary';
+import type { TrackMemory } from '@drubo/core/judging';
 import { defineTable } from './define-table';
 
 export interface SheetItemRow {
@@ -25,6 +26,8 @@ export interface SheetItemRow {
   why: DoseWhy;
   /** Why this movement, at these settings. */
   chosenWhy: Reason[];
+  /** What its track remembered when it was planned. */
+  memory: TrackMemory;
 }
 
 export const sheetItems = defineTable<SheetItemRow>('sheet_items', ['studioId', 'id'], {
@@ -46,4 +49,5 @@ export const sheetItems = defineTable<SheetItemRow>('sheet_items', ['studioId', 
   dose: 'json',
   why: 'json',
   chosenWhy: 'json',
+  memory: 'json',
 });

@@ -1,8 +1,12 @@
 import type { Block, LeftOff } from '@drubo/core/composing';
-import type { Intent, Reason, SessionShape, SplitDay } from '@drubo/core/vocabulary';
+import type { SheetPlan } from '@drubo/core/loop';
+import type { Reason } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
-export interface SheetRow {
+/** What a sheet is of the plan, as the loop has it, in columns of its own. */
+type PlanColumns = Pick<SheetPlan, 'shape' | 'intent' | 'splitDay' | 'dayRole' | 'minutesBudget' | 'kitId' | 'isShaped'>;
+
+export interface SheetRow extends PlanColumns {
   studioId: string;
   id: string;
   personId: string;
@@ -15,20 +19,13 @@ export interface SheetRow {
   plannedOn: string;
   /** What had to stay off when it was planned, with why. */
   leftOff: LeftOff[];
-  shape: SessionShape;
-  intent: Intent;
-  splitDay: SplitDay | null;
-  /** Null: the person's own. */
-  minutesBudget: number | null;
-  /** Null: where the person usually trains. */
-  kitId: string | null;
   blocks: Block[];
-  /** Whether the trainer arranged it by hand. */
-  isShaped: boolean;
   /** The day a copy waits for. */
   forDate: string | null;
   /** What the proposal had no room for. */
   gaveUp: Reason[];
+  /** Minutes it was planned for at the usual pace, when its session began; null: not begun, or before this was kept. */
+  plannedMinutes: number | null;
 }
 
 export const sheets = defineTable<SheetRow>('sheets', ['studioId', 'id'], {
@@ -44,10 +41,12 @@ export const sheets = defineTable<SheetRow>('sheets', ['studioId', 'id'], {
   shape: 'text',
   intent: 'text',
   splitDay: 'text',
+  dayRole: 'text',
   minutesBudget: 'integer',
   kitId: 'text',
   blocks: 'json',
   isShaped: 'flag',
   forDate: 'text',
   gaveUp: 'json',
+  plannedMinutes: 'integer',
 });

@@ -1,12 +1,14 @@
 import type { Dose } from '@drubo/core';
-import type { Standing } from '@drubo/core/judging';
+import type { Standing, TrackMemory } from '@drubo/core/judging';
 import type { Track } from '@drubo/core/composing';
-import type { LeverValues, MethodId } from '@drubo/core/vocabulary';
+import type { DayRole, LeverValues, MethodId } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 export interface TrackRow {
   studioId: string;
   personId: string;
+  /** Which days of the plan it belongs to. */
+  dayRole: DayRole;
   slot: string;
   variationId: string;
   leverValues: LeverValues;
@@ -14,6 +16,7 @@ export interface TrackRow {
   methodChosen: boolean;
   dose: Dose;
   leftOut: boolean;
+  memory: TrackMemory;
   lastDecision: Track['lastDecision'];
   /** Where the last review left the person on the movement's ladder; null on none, or before a review. */
   standing: Standing | null;
@@ -21,9 +24,10 @@ export interface TrackRow {
   estimatorState: object | null;
 }
 
-export const tracks = defineTable<TrackRow>('tracks', ['studioId', 'personId', 'slot'], {
+export const tracks = defineTable<TrackRow>('tracks', ['studioId', 'personId', 'dayRole', 'slot'], {
   studioId: 'text',
   personId: 'text',
+  dayRole: 'text',
   slot: 'text',
   variationId: 'text',
   leverValues: 'json',
@@ -31,6 +35,7 @@ export const tracks = defineTable<TrackRow>('tracks', ['studioId', 'personId', '
   methodChosen: 'flag',
   dose: 'json',
   leftOut: 'flag',
+  memory: 'json',
   lastDecision: 'json',
   standing: 'json',
   estimatorState: 'json',

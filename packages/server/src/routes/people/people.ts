@@ -35,7 +35,7 @@ export const savePerson: Handler<'savePerson'> = ({ params, body, caller }, cont
     if (!stored) {
       if (version !== 0) throw new AppError('not-found', 'There is no person with this id here.');
       const createdAt = context.clock.now().toISOString();
-      const row = { id, version: 1, ...fields, archivedAt: null, createdAt };
+      const row = { id, version: 1, ...fields, archivedAt: null, createdAt, loadedBefore: false };
       await scope.insert('people', row);
       await noteMeasure(scope, context, caller, row, null);
       await makeNextSheet(scope, context, { ...row, studioId: scope.studioId }, caller.timeZone);
@@ -51,7 +51,7 @@ export const savePerson: Handler<'savePerson'> = ({ params, body, caller }, cont
       stored.trainingAge !== row.trainingAge ||
       stored.massKg !== row.massKg ||
       stored.minutes !== row.minutes;
-    if (isRefit && (await openSheet(scope, id))?.state === 'next') await replanSheet(scope, context, row, caller.timeZone);
+    if (isRefit && (await openSheet(scope, id))?.state === 'next') await replanSheet(scope, context, row, caller.timeZone, true);
     return toPerson(row);
   });
 

@@ -14,7 +14,7 @@ import { currentRecords, intakeOf, recordRevisions } from '../../services/person
 import { placeByHand } from '../../services/place-by-hand';
 import { runCommand } from '../../services/run-command';
 
-/** Kinds that change what may be on a sheet. */
+/** Kinds that change what may be on a sheet nobody has trained yet. */
 const CHANGES_SHEETS = new Set<RecordFields['kind']>(['measure', 'limit', 'clearance', 'sign', 'screening', 'placement']);
 
 export const listRecords: Handler<'listRecords'> = async ({ params, caller }, context) => {
@@ -53,7 +53,8 @@ export const saveRecord: Handler<'saveRecord'> = ({ params, body, caller }, cont
     };
     await scope.insert('personRecords', row);
     const measured = fields.kind === 'measure' ? await takeMeasure(scope, person) : person;
-    if (CHANGES_SHEETS.has(fields.kind)) await replanSheet(scope, context, measured, caller.timeZone);
+    const isPlaced = fields.kind === 'placement';
+    if (CHANGES_SHEETS.has(fields.kind)) await replanSheet(scope, context, measured, caller.timeZone, isPlaced);
     return toRecord({ ...row, studioId: scope.studioId });
   });
 

@@ -85,5 +85,6 @@ const bringIn = async (scope: Scope, session: SessionRow, item: NonNullable<Retu
     dose,
     why,
     chosenWhy: [...chosenWhy],
+    memory: {},
   });
 };

@@ -9,7 +9,7 @@ import type { Handler } from '../../http/handler';
 import { findPerson, findSession, findSheet, refuseErased } from '../../services/find';
 import { looseSheet } from '../../services/loose-sheet';
 import { localDateOf } from '../../services/local-date';
-import { makeNextSheet, replanSheet } from '../../services/next-sheet';
+import { fixAtStart, makeNextSheet } from '../../services/next-sheet';
 import { readSession } from '../../services/read-session';
 import { refuseHeld } from '../../services/refuse-held';
 import { runCommand } from '../../services/run-command';
@@ -65,10 +65,9 @@ export const startSession: Handler<'startSession'> = ({ params, body, caller }, 
       entry: body.entry ?? ('live' as const),
       minutes: null,
     };
-    if (sheet.plannedOn < row.date && sheet.state !== 'loose') {
-      await replanSheet(scope, context, await findPerson(scope, sheet.personId), caller.timeZone);
-    }
-    await refuseHeld(scope, await findPerson(scope, sheet.personId), row.date);
+    const person = await findPerson(scope, sheet.personId);
+    await refuseHeld(scope, person, row.date);
+    await fixAtStart(scope, context, sheet, person, row.date, body.taken ?? []);
     await scope.insert('sessions', row);
     if (sheet.state !== 'loose') await scope.update('sheets', { state: 'started' }, { id: sheet.id });
     return readSession(scope, context, { ...row, studioId: scope.studioId });
@@ -85,9 +84,8 @@ export const finishSession: Handler<'finishSession'> = ({ params, body, caller }
     await scope.update('sessions', { state: 'finished', finishedAt, effort, note }, { id: row.id });
     const person = await findPerson(scope, row.personId);
     const sheet = await findSheet(scope, row.sheetId);
-    // A session without a plan leaves the waiting sheet where it is, planned again from what was just done.
-    if (sheet.state === 'loose') await replanSheet(scope, context, person, caller.timeZone);
-    else {
+    // A session without a plan leaves the waiting sheet where it is: it is history, and moves nothing.
+    if (sheet.state !== 'loose') {
       await scope.update('sheets', { state: 'done' }, { id: row.sheetId });
       await makeNextSheet(scope, context, person, caller.timeZone);
     }

@@ -1,3 +1,4 @@
+import { roleOf } from '@drubo/core/loop';
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
 import { checkLoad } from '../../services/check-dose';
@@ -67,10 +68,11 @@ export const bringBack: Handler<'bringBack'> = ({ params, body, caller }, contex
   runCommand(context, caller, { endpointId: 'bringBack', params, body }, async (scope) => {
     const sheet = await findSheet(scope, params.sheetId);
     checkVersion(sheet.version, body.version, 'sheet');
-    const where = { personId: sheet.personId, slot: params.slot };
+    const dayRole = sheet.dayRole ?? roleOf(sheet.splitDay);
+    const where = { personId: sheet.personId, dayRole, slot: params.slot };
     const track = await scope.one('tracks', where);
     if (sheet.state !== 'next' || !track?.leftOut) throw new AppError('not-found', 'Nothing was left out here.');
     await scope.update('tracks', { leftOut: false }, where);
-    await replanSheet(scope, context, await findPerson(scope, sheet.personId), caller.timeZone);
+    await replanSheet(scope, context, await findPerson(scope, sheet.personId), caller.timeZone, true);
     return readSheet(scope, context, await findSheet(scope, sheet.id));
   });
