@@ -72,7 +72,7 @@ export const CAST: readonly Story[] = [
     weeks: 15,
     strength: 1.12,
     gainPerWeek: 0.008,
-    events: { weaker: { side: 'left', reps: 2 }, sensed: true },
+    events: { weaker: { side: 'left', reps: 3 }, sensed: true },
   },
   {
     key: 'yusra',

@@ -131,6 +131,11 @@ const TOLD: Record<string, Told> = {
     },
     records: [[38, limit({ limit: 'hamstring-sit-bone', side: 'left', severity: 2, aggravates: ['sitting-long'] })]],
   },
+  nell: {
+    agreedDaysAgo: 0,
+    intake: { daysPerWeek: 2, birthYear: 1997, answers: answers() },
+    records: [],
+  },
   iwan: {
     agreedDaysAgo: 3,
     intake: {
@@ -209,7 +214,7 @@ export const knownOn = (
 ): { health: HealthPicture; screening: ScreeningResult | null } => {
   const isAgreed = file !== null && file.intake.consentOn !== null && file.intake.consentOn <= date;
   const records = (file?.records ?? []).filter(({ savedAt }) => savedAt.slice(0, 10) <= date);
-  const health = healthPicture(healthInputOf(isAgreed ? file.intake : EMPTY_INTAKE, records, date));
+  const health = healthPicture(healthInputOf(isAgreed ? file.intake : EMPTY_INTAKE, records, date, story.weeks > 0));
   const last = recordsOf(records, 'screening')
     .sort((a, b) => a.fields.on.localeCompare(b.fields.on))
     .at(-1);

@@ -1,14 +1,16 @@
 import type { Bundle } from '@drubo/contracts/bundle';
-import { placeSafetyOf, sessionIdFor } from '@drubo/contracts';
+import { checkInOf, placeSafetyOf, sessionIdFor } from '@drubo/contracts';
 import type { KitDto } from '@drubo/contracts';
 import { addDays, allowedLoads, dayNumber, daysBetween, roomOf } from '@drubo/core';
 import type { Dose } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { compose, planSheet, recentWork, trackAfter, usualShape } from '@drubo/core/composing';
-import type { Block, PlannedItem, SheetInput, Track } from '@drubo/core/composing';
-import { decideSession, PAIN_NOT_ASKED, standOn } from '@drubo/core/judging';
-import type { ExerciseLog, JudgeContext, PastExercise } from '@drubo/core/judging';
+import { recentWork } from '@drubo/core/composing';
+import type { SheetInput, Track } from '@drubo/core/composing';
+import { PAIN_NOT_ASKED } from '@drubo/core/judging';
+import type { JudgeContext, PastExercise, Standing } from '@drubo/core/judging';
+import { afterReview, nextSheet, sinceAgreed, withSince } from '@drubo/core/loop';
+import type { MadeAfter, RanSession, SheetPlan } from '@drubo/core/loop';
 import { aroundSession } from './afterwards';
 import { daysOn } from './calendar';
 import type { Story } from './cast';
@@ -22,22 +24,10 @@ type Sheet = Bundle['sheets'][number];
 /** Everything one person leaves behind: sheets, sessions, sets, decisions and where they stand now. */
 export type Life = Pick<Bundle, 'sheets' | 'sessions' | 'sessionRecords' | 'sets' | 'tracks' | 'decisions'>;
 
-/** The arrangement of a sheet of big lifts alone. */
-const STRAIGHT = {
-  shape: 'straight-sets',
-  intent: 'build',
-  splitDay: null,
-  minutesBudget: null,
-  kitId: null,
-  blocks: [{ id: 'b0', role: 'main', kind: 'straight', roundRestSeconds: 0 }] as Block[],
-  isShaped: false,
-  forDate: null,
-} as const;
-
-type Arranged = Pick<Sheet, 'shape' | 'blocks'> & { items: readonly (PlannedItem & { blockId: string })[] };
-
-const sheetOf = (story: Story, number: number, { shape, blocks, items }: Arranged, createdAt: string): Sheet => {
+/** A plan as the bundle keeps it; exercises are named by their slot. */
+const sheetOf = (story: Story, number: number, plan: SheetPlan, createdAt: string): Sheet => {
   const id = `${story.key}-sheet-${String(number).padStart(3, '0')}`;
+  const { gaveUp: _, leftOff: __, items, blocks, ...shape } = plan;
   return {
     id,
     personId: `${story.key}-person`,
@@ -46,21 +36,24 @@ const sheetOf = (story: Story, number: number, { shape, blocks, items }: Arrange
     state: 'next',
     createdAt,
     plannedOn: createdAt.slice(0, 10),
-    ...STRAIGHT,
-    shape,
-    blocks,
-    items: items.map(({ dose, chosenWhy, ...item }, position) => ({
-      isOwn: false,
+    forDate: null,
+    ...shape,
+    blocks: [...blocks],
+    items: items.map(({ chosenWhy, ...item }, position) => ({
+      ...item,
       removed: false,
       position,
-      ...item,
       id: `${id}-${item.slot}`,
       chosenWhy: [...chosenWhy],
-      proposed: dose,
-      dose,
     })),
   };
 };
+
+/** The plan with the ids its stored sheet has. */
+const asStored = (plan: SheetPlan, sheet: Sheet): SheetPlan => ({
+  ...plan,
+  items: plan.items.map((item, at) => ({ ...item, id: sheet.items[at]?.id ?? item.id })),
+});
 
 /** The days a story trains, its lay-off left out; never the day before today, when some come again. */
 const trainingDays = ({ days, weeks, events }: Story, today: string): string[] =>
@@ -94,19 +87,29 @@ export const liveThrough = (
   const pastOf = (variationId: string): readonly PastExercise[] => past.get(variationId) ?? [];
   const { goal, trainingAge, massKg } = story.person;
   const safety = placeSafetyOf(kit, file?.intake.places[0]);
-  const contextOn = (date: string): JudgeContext => ({
-    catalogue: builtInCatalogue,
-    kit,
-    room: roomOf(kit, kit.items),
-    person: { goal, trainingAge, massKg },
-    limits: knownOn(file, story, date).health.limits,
-    safety,
-    pain: PAIN_NOT_ASKED,
-  });
+  const contextOn = (date: string): JudgeContext => {
+    const { limits, careful, age } = knownOn(file, story, date).health;
+    return {
+      catalogue: builtInCatalogue,
+      kit,
+      room: roomOf(kit, kit.items),
+      person: { goal, trainingAge, massKg, age },
+      careful,
+      limits,
+      safety,
+      pain: PAIN_NOT_ASKED,
+    };
+  };
+  const standings = new Map<string, Standing | null>();
+  const doneDays: string[] = [];
   let tracks: Track[] = [];
+  let agreed: SheetPlan | null = null;
+  let last: SheetPlan | null = null;
+  let ids = 0;
+  const newId = () => `${story.key}-new-${(ids += 1)}`;
 
-  const inputOn = (sessionsDone: number, date: string): SheetInput => {
-    const last = days[sessionsDone - 1];
+  const inputOn = (date: string, trainsOn: string, now: readonly Track[]): SheetInput => {
+    const before = doneDays.at(-1);
     const { screening } = knownOn(file, story, date);
     return {
       context: contextOn(date),
@@ -116,41 +119,40 @@ export const liveThrough = (
       dislikes: file?.intake.dislikes ?? [],
       daysPerWeek: file?.intake.daysPerWeek ?? null,
       secondGoal: file?.intake.secondGoal ?? null,
-      tracks,
+      tracks: now,
       stage: {
-        sessionsDone,
-        dayOfTraining: daysBetween(days[0] ?? today, date),
-        daysSinceLast: last === undefined ? null : daysBetween(last, date),
+        sessionsDone: doneDays.length,
+        dayOfTraining: daysBetween(doneDays[0] ?? date, date),
+        daysSinceLast: before === undefined ? null : daysBetween(before, date),
       },
       schools: story.schools ?? {},
+      recent: recentWork(
+        [...past].flatMap(([id, sessions]) =>
+          sessions
+            .filter(({ day }) => day > dayNumber(date) - 10)
+            .map(({ day, sets }) => ({ day, sets, variation: getVariation(builtInCatalogue, id) })),
+        ),
+      ),
+      minutes: story.person.minutes,
       day: dayNumber(date),
+      trainsOn: dayNumber(trainsOn),
       pastOf,
     };
   };
-  const bigLifts = (sessionsDone: number, date: string): Arranged => ({
-    ...STRAIGHT,
-    items: planSheet(inputOn(sessionsDone, date)).map((item) => ({ ...item, blockId: 'b0' })),
-  });
-  /** What the coming sheet is composed from: the week that was, and the day they come next. */
-  const composed = (sessionsDone: number): Arranged => {
-    const recent = recentWork(
-      [...past].flatMap(([id, sessions]) =>
-        sessions
-          .filter(({ day }) => day > dayNumber(today) - 8)
-          .map(({ day, sets }) => ({ day, sets, variation: getVariation(builtInCatalogue, id) })),
-      ),
-    );
-    const input = { ...inputOn(sessionsDone, today), recent };
-    const { minutes } = story.person;
-    return compose(input, { shape: usualShape(input, minutes), minutes });
-  };
+  const after = (): MadeAfter => ({ minutes: story.person.minutes, last, pattern: last, waiting: null, newId });
 
   days.forEach((date, number) => {
     const startedAt = `${date}T${story.time}:00.000Z`;
-    const sheet: Sheet = { ...sheetOf(story, number, bigLifts(number, date), startedAt), state: 'done' };
+    const input = inputOn(date, date, tracks);
+    const begun: SheetPlan = agreed ? withSince(input, agreed, sinceAgreed(input, agreed)) : nextSheet(input, after());
+    const sheet: Sheet = { ...sheetOf(story, number, begun, startedAt), state: 'done' };
+    const plan = asStored(begun, sheet);
     const sessionId = sessionIdFor(sheet.id, 0);
     const context = contextOn(date);
-    const logs = sheet.items.map((item): ExerciseLog => {
+    const sets = plan.items.flatMap((item) => {
+      const role = plan.blocks.find(({ id }) => id === item.blockId)?.role;
+      // Drills and finishers are done and not written down.
+      if (role === 'prep' || role === 'finisher') return [];
       const variation = getVariation(builtInCatalogue, item.variationId);
       const { values, method, dose } = item;
       const bodyKg = variation.bodyMassShare * (massKg ?? 70);
@@ -158,7 +160,7 @@ export const liveThrough = (
       starting.set(variation.id, base);
       const loads = allowedLoads(kit, context.limits, variation, values);
       const exercise = { variation, values, dose, method, loads, context, past: pastOf(variation.id), day: dayNumber(date) };
-      const sets = liftSets({
+      return liftSets({
         story,
         advice: { ...exercise, feelers: item.feelers },
         item,
@@ -169,16 +171,15 @@ export const liveThrough = (
         massKg,
         dice,
       });
-      return { ...exercise, itemId: item.id, sets, bodyMassKg: massKg };
     });
-    const sets = logs.flatMap((log) => log.sets);
     const isWaiting = story.events.lastUnreviewed === true && number === days.length - 1;
     const finishedAt = new Date(Date.parse(startedAt) + story.person.minutes * 60_000).toISOString();
     life.sheets.push(sheet);
     life.sets.push(...sets);
     const effort = dice.whole(5, 8);
     const session = { id: sessionId, startedAt, finishedAt, effort };
-    life.sessionRecords.push(...aroundSession(story, session, days.length - number, saidDice));
+    const records = aroundSession(story, session, days.length - number, saidDice);
+    life.sessionRecords.push(...records);
     life.sessions.push({
       id: sessionId,
       sheetId: sheet.id,
@@ -192,29 +193,47 @@ export const liveThrough = (
       entry: 'live',
       minutes: null,
     });
-    if (isWaiting) return;
-    for (const proposal of decideSession(logs)) {
-      const item = sheet.items.find((candidate) => candidate.id === proposal.itemId);
-      if (!item) throw new Error(`no item ${proposal.itemId}`);
-      const { verdict, dose, variationId, values } = proposal;
-      const chosen = { itemId: item.id, verdict, dose, variationId, values };
-      const track = trackAfter({ item, proposal, chosen, sessionDate: date });
-      tracks = [...tracks.filter((other) => other.slot !== track.slot), track];
-      life.decisions.push({ id: `${item.id}-decision`, sessionId, itemId: item.id, decidedAt: finishedAt, proposal, chosen });
+    const ran: RanSession = {
+      sessionId,
+      date,
+      day: dayNumber(date),
+      sheet: plan,
+      brought: [],
+      changes: [],
+      checkIn: checkInOf(records),
+      sets,
+    };
+    doneDays.push(date);
+    last = plan;
+    const pastThen = new Map(past);
+    const judgedWith = { context, bodyMassKg: massKg, pastOf: (id: string) => pastThen.get(id) ?? [] };
+    for (const { id, variationId, values, dose } of plan.items) {
+      const done = sets.filter(({ itemId }) => itemId === id);
+      if (done.length > 0) past.set(variationId, [...pastOf(variationId), { sessionId, day: ran.day, dose, values, sets: done }]);
     }
-    for (const { variation, values, dose, day, sets: done } of logs) {
-      past.set(variation.id, [...pastOf(variation.id), { sessionId, day, dose, values, sets: done }]);
+    const nextDay = days[number + 1] ?? today;
+    const settling = isWaiting ? { proposals: [] } : {};
+    const plannedFrom = (now: readonly Track[]) => inputOn(date, nextDay, now);
+    const led = afterReview({ ran, judgedWith, choices: [], ...settling, tracks, plannedFrom, after: after() });
+    ({ tracks } = led);
+    agreed = led.sheet;
+    for (const { itemId, proposal, chosen, track, standing } of led.settled) {
+      standings.set(`${track.dayRole ?? 'all'}-${track.slot}`, standing);
+      life.decisions.push({ id: `${itemId}-decision`, sessionId, itemId, decidedAt: finishedAt, proposal, chosen });
     }
   });
 
   const createdAt = `${today}T05:00:00.000Z`;
-  life.sheets.push(sheetOf(story, days.length, composed(days.length), createdAt));
-  life.tracks = tracks.map((track) => {
-    const { variationId, values, dose } = track;
-    const sessions = pastOf(variationId);
-    const standing = standOn({ catalogue: builtInCatalogue, kit, variationId, values, dose, bodyMassKg: massKg, sessions });
-    return { personId: `${story.key}-person`, ...track, standing };
-  });
+  const input = inputOn(today, today, tracks);
+  const waiting: SheetPlan = agreed ?? nextSheet(input, after());
+  life.sheets.push(sheetOf(story, days.length, waiting, createdAt));
+  life.tracks = tracks.map(({ dayRole = 'all', memory = {}, ...track }) => ({
+    personId: `${story.key}-person`,
+    ...track,
+    dayRole,
+    memory,
+    standing: standings.get(`${dayRole}-${track.slot}`) ?? null,
+  }));
   return life;
 };
 

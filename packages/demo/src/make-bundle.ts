@@ -90,6 +90,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
       schools: story.schools ?? {},
       archivedAt: null,
       createdAt: `${addDays(today, -7 * story.weeks - 2)}T10:00:00.000Z`,
+      loadedBefore: story.weeks > 0,
     })),
     intakes: files.flatMap(({ story, file }) => (file ? [{ personId: `${story.key}-person`, fields: file.intake }] : [])),
     records: files.flatMap(({ file }) => file?.records ?? []),
