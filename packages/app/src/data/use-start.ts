@@ -12,6 +12,8 @@ import { useCommands, useWriter } from './offline/QueueProvider';
 export interface StartOptions {
   startedAt?: string;
   entry?: 'live' | 'paper';
+  /** What is taken of the changes since the sheet was agreed; safety needs no taking. */
+  taken?: readonly string[];
 }
 
 /**
@@ -25,7 +27,7 @@ export const useStart = () => {
   const client = useQueryClient();
   const startOn = async (
     sheet: { id: string; attempt: number },
-    { startedAt = new Date().toISOString(), entry = 'live' }: StartOptions,
+    { startedAt = new Date().toISOString(), entry = 'live', taken = [] }: StartOptions,
     unplannedFor?: string,
   ) => {
     setStarting(true);
@@ -38,6 +40,7 @@ export const useStart = () => {
           sheetId: sheet.id,
           startedAt,
           ...(entry === 'live' ? {} : { entry }),
+          ...(taken.length === 0 ? {} : { taken: [...taken] }),
           ...(unplannedFor === undefined ? {} : { unplannedFor }),
         },
         aggregate: sheetAggregate(sheet.id),

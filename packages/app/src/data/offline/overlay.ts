@@ -1,6 +1,7 @@
 import { currentSessionRecords, sessionIdFor } from '@drubo/contracts';
 import type { BodyOf, SessionDetailDto, SessionRecordDto, SetRecordDto, SheetDto } from '@drubo/contracts';
 import { currentSets, externalKgOf, feelersLeft, isSameDose } from '@drubo/core';
+import { fixedHere } from './fixed-at-start';
 import { freshOf } from './fresh-items';
 import type { StoredCommand } from './types';
 
@@ -122,7 +123,7 @@ const recordsWith = (
 
 const startedHere = (sessionId: string, sheet: SheetDto, { body }: StoredCommand): SessionDetailDto | undefined => {
   if (sessionIdFor(sheet.id, sheetOfSession(sessionId).attempt) !== sessionId) return undefined;
-  const { startedAt, entry = 'live', unplannedFor } = body as unknown as BodyOf<'startSession'>;
+  const { startedAt, entry = 'live', unplannedFor, taken = [] } = body as unknown as BodyOf<'startSession'>;
   return {
     session: {
       id: sessionId,
@@ -137,7 +138,7 @@ const startedHere = (sessionId: string, sheet: SheetDto, { body }: StoredCommand
       entry,
       minutes: null,
     },
-    sheet: { ...sheet, state: unplannedFor === undefined ? 'started' : 'loose' },
+    sheet: { ...fixedHere(sheet, taken), state: unplannedFor === undefined ? 'started' : 'loose' },
     sets: [],
     records: [],
     floorItems: [],

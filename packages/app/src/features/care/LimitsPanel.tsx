@@ -5,7 +5,7 @@ import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
 import { daysBetween } from '@drubo/core';
 import { BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
 import { ASK_AGAIN_DAYS } from '@drubo/core/limits';
-import { HOLDS, LIMITS, SORE_LIMITS } from '@drubo/core/vocabulary';
+import { DERIVED_LIMITS, LIMITS, SORE_LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId, SoreLimitId } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
@@ -26,7 +26,7 @@ const isSore = (limit: LimitId): limit is SoreLimitId => SORE_LIMITS.some((sore)
 
 /** Things without a place on the outline that a trainer may note by hand; what answers set is set there. */
 const OTHERS: readonly Limit['limit'][] = LIMITS.filter(
-  (limit): limit is Limit['limit'] => !isSore(limit) && !HOLDS.some((hold) => hold === limit),
+  (limit): limit is Limit['limit'] => !isSore(limit) && !DERIVED_LIMITS.some((hold) => hold === limit),
 );
 
 /** Limits on a body to tap, and as a list; each with how sore, since when, and whether it is time to ask again. */

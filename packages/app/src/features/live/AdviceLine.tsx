@@ -30,7 +30,7 @@ export const AdviceLine = ({ live, exercise }: { live: Live; exercise: Exercise 
   const explainAll = useExplain();
   const { advice } = live;
   if (!advice || advice.reasons.length === 0) return null;
-  const { because } = advice;
+  const { because, setsTo } = advice;
   const said = advice.reasons.filter(({ code }) => !BEHIND.has(code)).slice(0, SHOWN);
   const text = explainAll(said.length > 0 ? said : advice.reasons.slice(0, 1))
     .map((explanation) => explanation.text)
@@ -42,6 +42,13 @@ export const AdviceLine = ({ live, exercise }: { live: Live; exercise: Exercise 
         {text}
       </Txt>
       <WhyLoad variation={exercise.variation} item={exercise.item} reasons={advice.reasons} />
+      {setsTo !== undefined && exercise.isOpen && live.setsOwed(exercise) > setsTo && (
+        <Button
+          label={`${setsTo} sets`}
+          says={`Only ${setsTo} sets of this today`}
+          onPress={() => void live.fewerSets(exercise, setsTo)}
+        />
+      )}
       {because && exercise.isOpen && (
         <Button
           look="danger"

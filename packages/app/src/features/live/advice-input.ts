@@ -11,17 +11,18 @@ import type { FloorDetail } from './floor';
 /** What every set of an exercise is advised from, sets apart: the sheet carries it all, so no network is needed. */
 export type ExerciseFacts = Omit<AdviceInput, 'today' | 'next'>;
 
-type Known = Pick<FloorDetail, 'session' | 'sheet' | 'checkIn'>;
+type Known = Pick<FloorDetail, 'session' | 'sheet' | 'checkIn' | 'cutToday'>;
 
 /** Every load the kit makes for an exercise, within what the person's clearances go to. */
-export const loadsHere = (
-  sheet: SessionDetailDto['sheet'],
-  variation: Variation,
-  values: SheetItemDto['values'],
-): readonly Load[] => allowedLoads(sheet.kit, sheet.limits, variation, values);
+const loadsHere = (sheet: SessionDetailDto['sheet'], variation: Variation, values: SheetItemDto['values']): readonly Load[] =>
+  allowedLoads(sheet.kit, sheet.limits, variation, values);
 
 /** The facts of one exercise of a running session. */
-export const factsOf = ({ session, sheet, checkIn }: Known, item: SheetItemDto, variation: Variation): ExerciseFacts => ({
+export const factsOf = (
+  { session, sheet, checkIn, cutToday }: Known,
+  item: SheetItemDto,
+  variation: Variation,
+): ExerciseFacts => ({
   variation,
   values: item.values,
   dose: item.dose,
@@ -30,11 +31,13 @@ export const factsOf = ({ session, sheet, checkIn }: Known, item: SheetItemDto, 
   loads: loadsHere(sheet, variation, item.values),
   past: item.past,
   day: dayNumber(session.date),
+  cutToday: cutToday.has(item.id),
   context: {
     catalogue: builtInCatalogue,
     kit: sheet.kit,
     room: roomOf(sheet.kit, sheet.kit.items),
     person: sheet.fittedTo,
+    careful: sheet.careful ?? [],
     limits: sheet.limits,
     safety: sheet.safety,
     pain: painToday(variation, sheet.limits, checkIn),
@@ -56,7 +59,12 @@ export const adviceFor = (
 ): { facts: ExerciseFacts; advice: Advice | null } => {
   const row = next && `${next.kind}-${next.setIndex}-${next.side}`;
   // What was said at the check-in changes what is asked of the same item.
-  const key = [row, JSON.stringify(detail.checkIn), ...done.map(({ id, revision }) => `${id}@${revision}`)].join();
+  const key = [
+    row,
+    JSON.stringify(detail.checkIn),
+    String(detail.cutToday.has(item.id)),
+    ...done.map(({ id, revision }) => `${id}@${revision}`),
+  ].join();
   const kept = known.get(item);
   if (kept?.key === key) return kept;
   const facts = factsOf(detail, item, variation);

@@ -4,7 +4,7 @@ import type { Advice } from '@drubo/core/judging';
 import type { ExerciseFacts } from './advice-input';
 import type { FloorDetail } from './floor';
 import type { Asked, Pad } from './pad';
-import { rampsOf } from './progress';
+import { rampsOf } from './ramp-line';
 import type { Exercise } from './progress';
 
 /** A drop takes this share of the load off, or what the kit has below it. House default. */
@@ -42,7 +42,7 @@ export const askedFor = (
   const onRack = (kg: number | undefined): Load | undefined =>
     kg === undefined ? undefined : loads.find(({ externalKg }) => isSameMass(externalKg, kg));
   if (slot?.kind === 'ramp') {
-    const ramp = rampsOf(detail, item, variation)[slot.setIndex];
+    const ramp = rampsOf(detail.sheet, item, variation)[slot.setIndex];
     return { reps: ramp?.reps ?? plannedReps(item.dose), load: onRack(ramp?.loadKg) ?? item.dose.load };
   }
   if (slot?.kind === 'drop') {

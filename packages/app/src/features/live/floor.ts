@@ -8,6 +8,8 @@ import { freshOf } from '../../data/offline/fresh-items';
 export interface FloorDetail extends SessionDetailDto {
   floor: Omit<OnFloor<SheetItemDto>, 'content'>;
   checkIn: CheckIn | null;
+  /** Exercises whose numbers the check-in made lighter already: the same pain cuts once a day. */
+  cutToday: ReadonlySet<string>;
 }
 
 /** An exercise that came in on the way, as the sheet's own are: what the server knows of it, else what this device does. */
@@ -25,7 +27,9 @@ export const onTheFloor = (detail: SessionDetailDto): FloorDetail => {
   const kept = known.get(detail);
   if (kept) return kept;
   const { sheet, records, floorItems } = detail;
-  const { content, ...floor } = onFloor<ContentItemDto>({ blocks: sheet.blocks, items: sheet.items }, changesOf(records));
+  const changes = changesOf(records);
+  const { content, ...floor } = onFloor<ContentItemDto>({ blocks: sheet.blocks, items: sheet.items }, changes);
+  const cut = changes.flatMap((change) => (change.kind === 'dose' && change.because === 'check-in' ? [change.itemId] : []));
   const made: FloorDetail = {
     ...detail,
     sheet: {
@@ -35,6 +39,7 @@ export const onTheFloor = (detail: SessionDetailDto): FloorDetail => {
     },
     floor,
     checkIn: checkInOf(records),
+    cutToday: new Set(cut),
   };
   known.set(detail, made);
   return made;

@@ -1,11 +1,11 @@
 import type { SetRecordDto, SheetItemDto } from '@drubo/contracts';
-import { barOf, isOfSlot, isHardKind, nextSlot, slotsFor } from '@drubo/core';
+import { isOfSlot, isHardKind, nextSlot, slotsFor } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { rampSets } from '@drubo/core/strength';
-import { firstSideOf, loadsHere } from './advice-input';
+import { firstSideOf } from './advice-input';
 import type { FloorDetail } from './floor';
+import { rampsOf } from './ramp-line';
 
 /** One row of an exercise: what may be logged there, and what was. */
 export interface Row {
@@ -32,19 +32,6 @@ export interface Exercise {
   /** Sets done of what it stands in for: in a round it goes on where that one stopped. */
   behind: number;
 }
-
-/** The lead-up to a bar's first work set, as rows that may be logged and are never owed. */
-export const rampsOf = (
-  detail: FloorDetail,
-  item: SheetItemDto,
-  variation: Variation,
-): readonly { loadKg: number; reps: number }[] =>
-  barOf(item.dose.load)
-    ? rampSets(
-        item.dose.load.externalKg,
-        loadsHere(detail.sheet, variation, item.values).map(({ externalKg }) => externalKg),
-      )
-    : [];
 
 const setsOwed = (detail: FloorDetail, item: SheetItemDto, mine: readonly SetRecordDto[], extra: number): number => {
   // A set logged beyond the plan, here or on another phone, keeps its row.
@@ -73,7 +60,7 @@ export const exercisesOf = (detail: FloorDetail, extraSets: Readonly<Record<stri
     const isLastOfRound = together.at(-1)?.id === item.id;
     const asRow = (slot: SetSlot): Row => ({ slot, set: mine.find((set) => isOfSlot(set, slot)) ?? null });
     const isBegun = mine.some(({ kind }) => isHardKind(kind));
-    const ramps = rampsOf(detail, item, variation)
+    const ramps = rampsOf(sheet, item, variation)
       .map((_, setIndex) => asRow({ kind: 'ramp', setIndex, side: 'both' }))
       // Once the work has begun, only ramps that were done are worth a row.
       .filter(({ set }) => set !== null || !isBegun);

@@ -178,6 +178,15 @@ export const useLive = (detail: FloorDetail) => {
       const fields = { kind: 'leave' as const, itemId: left.item.id, because };
       if (await changeDay([fields], `${left.variation.name} left for today.`)) setPlace({ itemId: null, slot: null, pad: null });
     },
+    /** Sets of an exercise, done and owed. */
+    setsOwed: ({ rows }: Exercise) =>
+      new Set(rows.filter((row) => isHardKind(row.slot.kind)).map((row) => row.slot.setIndex)).size,
+    /** As many sets of an exercise today, those done among them. */
+    fewerSets: (of: Exercise, sets: number) =>
+      changeDay(
+        [{ kind: 'sets' as const, itemId: of.item.id, sets, because: 'short' as const }],
+        `${of.variation.name}: ${sets} sets today.`,
+      ),
     /** Puts another exercise in one's place for today, and stands at it. */
     swap: async (itemId: string, instead: ContentItemDto, because: ChangeCause, text: string) => {
       const fields = { kind: 'swap' as const, itemId, item: instead, because };

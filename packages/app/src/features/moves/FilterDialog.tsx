@@ -1,7 +1,7 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { KIT_PRESETS } from '@drubo/core';
 import { EMPHASIS_LABELS, FAMILY_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
-import { EMPHASES, FAMILIES, HOLDS, LIMITS } from '@drubo/core/vocabulary';
+import { EMPHASES, FAMILIES, DERIVED_LIMITS, LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId } from '@drubo/core/vocabulary';
 import { useCatalogue } from '../../data/use-catalogue';
 import { SPACE } from '../../theme/tokens';
@@ -60,7 +60,7 @@ export const FilterDialog = ({ onClose }: { onClose(): void }) => {
           Limits. A caution, not a diagnosis: a clinician’s word comes first.
         </Txt>
         <View style={styles.row}>
-          {LIMITS.filter((limit) => !HOLDS.some((hold) => hold === limit)).map((limit) => (
+          {LIMITS.filter((limit) => !DERIVED_LIMITS.some((hold) => hold === limit)).map((limit) => (
             <Chip
               key={limit}
               label={LIMIT_LABELS[limit]}

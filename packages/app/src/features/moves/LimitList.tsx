@@ -3,7 +3,7 @@ import { LIMIT_RULES, limitOn } from '@drubo/core/limits';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Variation } from '@drubo/core/catalogue';
 import { explain, explainBasis, LIMIT_LABELS } from '@drubo/core/explain';
-import { HOLDS, LIMITS } from '@drubo/core/vocabulary';
+import { DERIVED_LIMITS, LIMITS } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { TitledList } from '../../ui/TitledList';
@@ -17,7 +17,7 @@ const SORE = 4;
 /** Who shouldn't, who should take care, and what must be earned first. */
 export const LimitList = ({ variation, catalogue }: { variation: Variation; catalogue: Catalogue }) => {
   const nameOf = (id: string) => getVariation(catalogue, id).name;
-  const answers = LIMITS.filter((limit) => !HOLDS.some((hold) => hold === limit)).map((limit) => {
+  const answers = LIMITS.filter((limit) => !DERIVED_LIMITS.some((hold) => hold === limit)).map((limit) => {
     const isGraded = LIMIT_RULES.find(({ id }) => id === limit)?.graded ?? false;
     return { limit, ...limitOn(variation, [{ limit, severity: isGraded ? SORE : null }]) };
   });

@@ -1,4 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
@@ -15,9 +16,11 @@ import { Card } from '../../ui/Card';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
+import { FourAnswers, isUnasked } from '../care/FourAnswers';
 import { MoreStarts } from '../floor/MoreStarts';
 import { SessionLine } from '../floor/SessionLine';
 import { Screen } from '../shell/Screen';
+import { SinceCard } from '../sheet/SinceCard';
 import { useStudio } from '../shell/StudioContext';
 import { Bookings } from './Bookings';
 import { CareCard } from './CareCard';
@@ -62,6 +65,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
   const isArchived = person.archivedAt !== null;
   const isHeld = nextSheet.care.state === 'see-clinician-first';
   const openSteps = stillOpen(detail);
+  const [taken, setTaken] = useState<readonly string[]>([]);
   const isOpen = openSteps.length > 0;
   return (
     <Screen
@@ -86,7 +90,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
               size="live"
               label={isHeld ? 'Held: see a clinician first' : 'Start the session'}
               disabled={!isReady || isHeld}
-              onPress={() => void start({ id: nextSheet.id, attempt })}
+              onPress={() => void start({ id: nextSheet.id, attempt }, { taken })}
             />
             {!isHeld && <MoreStarts personId={person.id} name={person.name} attempt={attempt} />}
           </View>
@@ -107,7 +111,9 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
           onPress={() => router.push(`/people/${person.id}/intake`)}
         />
       )}
+      {!isArchived && <FourAnswers personId={person.id} topics={nextSheet.notAsked ?? []} isHeld={isUnasked(nextSheet)} />}
       <CareCard detail={detail} />
+      <SinceCard sheet={nextSheet} taken={taken} onTaken={setTaken} />
       <NextSheetCard sheet={nextSheet} />
       <LaterCard later={detail.later} />
       <Bookings person={person} bookings={detail.bookings} />

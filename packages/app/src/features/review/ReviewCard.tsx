@@ -13,7 +13,7 @@ import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { useExplain, WhyDot } from '../../ui/Why';
-import { changeWords, shortOutcome } from './change-words';
+import { changeWords, sameOr, shortOutcome } from './change-words';
 import { isEdited } from './choices';
 import { EditChoice } from './EditChoice';
 import { Evidence } from '../sheet/Evidence';
@@ -75,7 +75,7 @@ export const ReviewCard = ({
       </View>
       <View>
         <Txt tone="quiet">{before}</Txt>
-        <Txt kind="bold">→ {after === before ? 'the same' : after}</Txt>
+        <Txt kind="bold">→ {after === before ? sameOr(edited ? null : proposal.change) : after}</Txt>
       </View>
       {work.length > 0 && <SetMarks sets={work} dose={from} />}
       {doubtful.length > 0 && (

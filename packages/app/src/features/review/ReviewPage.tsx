@@ -14,6 +14,7 @@ import { WarningButton } from '../care/WarningButton';
 import { Screen } from '../shell/Screen';
 import { useSnack } from '../shell/SnackProvider';
 import { useWide } from '../shell/use-wide';
+import { MOVEMENTS } from '../sheet/ChangeList';
 import { AfterCard } from './AfterCard';
 import { allChoices, choiceOf, isEdited, isOpen, isSettled } from './choices';
 import type { Edits } from './choices';
@@ -92,6 +93,7 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
       }
     >
       <AfterCard review={review} />
+      <StandsApart review={review} />
       {session.state === 'reviewed' && open && (
         <Card edge="saffron">
           <Txt>Inputs changed: a set was amended after this was decided. Decide again?</Txt>
@@ -118,5 +120,23 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
       <OthersCard review={review} />
       <Button look="quiet" label="The whole record of this session" onPress={() => router.push(`/sessions/${session.id}`)} />
     </Screen>
+  );
+};
+
+/** Why this review moves nothing, or not all: a day of its own, or newer sessions that were decided before it. */
+const StandsApart = ({ review }: { review: ReviewDto }) => {
+  const { isOwnDay = false, late = [], items } = review;
+  if (!isOwnDay && late.length === 0) return null;
+  const names = items.filter(({ itemId }) => late.includes(itemId)).map(({ variationId }) => MOVEMENTS.nameOf(variationId));
+  return (
+    <Card edge="saffron">
+      {isOwnDay ? <Txt>A day of its own: what was done is kept as history, and moves no plan.</Txt> : null}
+      {late.length > 0 ? (
+        <Txt>
+          {names.length > 0 ? names.join(', ') : 'These exercises'}: a newer session was decided first. What is decided here is
+          kept with this session and changes no number that stands now.
+        </Txt>
+      ) : null}
+    </Card>
   );
 };

@@ -7,17 +7,28 @@ import { LEVER_WORDS } from '@drubo/core/movement-words';
 import type { LeverId, LeverValues } from '@drubo/core/vocabulary';
 import { settingsLine } from '../sheet/settings-line';
 
-const DOSE_WORDS = { load: 'load changes', reps: 'reps change', sets: 'sets change', reserve: 'reserve changes' } as const;
+type Changed = NonNullable<DecisionDto['change']>['lever'];
+
+const DOSE_WORDS: Record<Exclude<Changed, LeverId | 'variation'>, string> = {
+  load: 'load changes',
+  reps: 'reps change',
+  seconds: 'seconds change',
+  sets: 'sets change',
+  reserve: 'reserve changes',
+};
+const isOfDose = (lever: Changed): lever is keyof typeof DOSE_WORDS => lever in DOSE_WORDS;
 
 /** The one thing that changes, in words. */
 export const changeWords = (change: DecisionDto['change']): string => {
   if (!change) return 'nothing changes';
   const { lever } = change;
   if (lever === 'variation') return 'the exercise changes';
-  return lever in DOSE_WORDS
-    ? DOSE_WORDS[lever as keyof typeof DOSE_WORDS]
-    : `${LEVER_WORDS[lever as LeverId].label.toLowerCase()} changes`;
+  return isOfDose(lever) ? DOSE_WORDS[lever] : `${LEVER_WORDS[lever].label.toLowerCase()} changes`;
 };
+
+/** What is said where two doses read alike: the reps aimed at may move to the top of their range, which isn't written out. */
+export const sameOr = (change: DecisionDto['change']): string =>
+  change?.lever === 'reps' ? `${change.from} → ${change.to} reps` : 'the same';
 
 /** A dose, and where they differ the movement and its settings, on one line. */
 export const shortOutcome = (

@@ -1,6 +1,6 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { SheetDto, SheetItemDto } from '@drubo/contracts';
-import { allowedLoads, barOf, barSetup, formatTempo } from '@drubo/core';
+import { barSetup, formatTempo } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { formatAim, formatDose, formatLoad, formatRest, formatSets, formatSide, METHOD_LABELS } from '@drubo/core/explain';
 import { Figure } from '../../figures/Figure';
@@ -47,10 +47,7 @@ export const SheetLine = ({
   const inTurn = block?.kind === 'rounds';
   const isDrill = block?.role === 'prep' || block?.role === 'finisher';
   const isSmall = isShort || isDrill;
-  const ramp =
-    item.feelers > 0 || !barOf(dose.load)
-      ? null
-      : rampWords(dose.load, allowedLoads(sheet.kit, sheet.limits, variation, item.values), unit);
+  const ramp = rampWords(sheet, item, variation, unit);
   const quiet = [
     ...(isTimed ? [] : [`Tempo ${formatTempo(dose.tempo)}`]),
     ...(inTurn ? [] : [`rest ${formatRest(dose.restSeconds)}`]),

@@ -1,4 +1,5 @@
 import { sessionIdFor } from '@drubo/contracts';
+import { useState } from 'react';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { SheetDto } from '@drubo/contracts';
 import { useSheet } from '../../data/use-session';
@@ -9,11 +10,13 @@ import { formatDay } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
+import { FourAnswers, isUnasked } from '../care/FourAnswers';
 import { WarningButton } from '../care/WarningButton';
 import { Screen } from '../shell/Screen';
 import { CareStrip } from './CareStrip';
 import { ConflictCard } from './ConflictCard';
 import { LeftOut } from './LeftOut';
+import { SinceCard } from './SinceCard';
 import { SheetEditor } from './SheetEditor';
 import { useEditor } from './use-editor';
 
@@ -31,6 +34,7 @@ export const SheetScreen = () => {
 const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
   const canEdit = sheet.state === 'next' || sheet.state === 'later';
   const editor = useEditor(sheet);
+  const [taken, setTaken] = useState<readonly string[]>([]);
   return (
     <Screen
       title={sheet.personName}
@@ -47,7 +51,7 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
           <WarningButton personId={sheet.personId} care={sheet.care} />
         </>
       }
-      footer={<Footer sheet={sheet} />}
+      footer={<Footer sheet={sheet} taken={taken} />}
     >
       {canEdit ? null : (
         <Card edge="saffron">
@@ -59,6 +63,8 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
         </Card>
       )}
       <ConflictCard sheet={sheet} />
+      <FourAnswers personId={sheet.personId} topics={sheet.notAsked ?? []} isHeld={isUnasked(sheet)} />
+      <SinceCard sheet={sheet} taken={taken} onTaken={setTaken} />
       <CareStrip care={sheet.care} onSheet={sheet.items.map(({ variationId }) => variationId)} />
       <SheetEditor sheet={sheet} editor={editor} canEdit={canEdit && editor.isReady} />
       <LeftOut sheet={sheet} />
@@ -66,7 +72,7 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
   );
 };
 
-const Footer = ({ sheet }: { sheet: SheetDto }) => {
+const Footer = ({ sheet, taken }: { sheet: SheetDto; taken: readonly string[] }) => {
   const router = useRouter();
   const { start, isReady } = useStart();
   const known = sheet.state === 'started' ? sessionIdFor(sheet.id, sheet.attempt) : null;
@@ -86,7 +92,7 @@ const Footer = ({ sheet }: { sheet: SheetDto }) => {
       label="Start"
       says={`Start the session of ${sheet.personName}`}
       disabled={!isReady || sheet.items.length === 0 || sheet.care.state === 'see-clinician-first'}
-      onPress={() => void start({ id: sheet.id, attempt })}
+      onPress={() => void start({ id: sheet.id, attempt }, { taken })}
     />
   );
 };

@@ -1,0 +1,109 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { IntakeDto, SheetDto } from '@drubo/contracts';
+import { HEALTH_TOPIC_LABELS } from '@drubo/core/explain';
+import { HEALTH_TOPICS } from '@drubo/core/vocabulary';
+import type { HealthTopic, ReadinessId } from '@drubo/core/vocabulary';
+import { usePerson } from '../../data/use-person';
+import { usePersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { todayIn } from '../../ui/days';
+import { Problem } from '../../ui/Problem';
+import { Heading, Txt } from '../../ui/Txt';
+import { useStudio } from '../shell/StudioContext';
+
+type Answer = 'no' | 'yes' | 'heart' | 'pressure' | 'both';
+interface Option {
+  value: Answer;
+  label: string;
+  yes: readonly ReadinessId[];
+}
+
+const no = (label: string): Option => ({ value: 'no', label, yes: [] });
+const yesTo = (id: ReadinessId): Option => ({ value: 'yes', label: 'Yes', yes: [id] });
+
+/** One tap answers every question of a topic. */
+const OPTIONS: Record<HealthTopic, readonly Option[]> = {
+  pregnancy: [no('No'), yesTo('pregnant')],
+  'heart-and-pressure': [
+    no('Neither'),
+    { value: 'heart', label: 'Heart', yes: ['heart-condition'] },
+    { value: 'pressure', label: 'Pressure', yes: ['high-pressure'] },
+    { value: 'both', label: 'Both', yes: ['heart-condition', 'high-pressure'] },
+  ],
+  operation: [no('No'), yesTo('surgery-within-two-years')],
+  pain: [no('No'), yesTo('unexplained-pain')],
+};
+
+/** What a topic was answered with; null where a question of it is open. */
+const answerTo = (topic: HealthTopic, answers: IntakeDto['answers']): Answer | null => {
+  const ids: readonly ReadinessId[] = HEALTH_TOPICS[topic];
+  if (ids.some((id) => answers[id] === undefined)) return null;
+  const yes = ids.filter((id) => answers[id] === 'yes');
+  return (
+    OPTIONS[topic].find((option) => option.yes.length === yes.length && yes.every((id) => option.yes.includes(id)))?.value ?? null
+  );
+};
+
+/** Whether a sheet holds no load because nobody asked. */
+export const isUnasked = ({ limits }: Pick<SheetDto, 'limits'>): boolean =>
+  limits.some(({ limit }) => limit === 'health-not-asked');
+
+interface FourAnswersProps {
+  personId: string;
+  /** The topics still open when it was read. */
+  topics: readonly HealthTopic[];
+  /** Whether nothing may be loaded until they are answered; somebody loaded before only rises more slowly. */
+  isHeld: boolean;
+}
+
+/** The answers without which nothing is loaded, a tap each; each is kept as it is tapped and can be tapped over. */
+export const FourAnswers = ({ personId, topics, isHeld }: FourAnswersProps) => {
+  const { data: detail } = usePerson(personId);
+  const writer = usePersonWriter(personId);
+  const { studio } = useStudio();
+  // What was open when the card came up stays on it, so that a wrong tap is mended where it was made.
+  const [shown] = useState(topics);
+  if (!detail || shown.length === 0) return null;
+  const { intake } = detail;
+  const open = shown.filter((topic) => answerTo(topic, intake.answers) === null);
+  const save = (topic: HealthTopic, option: Option | undefined) => {
+    if (!option) return;
+    const given = Object.fromEntries(HEALTH_TOPICS[topic].map((id) => [id, option.yes.includes(id) ? 'yes' : 'no']));
+    void writer.saveIntake({
+      answers: { ...intake.answers, ...given },
+      consentOn: intake.consentOn ?? todayIn(studio.timeZone),
+    });
+  };
+  return (
+    <Card edge={open.length > 0 ? 'saffron' : 'moss'}>
+      <Heading>
+        {open.length > 0 ? `${isHeld ? 'Ask before any weight' : 'Still to ask'} · ${open.length} open` : 'Asked'}
+      </Heading>
+      <Txt kind="small" tone="quiet">
+        {open.length > 0
+          ? `${isHeld ? 'Nothing is loaded' : 'Loads rise more slowly'} until these are answered. The answers are kept with the person’s agreement: ask for it first.`
+          : 'Every one is answered. A tap changes an answer; more is asked under Health and limits.'}
+      </Txt>
+      <View style={{ gap: SPACE.s }}>
+        {shown.map((topic) => (
+          <Choices
+            key={topic}
+            label={HEALTH_TOPIC_LABELS[topic]}
+            options={OPTIONS[topic]}
+            value={answerTo(topic, intake.answers)}
+            onChange={(value) =>
+              save(
+                topic,
+                OPTIONS[topic].find((option) => option.value === value),
+              )
+            }
+          />
+        ))}
+      </View>
+      <Problem text={writer.problem} />
+    </Card>
+  );
+};

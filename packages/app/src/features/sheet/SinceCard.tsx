@@ -1,0 +1,88 @@
+import { View } from 'react-native';
+import type { SheetDto, SinceDto } from '@drubo/contracts';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { formatLoad, formatSets } from '@drubo/core/explain';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Choices } from '../../ui/Choices';
+import { Heading, Txt } from '../../ui/Txt';
+import { useExplain, WhyDot } from '../../ui/Why';
+
+type Shape = SinceDto['before'];
+
+const nameOf = ({ variationId }: Shape): string => findVariation(builtInCatalogue, variationId)?.name ?? variationId;
+
+const inShort = (shape: Shape): string => {
+  const stance = findVariation(builtInCatalogue, shape.variationId)?.stance ?? 'two-leg';
+  return `${nameOf(shape)}, ${formatSets(shape.dose, stance)} · ${formatLoad(shape.dose.load)}`;
+};
+
+interface SinceCardProps {
+  sheet: SheetDto;
+  /** Which of the changes are taken; safety needs no taking. */
+  taken: readonly string[];
+  onTaken(taken: readonly string[]): void;
+}
+
+/**
+ * What changed since the sheet was agreed. Safety applies by itself and says so; the rest stands as agreed unless it is
+ * taken.
+ */
+export const SinceCard = ({ sheet, taken, onTaken }: SinceCardProps) => {
+  const { since = [] } = sheet;
+  if (since.length === 0) return null;
+  const open = since.filter(({ id, isSafety }) => !isSafety && !taken.includes(id)).map(({ id }) => id);
+  return (
+    <Card edge={since.some(({ isSafety }) => isSafety) ? 'clay' : 'saffron'}>
+      <Heading>Changed since it was agreed</Heading>
+      <View role="list" aria-label="Changes since the sheet was agreed" style={{ gap: SPACE.m }}>
+        {since.map((change) => (
+          <SinceLine
+            key={change.id}
+            change={change}
+            isTaken={taken.includes(change.id)}
+            onTake={(isTaken) => onTaken([...taken.filter((id) => id !== change.id), ...(isTaken ? [change.id] : [])])}
+          />
+        ))}
+      </View>
+      {open.length > 1 && <Button label={`Take all ${open.length}`} onPress={() => onTaken([...taken, ...open])} />}
+    </Card>
+  );
+};
+
+const SinceLine = ({ change, isTaken, onTake }: { change: SinceDto; isTaken: boolean; onTake(isTaken: boolean): void }) => {
+  const explain = useExplain();
+  const { before, after, isSafety, reasons } = change;
+  const [first] = explain(reasons);
+  return (
+    <View role="listitem" style={{ gap: SPACE.xs }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
+        <Txt kind="bold" style={{ flexGrow: 1, flexShrink: 1 }}>
+          {nameOf(before)}
+        </Txt>
+        {reasons.length > 0 && <WhyDot about={`What changed about ${nameOf(before)}`} reasons={reasons} />}
+      </View>
+      {first ? <Txt kind="small">{first.text}</Txt> : null}
+      <Txt kind="small" tone="quiet">
+        Agreed: {inShort(before)}
+      </Txt>
+      <Txt kind="small">{after ? `Now: ${inShort(after)}` : 'Now: it leaves the sheet'}</Txt>
+      {isSafety ? (
+        <Txt kind="small" tone="clay">
+          For safety: holds from the start of the session.
+        </Txt>
+      ) : (
+        <Choices
+          label={`${nameOf(before)} at the start`}
+          options={[
+            { value: 'agreed', label: 'As agreed' },
+            { value: 'now', label: 'Take the change' },
+          ]}
+          value={isTaken ? 'now' : 'agreed'}
+          onChange={(value) => onTake(value === 'now')}
+        />
+      )}
+    </View>
+  );
+};
