@@ -12,7 +12,7 @@ const STOREYS = [
   ['coaching'],
   ['composer'],
   ['session', 'sensing'],
-  ['trends'],
+  ['trends', 'loop'],
   ['simulation'],
 ];
 /** Rooms beside the stairs: wording may name what it words (types only above the dose); builders may build anything. */

@@ -4,6 +4,7 @@ import { benchFirstLoad } from './first-load';
 import { benchHistory } from './history';
 import { benchLive } from './live';
 import { benchLogASet } from './log-a-set';
+import { benchMonths, printMonths } from './months';
 import { benchPosture } from './posture';
 import { benchStrength } from './strength';
 
@@ -21,6 +22,12 @@ const main = async (): Promise<void> => {
   const only = process.argv.includes('--only') ? process.argv[process.argv.indexOf('--only') + 1] : undefined;
   const wants = (name: string): boolean => only === undefined || only === name;
   if (wants('strength')) for (const line of benchStrength(numberFrom('seed', 1), numberFrom('people', 1000))) console.log(line);
+  if (wants('people')) {
+    const seed = numberFrom('seed', 1);
+    const print = process.argv.includes('--print') ? numberFrom('print', 1) : null;
+    const lines = print === null ? benchMonths(seed, numberFrom('people', 100)) : printMonths(seed, print);
+    for (const line of lines) console.log(line);
+  }
   if (wants('advice')) for (const line of benchAdvice()) console.log(line);
   if (wants('posture')) for (const line of benchPosture()) console.log(line);
   if (wants('compose')) for (const line of benchCompose(numberFrom('seed', 1), numberFrom('people', 2000))) console.log(line);

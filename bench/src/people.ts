@@ -41,7 +41,7 @@ export const trainOnce = (random: Random, population: Population, choose: Choose
         startLoadKg: person.startLoadKg,
         trainingAge: person.novice ? 'novice' : 'intermediate',
         reserveCap: RESERVE_CAP,
-        bodyLoadKg: 0,
+        bodyLoadKg: person.bodyLoadKg,
       });
       const right = setIndex === 0 ? isRight(person, body, asked) : null;
       const done = liftSet(random, person, body, population, { ...asked, earlier: setIndex, reserveCap: RESERVE_CAP });

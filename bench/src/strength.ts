@@ -1,4 +1,4 @@
-import { STRESS_PEOPLE, USUAL_PEOPLE } from '@drubo/core/simulation';
+import { PUBLISHED_PEOPLE, STRESS_PEOPLE, USUAL_PEOPLE } from '@drubo/core/simulation';
 import type { Population, Random } from '@drubo/core/simulation';
 import { nextWorkSet } from '@drubo/core/strength';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
@@ -40,6 +40,7 @@ export const benchStrength = (seed: number, count: number): string[] => {
     `  two-for-two     ${inWords(run(USUAL_PEOPLE, twoForTwo))}`,
     `  straight-line   ${inWords(run(USUAL_PEOPLE, straightLine))}`,
     `  reserve-led against range-then-load: ${percent(1 - ours.meanError / classic.meanError)} lower error`,
+    `  on published data: ${inWords(run(PUBLISHED_PEOPLE, nextWorkSet))}`,
     `  from a guess 30 % off: right by session ${off.medianRight} / ${off.ninetiethRight} (median / 90th)`,
     ...Object.entries(STRESS_PEOPLE).map(([id, population]) => `  ${id}: ${inWords(run(population, nextWorkSet))}`),
   ];

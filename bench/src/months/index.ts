@@ -1,0 +1,81 @@
+import { liveWhole } from '@drubo/core/simulation';
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { CAST } from './cast';
+import { measureLife } from './measure';
+import type { LifeMeasures } from './measure';
+import { printLife } from './print';
+
+const WEEKS = 26;
+
+const streamFor = (seed: number, at: number): (() => number) => {
+  const generator = xoroshiro128plus(Math.imul(seed, 1_000_003) + at * 7919);
+  return () => uniformFloat64(generator);
+};
+
+const line = (key: string, found: LifeMeasures): string => {
+  const verdicts = Object.values(found.verdicts).reduce((sum, count) => sum + count, 0);
+  const share = (id: string) => `${Math.round((100 * (found.verdicts[id] ?? 0)) / Math.max(1, verdicts))}`;
+  return [
+    key.padEnd(28),
+    `${found.sessions}`.padStart(3),
+    `locked ${found.locked}/${found.restricted}`,
+    `pain↑ ${found.loadUpAfterPain}`,
+    `≠ ${found.notAsAgreed}`,
+    `min ${found.overMinutes}`,
+    `wide ${found.wideRanges}`,
+    `leaps ${found.leaps}`,
+    `loans ${found.loansForGood}`,
+    `stuck ${found.stuck}/${found.stretches}`,
+    `still ${found.stillPairs}/${found.pairs}`,
+    `bar wk ${found.firstBarWeek === null ? '–' : found.firstBarWeek + 1}`,
+    `up ${share('move-up')} reps ${share('move-up-reps')} same ${share('same-again')} ease ${share('ease-back')} out ${share('leave-out')}`,
+    `err ${found.errorSets === 0 ? '–' : (found.errorSum / found.errorSets).toFixed(2)}`,
+  ].join(' · ');
+};
+
+const sum = (all: readonly LifeMeasures[]): LifeMeasures => {
+  const total = (of: (one: LifeMeasures) => number) => all.reduce((added, one) => added + of(one), 0);
+  const verdicts: Record<string, number> = {};
+  for (const one of all) for (const [id, count] of Object.entries(one.verdicts)) verdicts[id] = (verdicts[id] ?? 0) + count;
+  return {
+    sessions: total((one) => one.sessions),
+    locked: total((one) => one.locked),
+    restricted: total((one) => one.restricted),
+    loadUpAfterPain: total((one) => one.loadUpAfterPain),
+    notAsAgreed: total((one) => one.notAsAgreed),
+    overMinutes: total((one) => one.overMinutes),
+    wideRanges: total((one) => one.wideRanges),
+    leaps: total((one) => one.leaps),
+    loansForGood: total((one) => one.loansForGood),
+    stuck: total((one) => one.stuck),
+    stretches: total((one) => one.stretches),
+    stillPairs: total((one) => one.stillPairs),
+    pairs: total((one) => one.pairs),
+    firstBarWeek: null,
+    verdicts,
+    errorSum: total((one) => one.errorSum),
+    errorSets: total((one) => one.errorSets),
+    toFailure: total((one) => one.toFailure),
+  };
+};
+
+/** Takes the first `count` invented people through 26 weeks of the real loop, and says what a critical reader would count. */
+export const benchMonths = (seed: number, count: number): string[] => {
+  const lives = CAST.slice(0, count).map((person, at) => ({
+    person,
+    found: measureLife(person, liveWhole(streamFor(seed, at), person, WEEKS)),
+  }));
+  return [
+    `Whole people: ${lives.length} × ${WEEKS} weeks, seed ${seed} (a model, no human data)`,
+    ...lives.map(({ person, found }) => `  ${line(person.key, found)}`),
+    `  ${line('all', sum(lives.map(({ found }) => found)))}`,
+  ];
+};
+
+/** One person's months as sheets; counted from 1. */
+export const printMonths = (seed: number, number: number): string[] => {
+  const person = CAST[number - 1];
+  if (!person) throw new Error(`--print needs a number from 1 to ${CAST.length}`);
+  return printLife(person, liveWhole(streamFor(seed, number - 1), person, WEEKS));
+};

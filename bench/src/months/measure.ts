@@ -1,0 +1,239 @@
+import { getVariation } from '@drubo/core/catalogue';
+import { rungsOf } from '@drubo/core/knowledge';
+import { keepTo, restrictionsIn } from '@drubo/core/limits';
+import { accessTo } from '@drubo/core/selection';
+import { isEstimable } from '@drubo/core/strength';
+import { allowedLoads } from '@drubo/core/dose';
+import { isSameDose } from '@drubo/core';
+import type { WholePerson, WholeSession } from '@drubo/core/simulation';
+
+type Item = WholeSession['sheet']['items'][number];
+
+/** What a life is judged by. Counts unless said. */
+export interface LifeMeasures {
+  sessions: number;
+  locked: number;
+  restricted: number;
+  loadUpAfterPain: number;
+  notAsAgreed: number;
+  overMinutes: number;
+  wideRanges: number;
+  leaps: number;
+  loansForGood: number;
+  /** Slots of twelve sessions in which nothing moved, and all such stretches looked at. */
+  stuck: number;
+  stretches: number;
+  /** Pairs of running sheets in which nothing moved, and all pairs. */
+  stillPairs: number;
+  pairs: number;
+  /** Week of the first bar; null: none. */
+  firstBarWeek: number | null;
+  verdicts: Record<string, number>;
+  /** Sum of |true reserve − target| from week 5 and sets counted, ends of the rack and limits apart. */
+  errorSum: number;
+  errorSets: number;
+  toFailure: number;
+}
+
+const roleOf = ({ sheet }: WholeSession, { blockId }: Item): string =>
+  sheet.blocks.find(({ id }) => id === blockId)?.role ?? 'main';
+const isWork = (session: WholeSession, item: Item): boolean => ['main', 'accessory'].includes(roleOf(session, item));
+
+const state = ({ variationId, values, dose }: Item): string =>
+  JSON.stringify([
+    variationId,
+    Object.entries(values).sort(),
+    dose.sets,
+    dose.repsLow,
+    dose.repsHigh,
+    dose.repsBeyond,
+    dose.repsAim ?? 0,
+    dose.seconds ?? 0,
+    dose.load.externalKg,
+    dose.tempo,
+  ]);
+
+/** Whether an exercise stands at an end of the rack, unloaded work among them. */
+const isAtRacksEnd = (session: WholeSession, item: Item): boolean => {
+  const { context } = session;
+  const loads = allowedLoads(context.kit, context.limits, getVariation(context.catalogue, item.variationId), item.values);
+  const kg = item.dose.load.externalKg;
+  return loads.length < 2 || kg >= (loads.at(-1)?.externalKg ?? 0) - 0.01 || kg <= (loads[0]?.externalKg ?? 0) + 0.01;
+};
+
+const restrictedWrong = (session: WholeSession, item: Item): boolean => {
+  const variation = getVariation(session.context.catalogue, item.variationId);
+  const { values } = keepTo(variation, restrictionsIn(accessTo(variation, session.context).reasons));
+  return Object.entries(values).some(([lever, value]) => {
+    const scale = variation.levers.find((one) => one.lever === lever);
+    const given = item.values[lever as keyof typeof item.values] ?? scale?.steps[scale.usual];
+    if (!scale) return false;
+    const at = (one: unknown) => scale.steps.findIndex((step) => step === one);
+    return scale.ordered ? at(given) > at(value) : given !== value;
+  });
+};
+
+const isLeap = (from: string, to: string): boolean => {
+  const froms = rungsOf(from).filter(({ rung }) => !rung.aside);
+  const tos = rungsOf(to).filter(({ rung }) => !rung.aside);
+  return tos.some(({ ladder, rung }) => {
+    const before = froms.find((one) => one.ladder.id === ladder.id);
+    return (
+      before !== undefined &&
+      rung.stage > before.rung.stage &&
+      !rung.from.some((id) => ladder.rungs.some((other) => other.id === id && other.variationId === from))
+    );
+  });
+};
+
+/** What one life amounts to. */
+export const measureLife = (person: WholePerson, life: readonly WholeSession[]): LifeMeasures => {
+  const found: LifeMeasures = {
+    sessions: life.length,
+    locked: 0,
+    restricted: 0,
+    loadUpAfterPain: 0,
+    notAsAgreed: 0,
+    overMinutes: 0,
+    wideRanges: 0,
+    leaps: 0,
+    loansForGood: 0,
+    stuck: 0,
+    stretches: 0,
+    stillPairs: 0,
+    pairs: 0,
+    firstBarWeek: null,
+    verdicts: {},
+    errorSum: 0,
+    errorSets: 0,
+    toFailure: 0,
+  };
+  life.forEach((session, at) => {
+    for (const item of session.sheet.items) {
+      const variation = getVariation(session.context.catalogue, item.variationId);
+      if (accessTo(variation, session.context).state === 'locked') found.locked += 1;
+      else if (restrictedWrong(session, item)) found.restricted += 1;
+      const width = item.dose.repsHigh - item.dose.repsLow + 1;
+      if (item.dose.seconds === undefined && isWork(session, item) && width > (item.dose.repsLow >= 10 ? 6 : 5))
+        found.wideRanges += 1;
+      const isBar = item.dose.load.implements.some(({ type }) => type === 'bar' || type === 'trap-bar');
+      if (isBar && found.firstBarWeek === null) found.firstBarWeek = session.week;
+    }
+    if (session.minutes > session.budget) found.overMinutes += 1;
+    if (session.agreed) found.notAsAgreed += differences(session);
+    for (const { proposal } of session.settled) {
+      const verdict = proposal.verdict === 'move-up' && proposal.change?.lever === 'reps' ? 'move-up-reps' : proposal.verdict;
+      found.verdicts[verdict] = (found.verdicts[verdict] ?? 0) + 1;
+      const item = session.sheet.items.find(({ id }) => id === proposal.itemId);
+      if (item && proposal.variationId && proposal.verdict === 'move-up' && isLeap(item.variationId, proposal.variationId))
+        found.leaps += 1;
+    }
+    afterPain(session, life.slice(at + 1), found);
+    const next = life.slice(at + 1).find((one) => !one.isOdd);
+    if (!session.isOdd && next) {
+      found.pairs += 1;
+      const works = (one: WholeSession) =>
+        one.sheet.items
+          .filter((item) => isWork(one, item))
+          .map((item) => state(item))
+          .sort()
+          .join();
+      if (works(session) === works(next)) found.stillPairs += 1;
+    }
+    if (session.week >= 4 && !session.isOdd) {
+      for (const truth of session.truths) {
+        const item = session.sheet.items.find(({ id }) => id === truth.itemId);
+        if (!item || !isWork(session, item) || isAtRacksEnd(session, item) || session.context.limits.length > 0) continue;
+        if (!isEstimable(getVariation(session.context.catalogue, item.variationId))) continue;
+        found.errorSum += Math.abs(truth.margin - truth.target);
+        found.errorSets += 1;
+        if (truth.margin < 0) found.toFailure += 1;
+      }
+    }
+  });
+  stillSlots(life, found);
+  found.loansForGood = loansForGood(life);
+  return found;
+};
+
+/** Exercises of a trained sheet that differ from the agreed one; what was listed and taken apart. */
+const differences = ({ agreed, sheet, since }: WholeSession): number => {
+  if (!agreed) return 0;
+  let count = 0;
+  for (const item of agreed.items) {
+    const trained = sheet.items.find(({ id }) => id === item.id);
+    // What changed since is a list that was shown and taken.
+    if (since.some(({ itemId }) => itemId === item.id)) continue;
+    if (!trained || trained.variationId !== item.variationId || !isSameDose(trained.dose, item.dose)) count += 1;
+  }
+  return count + sheet.items.filter(({ id }) => !agreed.items.some((item) => item.id === id)).length;
+};
+
+/** A load that rises over the painful session's own in the same movement, the next time it is prescribed. */
+const afterPain = (session: WholeSession, later: readonly WholeSession[], found: LifeMeasures): void => {
+  for (const item of session.sheet.items) {
+    const sets = session.ran.sets.filter(({ itemId, kind }) => itemId === item.id && kind === 'work');
+    if (!sets.some(({ jointPain }) => (jointPain ?? 0) >= 3)) continue;
+    const doneKg = Math.max(...sets.map(({ externalKg }) => externalKg));
+    const next = later.find((one) => one.sheet.items.some(({ variationId }) => variationId === item.variationId));
+    const again = next?.sheet.items.find(({ variationId }) => variationId === item.variationId);
+    if (again && again.dose.load.externalKg > doneKg + 0.01) found.loadUpAfterPain += 1;
+  }
+};
+
+const LONG = 12;
+
+const stillSlots = (life: readonly WholeSession[], found: LifeMeasures): void => {
+  const usual = life.filter(({ isOdd }) => !isOdd);
+  const slots = new Set(
+    usual.flatMap((session) => session.sheet.items.filter((item) => isWork(session, item)).map(({ slot }) => slot)),
+  );
+  for (const slot of slots) {
+    const seen = usual.flatMap((session) => {
+      const item = session.sheet.items.find((one) => one.slot === slot && isWork(session, one));
+      return item ? [{ session, item }] : [];
+    });
+    for (let from = 0; from + LONG <= seen.length; from += LONG) {
+      const stretch = seen.slice(from, from + LONG);
+      if (stretch.some(({ session, item }) => session.context.limits.length > 0 && isAtRacksEnd(session, item))) continue;
+      found.stretches += 1;
+      if (new Set(stretch.map(({ item }) => state(item))).size === 1) found.stuck += 1;
+    }
+  }
+};
+
+/** Verdicts that take something off for a while. */
+const EASED = /^(pain|fault|stall-lighter|eased|short|dip)/;
+
+/**
+ * Fewer sets, or a load eased to less than four fifths, that never came back within eight painless sessions of the movement.
+ * A load the belief itself took down is no loan.
+ */
+const loansForGood = (life: readonly WholeSession[]): number => {
+  const usual = life.filter(({ isOdd }) => !isOdd);
+  const bySlot = new Map<string, { item: Item; pain: boolean; codes: string[] }[]>();
+  for (const session of usual) {
+    for (const item of session.sheet.items.filter((one) => isWork(session, one))) {
+      const pain = session.ran.sets.some(({ itemId, jointPain }) => itemId === item.id && (jointPain ?? 0) >= 3);
+      const key = `${item.slot}|${item.variationId}`;
+      const settled = session.settled.find(({ itemId }) => itemId === item.id)?.proposal;
+      const codes = settled?.verdict === 'ease-back' ? settled.reasons.map(({ code }) => code) : [];
+      bySlot.set(key, [...(bySlot.get(key) ?? []), { item, pain, codes }]);
+    }
+  }
+  let count = 0;
+  for (const seen of bySlot.values()) {
+    for (let at = 1; at + 8 < seen.length; at += 1) {
+      const before = seen[at - 1];
+      const now = seen[at];
+      const after = seen.slice(at, at + 9);
+      if (!before || !now || before.item.trackDose.sets < 2) continue;
+      const isEased = before.codes.some((code) => EASED.test(code));
+      const dropped = (one: Item) =>
+        one.trackDose.sets < before.item.trackDose.sets ||
+        (isEased && one.dose.load.externalKg < 0.8 * before.item.dose.load.externalKg - 0.01);
+      if (dropped(now.item) && after.every(({ item, pain }) => dropped(item) && !pain)) count += 1;
+    }
+  }
+  return count;
+};
