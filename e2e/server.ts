@@ -4,7 +4,7 @@ import { copyFileSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import sqlite3 from 'sqlite3';
 
 const built = (name: 'E2E_WEB' | 'E2E_SERVER' | 'E2E_DEMO'): string => {
@@ -51,11 +51,24 @@ export const loadDemo = async (): Promise<string> => {
   return server.databaseFile;
 };
 
+/** The demo studio's day: its bookings are made for it. */
+export const demoDay = (): string => new Intl.DateTimeFormat('en-CA', { timeZone: 'Atlantic/Faroe' }).format(new Date());
+
+/** The demo as loaded for today; loaded again where a run goes over midnight. */
+const demoOfToday = async (): Promise<string> => {
+  const known = process.env['E2E_DEMO_DATABASE'];
+  if (known && process.env['E2E_DEMO_DAY'] === demoDay()) return known;
+  const day = demoDay();
+  const database = await loadDemo();
+  process.once('exit', () => rmSync(dirname(database), { recursive: true, force: true }));
+  Object.assign(process.env, { E2E_DEMO_DATABASE: database, E2E_DEMO_DAY: day });
+  return database;
+};
+
 /** Starts a server: an empty studio, or the demo. */
 export const startServer = async (mode: 'studio' | 'demo', webDir = built('E2E_WEB')): Promise<OwnServer> => {
   if (mode === 'studio') return started(mode, webDir);
-  const loaded = (process.env['E2E_DEMO_DATABASE'] ??= await loadDemo());
-  return started(mode, webDir, {}, loaded);
+  return started(mode, webDir, {}, await demoOfToday());
 };
 
 const started = async (

@@ -29,6 +29,13 @@ export const firstVisit = (page: Page) => ({
       await expect(page.getByRole('button', { name: `None of these: ${group}` })).toHaveCount(0);
     }
   },
+  /** The answers without which nothing is loaded, a tap each. */
+  fourAnswers: async () => {
+    await expect(page.getByRole('heading', { name: /^Ask before any weight/ })).toBeVisible();
+    const groups = await page.getByRole('radiogroup').all();
+    for (const group of groups) await group.getByRole('radio').first().click();
+    await expect(page.getByRole('heading', { name: 'Asked', exact: true })).toBeVisible();
+  },
   /** Says of so many tasks that they are clean. */
   clean: async (count: number) => {
     for (let task = 0; task < count; task += 1) {

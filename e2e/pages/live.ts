@@ -33,6 +33,7 @@ export const livePage = (page: Page) => {
     more: async () => page.getByRole('button', { name: /^More/ }).click(),
     fewerReps: page.getByRole('button', { name: /^Reps.*: less$/ }),
     lighter: page.getByRole('button', { name: 'Load: less' }),
+    heavier: page.getByRole('button', { name: 'Load: more' }),
     logged: page.getByRole('button', { name: /logged\. Change it$/ }),
     finish: async (effort?: number) => {
       const finish = page.getByRole('button', { name: 'Finish the session' });
