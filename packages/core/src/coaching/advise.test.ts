@@ -106,10 +106,13 @@ describe('advice after a set', () => {
 
   it('feelers walk up to an unknown lift, then hand over to the work sets', () => {
     const feeler = (setIndex: number): SetSlot => ({ kind: 'feeler', setIndex, side: 'both' });
-    const fresh = { method: 'reserve-led', feelers: 2 } as const;
+    const { dose } = anExerciseLog({ loadKg: 20 });
+    const fresh = { method: 'reserve-led', feelers: 2, dose } as const;
     const first = adviseFirstSet(input([], { ...fresh, next: feeler(0) }))!;
-    // The first is at most three quarters of the guess: .3 × 68 = 20.4 kg, so 15.3 kg.
+    // The first is at most three quarters of the guess: .3 × 68 = 20.4 kg, so 15.3 kg; of a load carried over, of that one.
     expect(first.next!.loadKg).toBeLessThanOrEqual(15.3);
+    const carried = adviseFirstSet(input([], { ...fresh, dose: anExerciseLog({ loadKg: 28 }).dose, next: feeler(0) }))!;
+    expect([carried.next!.loadKg > first.next!.loadKg, carried.next!.loadKg <= 21]).toEqual([true, true]);
     const one = aSet({ kind: 'feeler', setIndex: 0, externalKg: first.next!.loadKg, reps: 8, reserve: 9 });
     const second = adviseAfterSet(input([one], { ...fresh, next: feeler(1) }))!;
     expect(second.next!.loadKg).toBeGreaterThan(first.next!.loadKg);

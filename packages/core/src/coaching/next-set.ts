@@ -21,6 +21,19 @@ const todayOf = (input: AdviceInput, side: SetSide): DoneSet[] =>
 
 type SetSide = 'left' | 'right' | 'both';
 
+/**
+ * Who is to be careful rises between sessions, never inside one: no load over the last set's. The first work set has the
+ * planned load at most, or what a feeler was done well with.
+ */
+const spared = (input: AdviceInput, { cautious, loadsKg }: NextSetContext, today: readonly DoneSet[]): readonly number[] => {
+  if (!cautious) return loadsKg;
+  const last = today.findLast(({ isLeadIn }) => !isLeadIn);
+  const felt = today.filter(({ failed, isClean, isUnwatched }) => !failed && (isClean !== false || isUnwatched));
+  const mostKg = last?.loadKg ?? Math.max(input.dose.load.externalKg, ...felt.map(({ loadKg }) => loadKg));
+  const within = loadsKg.filter((kg) => kg <= mostKg + 0.0005);
+  return within.length > 0 ? within : loadsKg.slice(0, 1);
+};
+
 /** The question for the coming set: the whole history of this leg, and today's sets weighing most. */
 const asked = (input: AdviceInput, side: SetSide): { history: readonly PastSession[]; context: NextSetContext } => {
   const { history, at } = replayedFor(input, side);
@@ -28,7 +41,11 @@ const asked = (input: AdviceInput, side: SetSide): { history: readonly PastSessi
   const context = askFor(input, input.dose, input.day);
   const isFirstWork = !today.some(({ isLeadIn }) => !isLeadIn);
   const lowered = isFirstWork && today.length > 0 ? { afterFeelers: true } : {};
-  return { history, context: { ...context, ...lowered, today, setIndex: input.next?.setIndex ?? today.length, checkpoint: at } };
+  const loadsKg = isFirstWork && input.next?.kind === 'feeler' ? context.loadsKg : spared(input, context, today);
+  return {
+    history,
+    context: { ...context, ...lowered, loadsKg, today, setIndex: input.next?.setIndex ?? today.length, checkpoint: at },
+  };
 };
 
 /** The estimator's choice for the coming work set. */

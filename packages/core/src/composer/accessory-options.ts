@@ -1,5 +1,6 @@
 import type { Variation } from '../catalogue';
 import { rungsOf, TRAINS_FROM } from '../catalogue/knowledge';
+import { needsBar } from '../dose';
 import { accessTo } from '../selection';
 import type { Access } from '../selection';
 import { MAIN_FAMILIES, reason } from '../vocabulary';
@@ -9,9 +10,9 @@ import { planItem } from './plan-item';
 import { inShape } from './in-shape';
 import { TARGET_MUSCLES } from './targets';
 import type { SheetInput } from './types';
-import { isInShape, needsBar, simpleStart, withFewerSets, WORTH } from './option';
+import { isInShape, simpleStart, withFewerSets, WORTH } from './option';
 import type { Ask, Option } from './option';
-import { isReached } from './standing-in';
+import { goesOn, isReached } from './standing-in';
 
 /** Families that are no accessory. */
 const NO_ACCESSORY = new Set(['power', 'prep', 'finisher']);
@@ -73,7 +74,7 @@ export const accessoryOptions = (
     const isKnown = input.pastOf(variation.id).length > 0 || input.tracks.some((track) => track.variationId === variation.id);
     const worth =
       WORTH.accessory * (variation.emphasis[muscle] ?? 0) +
-      (isKnown ? WORTH.accessoryKnown : 0) +
+      (goesOn(input, variation.id, muscle) ? WORTH.accessoryGoesOn : isKnown ? WORTH.accessoryKnown : 0) +
       (isBesideABigLift(variation) ? WORTH.likeABigLift : 0) -
       (access.state === 'restricted' ? WORTH.restricted : 0);
     return withFewerSets(input, ask, { role: 'accessory', item, variation, worth });

@@ -2,7 +2,7 @@ import type { Variation } from '../catalogue';
 import { isPerSide } from '../vocabulary';
 import type { Role } from '../vocabulary';
 import type { Block, Content } from './content';
-import { needsBar } from './option';
+import { needsBar } from '../dose';
 import type { Option } from './option';
 import type { PlannedItem } from './types';
 

@@ -5,6 +5,7 @@ import { reason } from '../vocabulary';
 import type { EmphasisId, Intent, Reason, SessionShape, SplitDay } from '../vocabulary';
 import { arrange } from './arrange';
 import type { Composed } from './arrange';
+import { roundsFor } from './capacity';
 import { timedBlocks } from './content';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
 import { accessoryMovements, accessoryOptions } from './accessory-options';
@@ -69,8 +70,11 @@ const mostFor = ({ stage, context }: SheetInput): number => {
   return context.person.trainingAge === 'novice' ? MOST.novice : MOST.later;
 };
 
-const ruleFor = ({ shape = 'prep-compounds-accessories', splitDay = 'a' }: Wish): ShapeRule =>
-  shape === 'two-day-split' ? { ...SHAPES[shape], ...SPLIT[splitDay] } : SHAPES[shape];
+/** A shape as it is for this person: a day of a split, and the rounds their circuits have earned. */
+const ruleFor = (input: SheetInput, { shape = 'prep-compounds-accessories', splitDay = 'a' }: Wish): ShapeRule => {
+  const rule = shape === 'two-day-split' ? { ...SHAPES[shape], ...SPLIT[splitDay] } : SHAPES[shape];
+  return rule.rounds ? { ...rule, rounds: roundsFor(input, rule.rounds) } : rule;
+};
 
 const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Option[][]; muscles: EmphasisId[] } => {
   const mains = rule.families.map((slot) => mainOptions(input, ask, slot));
@@ -96,7 +100,7 @@ const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Opti
  */
 export const compose = (input: SheetInput, wish: Wish): Composition => {
   const { shape = 'prep-compounds-accessories', intent = 'build' } = wish;
-  const rule = ruleFor(wish);
+  const rule = ruleFor(input, wish);
   const minutes = Math.min(wish.minutes, rule.mostMinutes ?? wish.minutes);
   const ask: Ask = { shape, intent, minutes };
   const { pace = 1 } = input;

@@ -2,6 +2,7 @@ import { findVariation } from '../catalogue';
 import { rungsOf } from '../catalogue/knowledge';
 import { accessTo } from '../selection';
 import { reason } from '../vocabulary';
+import { intervalsFor, LEAST_INTERVALS } from './capacity';
 import { planItem } from './plan-item';
 import { SHAPES } from './shapes';
 import type { SheetInput } from './types';
@@ -51,8 +52,11 @@ export const finisherOptions = (input: SheetInput, ask: Ask): Option[] => {
       if (access.state === 'locked' || input.dislikes?.includes(variation.id)) return [];
       const told = reason('ends-by-goal', { variationId: variation.id, goal: 'fat-loss-and-capacity' }, 'house-default');
       const start = simpleStart(input, variation, access, [told]);
-      const item = planItem(input, { slot: 'finisher', role: 'finisher', intent: ask.intent }, start);
-      return withFewerSets(input, ask, { role: 'finisher', item, variation, worth: WORTH.finisher });
+      const planned = planItem(input, { slot: 'finisher', role: 'finisher', intent: ask.intent }, start);
+      const { dose, why } = intervalsFor(input, planned.dose, input.pastOf(variation.id));
+      const item = { ...planned, dose, why: { ...planned.why, sets: [why], reps: [why], rest: [why] } };
+      const made = withFewerSets(input, ask, { role: 'finisher', item, variation, worth: WORTH.finisher });
+      return made.filter((one) => one.item.dose.sets >= LEAST_INTERVALS);
     });
 };
 

@@ -1,5 +1,5 @@
 import type { Variation } from '../catalogue';
-import { allowedLoads } from '../dose';
+import { allowedLoads, wentRound } from '../dose';
 import type { Dose } from '../dose';
 import { nextDown, snapDown } from '../kit';
 import type { Load } from '../kit';
@@ -7,6 +7,7 @@ import { estimateFor } from '../progression';
 import { tempoCost } from '../strength';
 import { isPerSide, reason } from '../vocabulary';
 import type { SessionShape } from '../vocabulary';
+import { roundsFor } from './capacity';
 import { SHAPES, slowTempo } from './shapes';
 import type { PlannedItem, SheetInput } from './types';
 
@@ -33,6 +34,10 @@ const fromBelief = (
   return load ? { load, reps: found.reps + dose.reserve } : null;
 };
 
+/** Whether an exercise's track comes from going round. */
+const isTrackOfRounds = ({ tracks }: SheetInput, { slot, variationId }: PlannedItem): boolean =>
+  tracks.some((track) => track.slot === slot && track.variationId === variationId && wentRound(track.dose));
+
 /** An exercise dosed as its session's shape asks: rounds short and dense, tempo circuits slow, skills few and crisp. */
 export const inShape = (input: SheetInput, item: PlannedItem, variation: Variation, shape: SessionShape): PlannedItem => {
   const { dose: given, rounds } = SHAPES[shape];
@@ -40,15 +45,20 @@ export const inShape = (input: SheetInput, item: PlannedItem, variation: Variati
   const reps = (isPerSide(variation.stance) ? given.repsASide : undefined) ?? given.reps;
   const isTimed = item.dose.seconds !== undefined;
   const isCapped = input.stage.sessionsDone === 0;
-  const sets = given.sets ?? (rounds ? Math.max(...rounds.counts) : item.dose.sets);
+  const earned = rounds && roundsFor(input, rounds);
+  const sets = given.sets ?? (earned ? Math.max(...earned.counts) : item.dose.sets);
+  // Who goes round by plan goes on from that; only a first circuit, or a slow day, is worked out anew.
+  const goesRound = rounds !== null && isTrackOfRounds(input, item);
   const reserve = Math.max(item.dose.reserve, given.reserve ?? 0);
   const usualKg = item.dose.load.externalKg;
   const loads = allowedLoads(input.context.kit, input.context.limits, variation, item.values);
-  const ranged = reps && !isTimed ? { repsLow: reps.low, repsHigh: reps.high, repsBeyond: 0, repsAim: undefined } : {};
+  const ranged =
+    reps && !isTimed && !goesRound ? { repsLow: reps.low, repsHigh: reps.high, repsBeyond: 0, repsAim: undefined } : {};
   const paced = given.tempo === 'slow' && !isTimed ? { tempo: slowTempo(variation.startsAt) } : {};
   const asked = { ...item.dose, ...ranged, ...paced, sets, reserve };
-  const believed = given.loadShare === undefined || usualKg === 0 ? null : fromBelief(input, item, variation, asked, loads);
-  const lighter = given.loadShare === undefined || usualKg === 0 ? null : snapDown(loads, given.loadShare * usualKg);
+  const keepsLoad = given.loadShare === undefined || usualKg === 0 || goesRound;
+  const believed = keepsLoad ? null : fromBelief(input, item, variation, asked, loads);
+  const lighter = keepsLoad ? null : snapDown(loads, (given.loadShare ?? 1) * usualKg);
   const load = believed?.load ?? lighter ?? item.dose.load;
   const restSeconds = given.restSeconds ?? item.dose.restSeconds;
   const told = reason('dose-by-shape', { shape, sets, restSeconds }, 'common-practice');
@@ -69,8 +79,8 @@ export const inShape = (input: SheetInput, item: PlannedItem, variation: Variati
       ...paced,
     },
     why: {
-      sets: [...item.why.sets, told],
-      reps: reps && !isTimed ? [told] : item.why.reps,
+      sets: [...item.why.sets, told, ...(earned ? [earned.why] : [])],
+      reps: reps && !isTimed && !goesRound ? [told] : item.why.reps,
       load: load === item.dose.load ? item.why.load : [...item.why.load, loadTold],
       tempo: given.tempo === 'slow' ? [told] : item.why.tempo,
       rest: [...item.why.rest, told],

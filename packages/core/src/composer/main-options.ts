@@ -9,7 +9,7 @@ import { inShape } from './in-shape';
 import type { PlannedItem, SheetInput } from './types';
 import { isInShape, withFewerSets, WORTH } from './option';
 import type { Ask, Option } from './option';
-import { daysSinceHeavy, standingIn, startInputOf } from './standing-in';
+import { daysSinceHeavy, goesOn, standingIn, startInputOf } from './standing-in';
 
 const fitOf = (input: SheetInput, standing: FamilyStanding, candidate: Candidate, held: ReadonlySet<string>): number => {
   const { rung, access, isKept } = candidate;
@@ -86,8 +86,7 @@ const plannedMain = (input: SheetInput, ask: Ask, slot: MainFamily, start: Start
   const days = daysSinceHeavy(input, slot);
   const isLight = item.dose.load.externalKg === 0 || ask.intent === 'lighter' || item.trackDose.reserve >= 4;
   if (days === null || isLight) return item;
-  const goesOn = input.tracks.some((track) => track.slot === slot && track.variationId === start.variationId);
-  if (!goesOn) return null;
+  if (!goesOn(input, start.variationId, slot)) return null;
   const lighter = planItem(input, { slot, role: 'main', intent: 'lighter' }, start);
   const told = reason('warn-48h', { family: slot, days }, 'common-practice');
   return { ...lighter, why: { ...lighter.why, sets: [told, ...lighter.why.sets] } };

@@ -1,5 +1,5 @@
 import type { Variation } from '../catalogue';
-import { CHANGEOVER_SECONDS, exerciseSeconds, setSeconds, STATION_SECONDS } from '../dose';
+import { CHANGEOVER_SECONDS, exerciseSeconds, mayGoRound, needsBar, setSeconds, STATION_SECONDS } from '../dose';
 import type { Access } from '../selection';
 import { FEELERS, guessKg, isEstimable } from '../strength';
 import { HOME_ITEMS, isPerSide, reason } from '../vocabulary';
@@ -31,7 +31,7 @@ export const WORTH = {
   /** Each set fewer than the usual, and a single one where more are usual. */
   setFewer: 1.1,
   single: 2.2,
-  keepsOn: 1.25,
+  keepsOn: 2,
   stageLower: 0.3,
   aside: 0.2,
   favoured: 0.42,
@@ -45,6 +45,8 @@ export const WORTH = {
   likeABigLift: -0.8,
   power: 5,
   accessoryKnown: 0.6,
+  /** What the last review said comes next in its place: the sheet keeps that word. */
+  accessoryGoesOn: 1.6,
   findingDrill: 3,
   generalDrill: 2,
   finisher: 2.5,
@@ -56,10 +58,6 @@ export const CAP = { work: 0, prep: 1, finisher: 2 } as const;
 
 /** Ramp sets reserved for a bar, whatever load it will have. */
 const RAMPS_RESERVED = 4;
-const BARS = new Set(['barbell', 'trap-bar', 'safety-bar', 'rack']);
-
-export const needsBar = ({ kit }: Pick<Variation, 'kit'>): boolean => kit.some((need) => need.every((item) => BARS.has(item)));
-
 /** Which joint does most of the work: for the balance beam. Null: neither. */
 export const leansTo = ({ family, kneeShare }: Pick<Variation, 'family' | 'kneeShare'>): 'knee' | 'hip' | null => {
   if (family === 'hinge' || family === 'bridge' || family === 'power') return 'hip';
@@ -140,7 +138,7 @@ const FURNITURE: ReadonlySet<string> = new Set([...HOME_ITEMS, 'wall', 'pad', 's
 /** Whether a movement belongs to a shape at all: nothing that needs a loaded bar goes round, home drills need furniture at most. */
 export const isInShape = (variation: Variation, { shape }: Ask): boolean => {
   const { rounds, furnitureOnly } = SHAPES[shape];
-  if (rounds && needsBar(variation)) return false;
+  if (rounds && !mayGoRound(variation)) return false;
   return !furnitureOnly || (variation.unloadedAllowed && variation.kit.every((need) => need.some((item) => FURNITURE.has(item))));
 };
 

@@ -10,6 +10,7 @@ import {
   loadsForVariation,
   schoolDose,
   schoolValues,
+  wentRound,
 } from '../dose';
 import type { Dose, DoseWhy } from '../dose';
 import { isSameMass, snapDown } from '../kit';
@@ -86,7 +87,9 @@ export const planItem = (input: SheetInput, { slot, role, intent = 'build' }: Pl
   const base = doseInRole(firstDose(context.person, variation, context.kit, values), context.person, variation, role);
   const isLight = role === 'accessory' || LIGHT_SLOTS.has(slot);
   const first = schoolDose(base.dose, base.why, input.schools, isLight && context.limits.length === 0);
-  const stored = { dose: own?.dose ?? first.dose, why: own ? carriedWhy(own, first.why) : first.why };
+  // Going round there is no rest of an exercise's own; done in straight sets it has its usual one.
+  const carriedOn = own && (wentRound(own.dose) ? { ...own.dose, restSeconds: first.dose.restSeconds } : own.dose);
+  const stored = { dose: carriedOn ?? first.dose, why: own ? carriedWhy(own, first.why) : first.why };
   const past = input.pastOf(variationId);
   const fitted = fitDose(input, variation, values, stored);
   const isOwnDose = own !== undefined && !isRungDose(own);

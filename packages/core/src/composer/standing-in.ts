@@ -49,8 +49,13 @@ export const hasShown = (input: SheetInput, variationId: string): boolean =>
     return main.rungs.some((rung) => rung.variationId === variationId && rung.stage <= target.stage);
   });
 
-/** Whether a movement is in reach: what it builds on was shown, and it stands no higher than the person does. */
+/** Whether a movement is what a slot goes on with: where its last review led. */
+export const goesOn = ({ tracks }: SheetInput, variationId: string, slot?: string): boolean =>
+  tracks.some((track) => track.variationId === variationId && !track.leftOut && (slot === undefined || track.slot === slot));
+
+/** Whether a movement is in reach: a review led there, or what it builds on was shown and it stands no higher than the person. */
 export const isReached = (input: SheetInput, variation: Variation): boolean => {
+  if (goesOn(input, variation.id)) return true;
   if (!variation.prerequisites.every((id) => hasShown(input, id))) return false;
   if (input.pastOf(variation.id).length > 0) return true;
   return rungsOf(variation.id).every(({ ladder, rung }) => {

@@ -32,6 +32,7 @@ export type { RoleDose } from './roles';
 export { doseInRole } from './dose-in-role';
 export { rampCount, rampsFor } from './ramps';
 export { atLeastReps, inRange, narrowed, ownRange, rangeWidth, withinWindow } from './rep-range';
+export { mayGoRound, needsBar, wentRound } from './rounds';
 export { withSettings } from './settings';
 export { lighterDose } from './lighter';
 export { volumeOf } from './volume';

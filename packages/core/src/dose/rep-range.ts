@@ -20,10 +20,13 @@ const topAt = ({ low, high }: RepRange, top: number): RepRange => {
   return { low: Math.max(low, Math.min(top, high) - width + 1), high: Math.min(top, high) };
 };
 
-/** A range no wider than it may be, at the low end of its window, or with its top where something is earned. */
+/**
+ * A range no wider than it may be, at the low end of its window, or with its top where something is earned; what is earned
+ * inside the lowest range leaves that one as it is.
+ */
 export const withinWindow = (window: RepRange, top?: number): RepRange => {
-  if (top !== undefined && top >= window.low) return topAt({ ...window, high: Math.max(window.high, top) }, top);
-  return { low: window.low, high: Math.min(window.high, window.low + rangeWidth(window.low) - 1) };
+  const lowest = { low: window.low, high: Math.min(window.high, window.low + rangeWidth(window.low) - 1) };
+  return top !== undefined && top > lowest.high ? topAt({ ...window, high: Math.max(window.high, top) }, top) : lowest;
 };
 
 /** Reps that earn the next stage at these settings, where a number is asked for. */

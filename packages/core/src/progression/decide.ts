@@ -21,7 +21,7 @@ import { tooEasy } from './second-looks/too-easy';
 import { sideReason } from './sides';
 import { stay } from './stay';
 import type { Decision, ExerciseLog, Method, Outcome, Question, SecondLook, TraceStep, WorkDone } from './types';
-import { workDone } from './work-done';
+import { heldLoad, workDone } from './work-done';
 
 /** Stored with every decision, so a later engine can tell what judged it. */
 export const ENGINE_VERSION = '4';
@@ -125,7 +125,7 @@ export const decideSession = (logs: readonly ExerciseLog[]): Decision[] => {
     const { variationId: _, values: __, ...kept } = decision;
     return {
       ...kept,
-      ...stay(log, workDone(log), [...decision.reasons, capped]),
+      ...stay(log, { load: heldLoad(log, workDone(log)) }, [...decision.reasons, capped]),
       memory: remembered(log, { ...decision, verdict: 'same-again', memory: log.memory ?? {} }),
       trace: [...(decision.trace ?? []), { question: 'session-cap', spoke: true }],
     };

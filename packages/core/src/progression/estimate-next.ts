@@ -93,9 +93,16 @@ const BAR_RISE = 0.05;
 const isBarOrMachine = (loads: readonly Load[]): boolean =>
   loads.some(({ implements: pieces }) => pieces.some(({ type }) => type === 'bar' || type === 'trap-bar' || type === 'machine'));
 
+/** A movement never done begins from what its plan carried over, where that is more than its own first guess. */
+const beganWith = ({ past, variation, context }: EstimateFrom, dose: Dose): { startLoadKg?: number } => {
+  const { startLoadKg } = lifterFor(variation, context.person);
+  return past.length === 0 && dose.load.externalKg > startLoadKg ? { startLoadKg: dose.load.externalKg } : {};
+};
+
 /** The question put to the estimator for a set of one leg on a day. */
 export const askFor = (from: EstimateFrom, dose: Dose, day: number): NextSetContext => ({
   ...lifterFor(from.variation, from.context.person),
+  ...beganWith(from, dose),
   day,
   setIndex: 0,
   today: [],

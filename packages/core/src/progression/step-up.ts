@@ -3,8 +3,8 @@ import { jumpBetween, nextUp } from '../kit';
 import type { Load } from '../kit';
 import { reason } from '../vocabulary';
 import { aimAt } from './aim';
-import { lever } from './change-lever';
 import { mayGoBeyond } from './may-go-beyond';
+import { atRacksEnd } from './racks-end';
 import type { ExerciseLog, Outcome } from './types';
 
 /**
@@ -14,6 +14,7 @@ import type { ExerciseLog, Outcome } from './types';
 const LIMIT_PERCENT = 10;
 /** Reps allowed past the range before a bigger jump is taken. House default. */
 const REPS_BEYOND = 2;
+
 /** One step up from work that filled its range: the next load, or another lever while that load is too big a jump. */
 export const stepUp = (log: ExerciseLog, from: Load): Outcome => {
   const { dose, loads, variation, bodyMassKg } = log;
@@ -26,18 +27,7 @@ export const stepUp = (log: ExerciseLog, from: Load): Outcome => {
     dose: { ...dose, load: from, repsBeyond: REPS_BEYOND, repsAim: repsTo },
     reasons,
   });
-  if (!next) {
-    const values = { loadKg: from.externalKg };
-    const notch = lever(log, from, 'harder');
-    if (canStretch) return moreReps([reason('no-heavier-load', { ...values, repsTo }, 'house-default')]);
-    if (notch)
-      return {
-        ...notch,
-        reasons: [reason('at-the-ceiling', { ...values, reps: repsTop(dose) }, 'house-default'), ...notch.reasons],
-      };
-    const ceiling = reason('at-the-ceiling', { ...values, reps: repsTop(dose) }, 'house-default');
-    return { verdict: 'same-again', change: null, dose: { ...dose, load: from }, reasons: [ceiling] };
-  }
+  if (!next) return atRacksEnd(log, from);
   const judged = { on: variation.jumpOn, bodyMassShare: variation.bodyMassShare, bodyMassKg };
   const jump = jumpBetween(from.externalKg, next.externalKg, judged);
   const isTooBig = jump.percent > LIMIT_PERCENT;

@@ -38,3 +38,20 @@ const usedLoad = (rows: readonly SetRecord[], planned: Load, loads: readonly Loa
   const onRack = loads.find((load) => isSameMass(load.externalKg, first[0]));
   return onRack ?? { position: planned.position, implements: row?.implements ?? [], externalKg: first[0] };
 };
+
+/**
+ * What is held where nothing may rise: never more than was planned, but for the heaviest load that advice after each set led
+ * up to and that every set with it was judged clean at, in range. Going back to where a search began would search for ever.
+ */
+export const heldLoad = ({ dose, loads, method }: Pick<ExerciseLog, 'dose' | 'loads' | 'method'>, done: WorkDone): Load => {
+  const usual = done.load.externalKg > dose.load.externalKg ? dose.load : done.load;
+  const inOrder = [...done.rows].sort((a, b) => a.setIndex - b.setIndex);
+  const rises = inOrder.every(({ externalKg }, at) => externalKg >= (inOrder[at - 1]?.externalKg ?? 0) - 0.001);
+  if (method !== 'reserve-led' || !rises) return usual;
+  const isGood = ({ clean, faults, reps }: WorkDone['rows'][number]): boolean =>
+    clean === 'yes' && reps >= dose.repsLow && faults.every(({ severity }) => severity === 'note');
+  const bad = inOrder.filter((row) => !isGood(row)).map(({ externalKg }) => externalKg);
+  const best = inOrder.findLast((row) => isGood(row) && !bad.some((kg) => isSameMass(kg, row.externalKg)));
+  const onRack = best && loads.find(({ externalKg }) => isSameMass(externalKg, best.externalKg));
+  return onRack && onRack.externalKg > usual.externalKg ? onRack : usual;
+};

@@ -47,6 +47,7 @@ const doneSet = (set: SetRecord, logged: Pick<LoggedExercise, 'tempo' | 'restSec
     failed: set.endedBy === 'failure',
     // A set nobody judged carries no rise until a trainer has judged it.
     isClean: set.clean === 'yes' && set.faults.every(({ severity }) => severity === 'note'),
+    isUnwatched: set.clean === 'not-judged' && set.faults.length === 0,
     onlyAtLeast: BOUNDS_ONLY.has(set.endedBy) || set.parentSetId !== null,
     context,
     fatigueScale: fatigueScale(set.restBeforeSeconds, logged.restSeconds),

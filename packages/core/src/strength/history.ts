@@ -12,6 +12,8 @@ export interface DoneSet {
   failed: boolean;
   /** Whether form held; left out: it did. Only clean sets carry a rise. */
   isClean?: boolean;
+  /** Whether nobody judged it, and no fault was seen: neither clean nor unclean. */
+  isUnwatched?: boolean;
   /** The log's own id, so that an explanation can lead back to the very set. */
   setId?: string;
   /** A feeler or another set on the way up: it informs, but isn't the load in force. */

@@ -58,6 +58,8 @@ export interface Standing {
   shown: readonly ShownSet[];
   /** Whether every report of the last sets was the scale's top or more. */
   isOpenEnded: boolean;
+  /** What the last clean sets showed at least. */
+  atLeast: readonly ShownSet[];
   /** Heaviest clean load of the last session; null: none. */
   sessionKg: number | null;
 }
@@ -76,7 +78,8 @@ export const standBefore = (history: readonly PastSession[], context: NextSetCon
     fatigue: today.fatigue * (context.fatigueScale ?? 1) + (context.sharedFatigue ?? 0),
     currentKg: loadInForce(history, context, lifter),
     shown: shownBy([...last, ...(trusted.at(-1)?.sets ?? [])], context.reserveCap),
-    isOpenEnded: isOpenEnded((trusted.at(-1)?.sets ?? []).some(isWork) ? (trusted.at(-1)?.sets ?? []) : last, context.reserveCap),
+    isOpenEnded: isOpenEnded([trusted.at(-1)?.sets ?? [], last, beforeLast(trusted)], context.reserveCap),
+    atLeast: atLeastBy([...last, ...(trusted.at(-1)?.sets ?? [])]),
     sessionKg: heaviest(last),
   };
 };
@@ -95,6 +98,19 @@ const shownBy = (sets: readonly DoneSet[], cap: number): ShownSet[] => {
   const hasTop = clean.every(({ reserve, reserveCap = cap }) => reserve === null || reserve < reserveCap);
   return hasTop ? clean.flatMap(({ loadKg, reps, reserve }) => (reserve === null ? [] : [{ loadKg, reps: reps + reserve }])) : [];
 };
+
+/** What clean sets showed at least: the reps done and those said to be left, however many more there were. */
+const atLeastBy = (sets: readonly DoneSet[]): ShownSet[] =>
+  sets.flatMap(({ loadKg, reps, reserve, isClean = true, failed }) =>
+    isClean && !failed && reps > 0 && reserve !== null ? [{ loadKg, reps: reps + reserve }] : [],
+  );
+
+/** The work of the session before the last one with any. */
+const beforeLast = (trusted: readonly PastSession[]): readonly DoneSet[] =>
+  trusted
+    .slice(0, -1)
+    .filter(({ sets }) => sets.some(isWork))
+    .at(-2)?.sets ?? [];
 
 const heaviest = (sets: readonly DoneSet[]): number | null => {
   const clean = sets.filter((set) => isWork(set) && set.isClean !== false && !set.failed).map(({ loadKg }) => loadKg);
@@ -124,9 +140,11 @@ export interface ChosenNext {
 /** How much heavier than the heaviest feeler done well the first work set may be. House default. */
 const OVER_FEELERS = 1.25;
 
+/** A quarter over the heaviest feeler done well; one nobody watched may be done again, and no more. */
 const underFeelers = (loadsKg: readonly number[], today: readonly DoneSet[]): readonly number[] => {
-  const heaviestKg = Math.max(0, ...today.filter(({ failed, isClean = true }) => !failed && isClean).map(({ loadKg }) => loadKg));
-  const within = loadsKg.filter((kg) => kg <= OVER_FEELERS * heaviestKg + 0.0005);
+  const done = today.filter(({ failed }) => !failed);
+  const bounds = done.map(({ loadKg, isClean = true, isUnwatched }) => (isClean ? OVER_FEELERS : isUnwatched ? 1 : 0) * loadKg);
+  const within = loadsKg.filter((kg) => kg <= Math.max(0, ...bounds) + 0.0005);
   return within.length > 0 ? within : loadsKg.slice(0, 1);
 };
 
@@ -158,6 +176,7 @@ export const chooseNext = (history: readonly PastSession[], context: NextSetCont
     tellingKg: tellingKg(context),
     shown: standing.shown,
     isOpenEnded: standing.isOpenEnded,
+    atLeast: context.cautious ? [] : standing.atLeast,
     // What was held before the feelers says nothing of what they found.
     currentKg: context.afterFeelers ? null : standing.currentKg,
     jumpOn: context.jumpOn ?? 'total',

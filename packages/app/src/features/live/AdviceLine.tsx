@@ -21,6 +21,7 @@ const BEHIND = new Set<string>([
   'load-down',
   'load-first',
   'load-searched-same',
+  'load-open-ended',
   'load-kept-beyond',
 ]);
 

@@ -71,5 +71,11 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
     `One lighter session: ${v.sets} of ${v.usualSets} sets, ${v.reserve} in reserve. What stood before comes back.`,
   'shape-from-belief': (v, c) =>
     `For this shape ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}: about ${formatNumber(v.predictedReps)} reps could be done at its pace, and one step is kept back.`,
+  'rounds-earned': (v) =>
+    `${v.rounds} rounds at most with ${v.restSeconds} s after each: ${v.circuits === 0 ? 'no whole circuit' : v.circuits === 1 ? 'one whole circuit' : `${v.circuits} whole circuits`} so far.` +
+    (v.isSpared ? ' Easy effort, 4 to 6 of 10.' : ' Effort 6 to 8 of 10.'),
+  intervals: (v) =>
+    `${v.sets} intervals of ${v.seconds} s with ${v.restSeconds} s of rest, about a minute each: ${v.finishers === 0 ? 'none' : v.finishers} done whole so far.` +
+    (v.isSpared ? ' Easy effort, 4 to 6 of 10.' : ' Effort 6 to 8 of 10.'),
   'sets-for-minutes': (v) => `${v.sets} of ${v.usualSets} sets, to stay within ${v.minutes} min.`,
 };

@@ -20,6 +20,8 @@ export const STRENGTH_WORDS: WordsFor<StrengthReasons> = {
     `${load(v.fromKg, c.unit)} is too heavy for the range now: ${load(v.loadKg, c.unit)} × ${v.reps} should leave about ${v.reserve}.`,
   'load-probe': (v, c) =>
     `Reports have been the same for long, so this last set asks two reps more: ${load(v.loadKg, c.unit)} × ${v.reps}. Stop where form would go.`,
+  'load-open-ended': (v, c) =>
+    `Every set was said to leave as many as the scale goes, or more: up from ${load(v.fromKg, c.unit)} to ${load(v.loadKg, c.unit)} × ${v.reps}, by what those sets show at least.`,
   'load-searched-same': (v, c) =>
     `Not much is known yet, so every load was weighed: ${load(v.loadKg, c.unit)} × ${v.reps} comes nearest to leaving ${v.reserve}.`,
 };

@@ -1,5 +1,6 @@
 import type { Gate, Variation } from '../../catalogue';
 import { loadsForVariation, repsTop } from '../../dose';
+import type { Dose } from '../../dose';
 import { snapDown } from '../../kit';
 import type { Kit } from '../../kit';
 import { isDoubtful } from '../../log';
@@ -75,9 +76,21 @@ const counts = (set: SetRecord, target: GateTarget, k: number, bodyKg: number): 
 const repsAt = (k: number, wantedKg: number, doneKg: number, reps: number): number =>
   wantedKg <= 0 || Math.abs(wantedKg - doneKg) < 0.001 ? reps : k * ((doneKg * (1 + reps / k)) / wantedKg - 1);
 
-/** What each session showed toward a gate, oldest first. One-sided sets count when both sides do. */
+/** Fewest sets a session must show, however few its sheet had. */
+const LEAST_SETS = 2;
+
+/** Whether anybody judged a session's sets, or a fault was seen. One that nobody looked at shows nothing, and breaks no row. */
+export const isJudged = ({ sets }: Pick<PastExercise, 'sets'>): boolean => {
+  const work = sets.filter(({ kind }) => kind === 'work' || kind === 'timed');
+  return work.length === 0 || work.some(({ clean, faults }) => clean !== 'not-judged' || faults.length > 0);
+};
+
+/**
+ * What each judged session showed toward a gate, oldest first: all the sets its sheet had, at least two, and no more than
+ * the gate asks for. One-sided sets count when both sides do.
+ */
 export const gateEvidence = (
-  sessions: readonly Pick<PastExercise, 'sessionId' | 'day' | 'sets'>[],
+  sessions: readonly (Pick<PastExercise, 'sessionId' | 'day' | 'sets'> & { dose?: Pick<Dose, 'sets'> })[],
   target: GateTarget,
   variation: Variation,
   bodyMassKg: number | null,
@@ -85,9 +98,10 @@ export const gateEvidence = (
   const sides = isPerSide(variation.stance) ? 2 : 1;
   const { k, bodyTells } = curveOf(variation);
   const bodyKg = bodyTells * variation.bodyMassShare * (bodyMassKg ?? 0);
-  return [...sessions]
+  return sessions
+    .filter(isJudged)
     .sort((a, b) => a.day - b.day)
-    .map(({ sessionId, day, sets }) => {
+    .map(({ sessionId, day, sets, dose }) => {
       const good = new Map<number, number>();
       for (const set of sets) {
         if ((set.kind === 'work' || set.kind === 'timed') && counts(set, target, k, bodyKg)) {
@@ -95,7 +109,12 @@ export const gateEvidence = (
         }
       }
       const whole = [...good.values()].filter((count) => count >= sides).length;
-      return { sessionId, day, sets: whole, isMet: whole >= target.sets };
+      return {
+        sessionId,
+        day,
+        sets: whole,
+        isMet: whole >= Math.min(target.sets, Math.max(LEAST_SETS, dose?.sets ?? target.sets)),
+      };
     });
 };
 

@@ -1,14 +1,14 @@
 import { getVariation } from '../../catalogue';
-import type { Rung } from '../../catalogue';
-import { firstDose, loadsForVariation } from '../../dose';
+import type { Rung, Variation } from '../../catalogue';
+import { allowedLoads, firstDose, loadsForVariation, mayGoRound, positionOf, wentRound } from '../../dose';
 import { snapDown } from '../../kit';
 import type { Load } from '../../kit';
-import { carryOver, FEELER_FROM_SIGMA, lifterFor, ratioBetween, replay, tellingKg } from '../../strength';
+import { carryOver, FEELER_FROM_SIGMA, guessKg, isEstimable, lifterFor, ratioBetween, replay, tellingKg } from '../../strength';
 import { reason } from '../../vocabulary';
-import type { Reason } from '../../vocabulary';
-import { historyOf } from '../estimate-next';
+import type { LeverValues, Reason } from '../../vocabulary';
+import { carefulCause, historyOf, sidesOf, withToday } from '../estimate-next';
 import type { ExerciseLog, Outcome } from '../types';
-import { gateEvidence, gateTarget, sessionsMet } from './evidence';
+import { gateEvidence, gateTarget, isJudged, sessionsMet } from './evidence';
 import type { GateTarget } from './evidence';
 import { nextRungs, rungAt } from './next-rung';
 
@@ -30,8 +30,11 @@ export const shownToward = (log: ExerciseLog): { target: GateTarget; sessions: n
   const target = gateTarget(found.rung.gate, log.variation, log.dose, log.context.kit, log.bodyMassKg);
   // A gate asks for a few sessions in a row, the last ones.
   const sessions = [
-    ...[...log.past].sort((a, b) => a.day - b.day).slice(-SESSIONS_BACK),
-    { sessionId: '', day: log.day, sets: log.sets },
+    ...log.past
+      .filter(isJudged)
+      .sort((a, b) => a.day - b.day)
+      .slice(-SESSIONS_BACK),
+    { sessionId: '', day: log.day, sets: log.sets, dose: log.dose },
   ];
   const evidence = gateEvidence(sessions, target, log.variation, log.bodyMassKg);
   return { target, sessions: sessionsMet(evidence), bestSets: evidence.at(-1)?.sets ?? 0 };
@@ -42,7 +45,10 @@ export const metGate = (log: ExerciseLog): MetGate | null => {
   const shown = shownToward(log);
   const found = rungAt(log.variation.id, log.values);
   if (!shown || !found || shown.sessions < shown.target.sessions) return null;
-  const { open, reasons } = nextRungs(found.ladder, found.rung, log.context);
+  const { open: all, reasons } = nextRungs(found.ladder, found.rung, log.context);
+  // What goes round by plan takes no stage that can't.
+  const mayStand = ({ variationId }: Rung) => mayGoRound(getVariation(log.context.catalogue, variationId));
+  const open = wentRound(log.dose) ? all.filter(mayStand) : all;
   return open.length === 0 ? null : { target: shown.target, sessions: shown.sessions, to: open, reasons };
 };
 
@@ -59,7 +65,7 @@ export const toNextRung = (log: ExerciseLog, gate: MetGate): Outcome | null => {
   const isSame = variation.id === log.variation.id;
   const first = firstDose(context.person, variation, context.kit, values).dose;
   const carried = isSame ? { load: dose.load, reasons: [] } : carriedLoad(log, variation.id);
-  const load = carried?.load ?? first.load;
+  const load = carried?.load ?? startingLoad(log, variation, values, first.load);
   const met = reason(
     'gate-met',
     { ...shownValues(gate.target), sessions: gate.sessions, toVariationId: variation.id },
@@ -88,6 +94,25 @@ export const toNextRung = (log: ExerciseLog, gate: MetGate): Outcome | null => {
   };
 };
 
+/** Spread between two stages of one ladder, log load, and how far over what was held a first guess may go. House defaults. */
+const STAGES = { sigma: 0.12, most: 1.5, carefulMost: 0.8 } as const;
+
+/**
+ * Where feelers of a new stage begin: what is believed of the stage below, by how the first loads of the two compare, one
+ * deviation down; what is held at the same place is the same load. Never less than the first guess.
+ */
+const startingLoad = (log: ExerciseLog, to: Variation, values: LeverValues, first: Load): Load => {
+  const { context, variation, dose } = log;
+  const [from, into] = [guessKg(variation, context.person), guessKg(to, context.person)];
+  const isHeldAlike = positionOf(to, values) === dose.load.position;
+  const ratio = isHeldAlike ? 1 : from > 0 && into > 0 ? Math.min(1, into / from) : 0;
+  if (ratio === 0 || dose.load.externalKg === 0 || !isEstimable(variation) || !isEstimable(to)) return first;
+  const most = (carefulCause(log) === null ? STAGES.most : STAGES.carefulMost) * ratio * dose.load.externalKg;
+  const wantedKg = Math.min(most, loadBorne(log, to, { ratio, sigma: STAGES.sigma }));
+  const held = snapDown(allowedLoads(context.kit, context.limits, to, values), wantedKg);
+  return held && held.externalKg > first.externalKg ? held : first;
+};
+
 /** A target as reasons carry it. */
 export const shownValues = (target: GateTarget) => ({
   sets: target.sets,
@@ -96,19 +121,24 @@ export const shownValues = (target: GateTarget) => ({
   loadKg: target.loadKg,
 });
 
+/** External load of another movement that what is believed of this one bears for the range, one deviation down. */
+const loadBorne = (log: ExerciseLog, to: Variation, by: { ratio: number; sigma: number }): number => {
+  const { context, variation, dose } = log;
+  const lifters = { from: lifterFor(variation, context.person), to: lifterFor(to, context.person) };
+  const [side = 'both'] = sidesOf(log);
+  const { belief } = replay(historyOf({ ...log, past: withToday(log) }, side), lifters.from);
+  const carried = carryOver(belief, by, lifters, context.person.trainingAge === 'novice' ? 'novice' : 'trained');
+  const low = Math.exp((carried.mean[0] ?? 0) - Math.sqrt(carried.cov[0] ?? 0));
+  return low / (1 + (dose.repsLow + dose.reserve) / Math.exp(carried.mean[3] ?? 0)) - tellingKg(lifters.to);
+};
+
 const carriedLoad = (log: ExerciseLog, toId: string): { load: Load; reasons: Reason[] } | null => {
   const { context, variation } = log;
   const by = ratioBetween(variation.id, toId);
   const to = getVariation(context.catalogue, toId);
   const loads = loadsForVariation(context.kit, to);
   if (!by || by.sigma >= FEELER_FROM_SIGMA || loads.length === 0) return null;
-  const lifter = lifterFor(variation, context.person);
-  const { belief } = replay(historyOf(log, 'both'), lifter);
-  const lifters = { from: lifter, to: lifterFor(to, context.person) };
-  const carried = carryOver(belief, by, lifters, context.person.trainingAge === 'novice' ? 'novice' : 'trained');
-  const low = Math.exp((carried.mean[0] ?? 0) - Math.sqrt(carried.cov[0] ?? 0));
-  const target = log.dose.repsLow + log.dose.reserve;
-  const wantedKg = low / (1 + target / Math.exp(carried.mean[3] ?? 0)) - tellingKg(lifters.to);
+  const wantedKg = loadBorne(log, to, by);
   const load = snapDown(loads, wantedKg);
   if (!load) return null;
   const values = { variationId: variation.id, ratio: Math.round(by.ratio * 100) / 100, loadKg: load.externalKg };

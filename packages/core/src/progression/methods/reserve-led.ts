@@ -1,14 +1,13 @@
 import { isSameMass } from '../../kit';
 import type { Load } from '../../kit';
 import { reason } from '../../vocabulary';
-import { inRange, ownRange, plannedReps, repsTop } from '../../dose';
+import { ownRange, plannedReps } from '../../dose';
 import type { Dose } from '../../dose';
-import { aimAt } from '../aim';
-import { estimateFor, withToday } from '../estimate-next';
+import { estimateFor, predictedReps, withToday } from '../estimate-next';
+import { atRacksEnd } from '../racks-end';
 import { metGate, toNextRung } from '../gates/move-on';
 import { shortOfRange } from '../short-of-range';
 import { stay } from '../stay';
-import { stepUp } from '../step-up';
 import type { ExerciseLog, Method, Outcome, WorkDone } from '../types';
 import { fillRange } from '../fill-range';
 
@@ -63,25 +62,12 @@ const loadBegunWith = (log: ExerciseLog, done: WorkDone): Load => {
   return log.loads.find(({ externalKg }) => first && isSameMass(externalKg, first.externalKg)) ?? done.load;
 };
 
-/**
- * The heaviest the rack makes has become easy: the movement's own range first, then what its settings, pauses and tempo
- * give, once every set has filled it.
- */
+/** The heaviest the rack makes has become easy: by the belief for the movement's own range, else once every set has filled it. */
 const racksEnd = (log: ExerciseLog, done: WorkDone, load: Load): Outcome | null => {
   const { dose } = log;
-  const own = ownRange(log.variation, log.values);
-  if (dose.repsHigh < own.high) {
-    const moved = inRange({ ...dose, load }, own);
-    return {
-      verdict: 'move-up',
-      change: { lever: 'reps', from: dose.repsHigh, to: own.high },
-      dose: { ...moved, repsAim: aimAt(log, moved) },
-      reasons: [reason('own-range', { repsLow: own.low, repsHigh: own.high }, 'house-default')],
-    };
-  }
-  const isFilled = done.completeSets >= dose.sets && done.rows.every(({ reps }) => reps >= repsTop(dose));
-  if (!isFilled) return null;
-  const up = stepUp(log, load);
+  const isFilled = done.completeSets >= dose.sets && done.rows.every(({ reps }) => reps >= dose.repsHigh);
+  if (dose.repsHigh >= ownRange(log.variation, log.values).high && !isFilled) return null;
+  const up = atRacksEnd(log, load);
   return up.verdict === 'move-up' ? up : null;
 };
 
@@ -102,7 +88,9 @@ const aimed = (log: ExerciseLog, load: Load, next: { reps: number; reasons: Outc
     const why = reason('aim-up', { from, to: next.reps }, 'strength-model');
     return { verdict: 'move-up', change, dose: asking(next.reps), reasons: [...next.reasons, why] };
   }
-  if (next.reps < from - AIM_NOISE) {
+  // Reps beyond the range are no longer asked for by the choice, but stand while the belief bears them.
+  const borne = (predictedReps(log, load.externalKg) ?? next.reps) - log.dose.reserve;
+  if (Math.max(next.reps, borne) < from - AIM_NOISE) {
     const why = reason('aim-down', { from, to: next.reps }, 'strength-model');
     return { verdict: 'ease-back', change, dose: asking(next.reps), reasons: [...next.reasons, why] };
   }

@@ -2,6 +2,7 @@ import { PAIN_BANDS } from '../../limits';
 import { valueAt } from '../../catalogue/knowledge';
 import { tempoAfter } from '../../dose';
 import { settingsKept } from '../settings-kept';
+import type { SetRecord } from '../../log';
 import { reason } from '../../vocabulary';
 import type { LeverId, LeverValues } from '../../vocabulary';
 import { predictedReps } from '../estimate-next';
@@ -41,12 +42,27 @@ const afterPain = (log: ExerciseLog, done: WorkDone, eased: Eased): Outcome | nu
 };
 
 const afterFault = (log: ExerciseLog, done: WorkDone, eased: Eased): Outcome | null => {
-  const isClean = done.rows.every(({ clean, faults }) => clean === 'yes' && faults.every(({ severity }) => severity === 'note'));
-  const good = isClean ? eased.good + 1 : 0;
-  const memory = { ...log.memory, eased: { ...eased, good } };
+  const good = cleanSince(log, done, eased.day);
   if (good < CLEAN_SESSIONS) return null;
-  const back = settingBack(log, done, { ...eased, good: 0 });
-  return back ?? { ...stay(log, done, [reason('setting-stays', {}, 'house-default')]), memory: { ...memory, eased: undefined } };
+  // Each notch back is looked at for as many sessions as the first one.
+  const back = settingBack(log, done, { ...eased, good, day: log.day });
+  return (
+    back ?? { ...stay(log, done, [reason('setting-stays', {}, 'house-default')]), memory: { ...log.memory, eased: undefined } }
+  );
+};
+
+const isCleanWork = (rows: readonly Pick<SetRecord, 'clean' | 'faults'>[]): boolean =>
+  rows.length > 0 && rows.every(({ clean, faults }) => clean === 'yes' && faults.every(({ severity }) => severity === 'note'));
+
+/** Clean sessions in a row since a day, this one the last. */
+const cleanSince = ({ past }: ExerciseLog, done: WorkDone, day: number): number => {
+  const before = past
+    .filter((session) => session.day > day)
+    .sort((a, b) => b.day - a.day)
+    .map(({ sets }) => sets.filter(({ kind }) => kind === 'work'));
+  const all = [done.rows, ...before];
+  const broken = all.findIndex((rows) => !isCleanWork(rows));
+  return broken < 0 ? all.length : broken;
 };
 
 /** One notch of the first setting that is easier than before, unless a limit still asks for it. */

@@ -5,6 +5,7 @@ import { easeOneStep } from '../ease';
 import type { Eased } from '../memory';
 import { stay } from '../stay';
 import type { ExerciseLog, Outcome, Question, WorkDone } from '../types';
+import { heldLoad } from '../work-done';
 
 /** Sessions running with the same fault breaking sets before something is changed. Three strikes would be too slow. */
 const RUNNING = 2;
@@ -27,13 +28,16 @@ export const faults: Question = {
     const breaking = seen.find((fault) => fault.severity === 'breaks');
     if (breaking) return broke(log, done, breaking);
     const unclean = done.rows.find((row) => row.clean === 'no');
-    return unclean ? stay(log, done, [reason('not-clean', { setIndex: unclean.setIndex }, 'common-practice')]) : null;
+    return unclean ? stay(log, held(log, done), [reason('not-clean', { setIndex: unclean.setIndex }, 'common-practice')]) : null;
   },
 };
 
+const held = (log: ExerciseLog, done: WorkDone) => ({ load: heldLoad(log, done) });
+
 const broke = (log: ExerciseLog, done: WorkDone, { id, setIndex }: { id: FaultId; setIndex: number }): Outcome => {
   const sessions = 1 + runningWith(log, id);
-  if (sessions < RUNNING) return stay(log, done, [reason('fault-breaks', { faultId: id, setIndex }, 'common-practice')]);
+  if (sessions < RUNNING)
+    return stay(log, held(log, done), [reason('fault-breaks', { faultId: id, setIndex }, 'common-practice')]);
   const why = reason('fault-again', { faultId: id, sessions }, 'common-practice');
   const eased = remedyNotch(log, done, id) ?? easeOneStep(log, done.load);
   const memory = eased.values ? { ...log.memory, eased: log.memory?.eased ?? asItStood(log, done) } : log.memory;

@@ -4,6 +4,7 @@ import type { CarefulCause, Reason } from '../../vocabulary';
 import { carefulCause } from '../estimate-next';
 import { stay } from '../stay';
 import type { ExerciseLog, Outcome, SecondLook, WorkDone } from '../types';
+import { heldLoad } from '../work-done';
 import { worstPain } from '../worst-pain';
 
 /** New pain from here on never moves up. */
@@ -19,7 +20,12 @@ export const mayMoveUp: SecondLook = {
   look: (outcome, log, done) => {
     if (outcome.verdict !== 'move-up') return null;
     const why = against(log) ?? unwatched(outcome, log, done) ?? (outcome.isReturn ? null : tooSoon(outcome, log));
-    return why ? { ...stay(log, done, [...outcome.reasons, why]), memory: outcome.isReturn ? log.memory : outcome.memory } : null;
+    return why
+      ? {
+          ...stay(log, { load: heldLoad(log, done) }, [...outcome.reasons, why]),
+          memory: outcome.isReturn ? log.memory : outcome.memory,
+        }
+      : null;
   },
 };
 

@@ -1,4 +1,4 @@
-import { ownRange, plannedReps } from '../../dose';
+import { plannedReps } from '../../dose';
 import type { Dose } from '../../dose';
 import { reason } from '../../vocabulary';
 import { carefulCause, predictedReps } from '../estimate-next';
@@ -35,7 +35,6 @@ export const tooEasy: SecondLook = {
     const more = predicted === null ? 0 : predicted - outcome.dose.reserve - aim;
     if (more <= TOO_EASY.reps) return null;
     const why = reason('too-easy', { more: Math.floor(more) }, 'strength-model');
-    const top = Math.max(outcome.dose.repsHigh, ownRange(log.variation, log.values).high);
     if (aim < outcome.dose.repsHigh) {
       return {
         ...outcome,
@@ -46,9 +45,7 @@ export const tooEasy: SecondLook = {
       };
     }
     // The gate's reps stay its reps: on the way to one only a setting is made harder.
-    const up = isAtGate
-      ? lever(log, done.load, 'harder')
-      : stepUp({ ...log, dose: { ...log.dose, repsHigh: Math.min(top, outcome.dose.repsHigh) } }, done.load);
+    const up = isAtGate ? lever(log, done.load, 'harder') : stepUp(log, done.load);
     return up?.verdict === 'move-up' ? { ...up, reasons: [...outcome.reasons, why, ...up.reasons] } : null;
   },
 };

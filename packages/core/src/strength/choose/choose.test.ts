@@ -53,6 +53,7 @@ describe('choosing the next set', () => {
       tellingKg: 0,
       shown: [],
       isOpenEnded: false,
+      atLeast: [],
       sessionKg: null,
       currentKg: loadKg,
       jumpOn: 'total',

@@ -29,6 +29,8 @@ export interface ChoiceInput {
   shown: readonly ShownSet[];
   /** Whether the last sets were all said to leave the scale's top or more: however sure the belief, nothing shows an end. */
   isOpenEnded: boolean;
+  /** What the last clean sets showed at least, reports at the scale's top among them. */
+  atLeast: readonly ShownSet[];
   /** The load in force; null before the first set. */
   currentKg: number | null;
   /** What jumps are judged on: the total moved load where legs are the limit, else the external. */
@@ -43,7 +45,7 @@ export interface ChoiceInput {
 }
 
 /** Why a load was kept or taken. */
-export type ChoiceKind = 'first' | 'kept' | 'kept-beyond' | 'up' | 'down' | 'searched-same' | 'probe';
+export type ChoiceKind = 'first' | 'kept' | 'kept-beyond' | 'up' | 'down' | 'searched-same' | 'probe' | 'open-ended';
 
 /** A load and reps for the next set, with what they rest on. */
 export interface Choice {
@@ -71,8 +73,27 @@ export const chooseSet = (input: ChoiceInput): Choice => {
   const onRack = nearest(input.loadsKg, currentKg);
   const kept = uncertain ? null : keep(input, onRack);
   if (kept) return kept;
-  return best(input, withinRise(input, onRack, uncertain), uncertain, CHOICE.rise, onRack);
+  const within = withinRise(input, onRack, uncertain);
+  const weighed = best(input, within, uncertain, CHOICE.rise, onRack);
+  return openEndedUp(input, within, onRack, weighed) ?? weighed;
 };
+
+/**
+ * While every report says “that many or more”, the belief has no upper end to go by and would creep: the load goes up, within
+ * a set's bound, as far as those sets show at least for the least reps asked with the reserve wanted.
+ */
+const openEndedUp = (input: ChoiceInput, within: readonly number[], fromKg: number, weighed: Choice): Choice | null => {
+  if (!input.isOpenEnded || input.atLeast.length === 0) return null;
+  const loadKg = within.findLast((kg) => kg > fromKg + EPSILON_KG && showsFor(input, input.atLeast, kg, 0));
+  if (loadKg === undefined || loadKg <= weighed.loadKg + EPSILON_KG) return null;
+  const { target } = input;
+  const reps = range(target.repsLow, target.repsHigh).findLast((asked) =>
+    showsFor(input, input.atLeast, loadKg, asked - target.repsLow),
+  );
+  return { ...weighed, loadKg, reps: reps ?? target.repsLow, kind: 'open-ended', prediction: ahead(input, loadKg) };
+};
+
+const range = (low: number, high: number): number[] => Array.from({ length: high - low + 1 }, (_, at) => low + at);
 
 const ahead = (input: ChoiceInput, loadKg: number): Prediction =>
   predict(input.belief, loadKg + input.tellingKg, input.fatigue, input.context);
@@ -138,11 +159,19 @@ const isPastTheTop = (input: ChoiceInput, fromKg: number): boolean => {
  * Whether the last clean sets show that a load can be done for the least reps asked with the reserve wanted: a rise is
  * never a matter of belief alone.
  */
-const isShown = ({ shown, target, tellingKg, belief }: ChoiceInput, toKg: number): boolean => {
-  if (shown.length === 0) return true;
+const isShown = (input: ChoiceInput, toKg: number): boolean =>
+  input.shown.length === 0 || showsFor(input, input.shown, toKg, -CHOICE.shownSlack);
+
+/** Whether any of these sets is as hard as the least reps asked, and `moreReps`, with the reserve wanted at a load. */
+const showsFor = (
+  { target, tellingKg, belief }: ChoiceInput,
+  sets: readonly ShownSet[],
+  toKg: number,
+  moreReps: number,
+): boolean => {
   const k = kOf(belief);
-  const wanted = (toKg + tellingKg) * (1 + (target.repsLow + target.reserve - CHOICE.shownSlack) / k);
-  return shown.some(({ loadKg, reps }) => (loadKg + tellingKg) * (1 + reps / k) >= wanted - EPSILON_KG);
+  const wanted = (toKg + tellingKg) * (1 + (target.repsLow + target.reserve + moreReps) / k);
+  return sets.some(({ loadKg, reps }) => (loadKg + tellingKg) * (1 + reps / k) >= wanted - EPSILON_KG);
 };
 
 const nearest = (loadsKg: readonly number[], kg: number): number =>

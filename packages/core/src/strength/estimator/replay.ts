@@ -113,7 +113,11 @@ const widened = ({ mean, cov }: Belief): Belief => ({
 const takeSession = (from: Checkpoint, { day, sets }: PastSession, lifter: Lifter): Checkpoint => {
   const arrived = arrive(from, day, lifter);
   const { belief } = takeDay(arrived.belief, sets, lifter);
-  return { ...arrived, belief: isOpenEnded(sets, lifter.reserveCap) ? widened(belief) : belief, sessions: arrived.sessions + 1 };
+  return {
+    ...arrived,
+    belief: isOpenEnded([sets], lifter.reserveCap) ? widened(belief) : belief,
+    sessions: arrived.sessions + 1,
+  };
 };
 
 const reportsIn = (sessions: readonly PastSession[]): number =>

@@ -52,6 +52,8 @@ export interface PlanReasons {
   'loan-sets': { sets: number; usualSets: number; reserve: number };
   'shape-from-belief': { loadKg: number; usualKg: number; predictedReps: number };
   'sets-for-minutes': { sets: number; usualSets: number; minutes: number };
+  'rounds-earned': { rounds: number; restSeconds: number; circuits: number; isSpared: boolean };
+  intervals: { sets: number; seconds: number; restSeconds: number; finishers: number; isSpared: boolean };
 }
 
 /** Every code of the group; a missing one does not compile. */
@@ -88,4 +90,6 @@ export const PLAN_CODES: Record<keyof PlanReasons, true> = {
   'loan-sets': true,
   'shape-from-belief': true,
   'sets-for-minutes': true,
+  'rounds-earned': true,
+  intervals: true,
 };

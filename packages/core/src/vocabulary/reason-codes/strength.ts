@@ -24,6 +24,7 @@ export interface StrengthReasons {
   'load-down': ChosenLoad;
   'load-searched-same': ChosenLoad;
   'load-probe': ChosenLoad;
+  'load-open-ended': ChosenLoad;
 }
 
 /** Every code of the group; a missing one does not compile. */
@@ -36,4 +37,5 @@ export const STRENGTH_CODES: Record<keyof StrengthReasons, true> = {
   'load-down': true,
   'load-searched-same': true,
   'load-probe': true,
+  'load-open-ended': true,
 };

@@ -1,0 +1,77 @@
+import { wentRound } from '../dose';
+import type { Dose } from '../dose';
+import type { PastExercise } from '../progression';
+import { reason } from '../vocabulary';
+import type { Reason } from '../vocabulary';
+import type { ShapeRule } from './shapes';
+import type { SheetInput } from './types';
+
+/**
+ * How capacity work goes on: a round more after so many whole circuits, then less rest after each round. Between them reps
+ * and load move by the verdicts. House defaults, in the order rounds, reps or seconds, load, rest.
+ */
+const CIRCUITS = { firstRounds: 3, perRound: 2, restFrom: 4, perRest: 4, rests: [60, 45, 30, 15] } as const;
+/** Work and rest of an interval, seconds, each for so many whole finishers; minutes they take. House defaults. */
+const INTERVALS = {
+  steps: [
+    [20, 40],
+    [30, 30],
+    [40, 20],
+  ],
+  perStep: 4,
+  minutes: { least: 6, most: 12 },
+  perMinute: 2,
+} as const;
+/** First three weeks, and whoever is to be careful: easy effort, at least so much rest, short work. House defaults. */
+const SPARED = { days: 21, restSeconds: 45, workSeconds: 20 } as const;
+
+const isSpared = ({ context, stage }: SheetInput): boolean =>
+  (context.careful ?? []).length > 0 || stage.dayOfTraining < SPARED.days;
+
+/** Whether every set that was planned was done. */
+const isWhole = ({ dose, sets }: PastExercise): boolean =>
+  new Set(sets.filter(({ kind, removed }) => !removed && (kind === 'work' || kind === 'timed')).map(({ setIndex }) => setIndex))
+    .size >= dose.sets;
+
+/** Circuits behind somebody in which every exercise of their plan was done in every round. */
+export const wholeCircuits = ({ tracks, pastOf }: SheetInput): number => {
+  const ids = [...new Set(tracks.map(({ variationId }) => variationId))];
+  const all = ids.flatMap((id) => pastOf(id).filter(({ dose }) => wentRound(dose)));
+  const broken = new Set(all.filter((one) => !isWhole(one)).map(({ sessionId }) => sessionId));
+  return new Set(all.map(({ sessionId }) => sessionId).filter((id) => !broken.has(id))).size;
+};
+
+/** Rounds a circuit may have for this person now, the rest after each, and why. */
+export const roundsFor = (
+  input: SheetInput,
+  { counts }: NonNullable<ShapeRule['rounds']>,
+): { counts: readonly number[]; restSeconds: number; why: Reason } => {
+  const circuits = wholeCircuits(input);
+  const rounds = Math.min(Math.max(...counts), CIRCUITS.firstRounds + Math.floor(circuits / CIRCUITS.perRound));
+  const step = Math.floor((circuits - CIRCUITS.restFrom) / CIRCUITS.perRest);
+  const earned = CIRCUITS.rests[Math.min(CIRCUITS.rests.length - 1, Math.max(0, step))] ?? CIRCUITS.rests[0];
+  const restSeconds = isSpared(input) ? Math.max(SPARED.restSeconds, earned) : earned;
+  return {
+    counts: counts.filter((count) => count <= rounds),
+    restSeconds,
+    why: reason('rounds-earned', { rounds, restSeconds, circuits, isSpared: isSpared(input) }, 'house-default'),
+  };
+};
+
+/** A finisher's intervals for this person now: one a minute, longer work and less rest as whole ones lie behind them. */
+export const intervalsFor = (input: SheetInput, dose: Dose, past: readonly PastExercise[]): { dose: Dose; why: Reason } => {
+  const finishers = past.filter(isWhole).length;
+  const { steps, perStep, minutes, perMinute } = INTERVALS;
+  const [work, rest] = steps[Math.min(steps.length - 1, Math.floor(finishers / perStep))] ?? steps[0];
+  const isEasy = isSpared(input);
+  const seconds = isEasy ? SPARED.workSeconds : work;
+  const restSeconds = isEasy ? SPARED.restSeconds : rest;
+  const sets = Math.min(minutes.most, minutes.least + Math.floor(finishers / perMinute));
+  return {
+    dose: { ...dose, sets, seconds, restSeconds },
+    why: reason('intervals', { sets, seconds, restSeconds, finishers, isSpared: isEasy }, 'house-default'),
+  };
+};
+
+/** Fewest intervals worth a finisher. */
+export const LEAST_INTERVALS = INTERVALS.minutes.least;

@@ -1,0 +1,47 @@
+import { ownRange, repsTop } from '../dose';
+import type { Load } from '../kit';
+import { reason } from '../vocabulary';
+import { aimAt } from './aim';
+import { lever } from './change-lever';
+import { mayGoBeyond } from './may-go-beyond';
+import { stay } from './stay';
+import type { ExerciseLog, Outcome } from './types';
+
+/** How far a range moves up where nothing else is left, and where more reps say nothing more. House defaults. */
+const HIGHER = { by: 5, top: 20 } as const;
+
+/**
+ * The heaviest the kit makes, and every set filled it: the movement's own range first, then a notch on a setting, a pause
+ * or the tempo; where none is left the range moves up, as far as reps still say something.
+ */
+export const atRacksEnd = (log: ExerciseLog, load: Load): Outcome => {
+  const { dose } = log;
+  const own = ownRange(log.variation, log.values);
+  const said = { loadKg: load.externalKg, reps: repsTop(dose) };
+  if (dose.repsHigh < own.high) {
+    return inReps(log, load, own, [reason('own-range', { repsLow: own.low, repsHigh: own.high }, 'house-default')]);
+  }
+  const ceiling = reason('at-the-ceiling', said, 'house-default');
+  const notch = lever(log, load, 'harder');
+  if (notch) return { ...notch, reasons: [ceiling, ...notch.reasons] };
+  const high = Math.min(HIGHER.top, dose.repsHigh + HIGHER.by);
+  if (!mayGoBeyond(log) || high <= dose.repsHigh) return stay(log, { load }, [ceiling]);
+  const moved = { low: dose.repsLow + high - dose.repsHigh, high };
+  return inReps(log, load, moved, [reason('no-heavier-load', { loadKg: said.loadKg, repsTo: high }, 'house-default')]);
+};
+
+/** The same load in another range, at the reps the belief bears there. */
+const inReps = (
+  log: ExerciseLog,
+  load: Load,
+  { low, high }: { low: number; high: number },
+  reasons: Outcome['reasons'],
+): Outcome => {
+  const dose = { ...log.dose, load, repsLow: low, repsHigh: high, repsBeyond: 0, repsAim: undefined };
+  return {
+    verdict: 'move-up',
+    change: { lever: 'reps', from: log.dose.repsHigh, to: high },
+    dose: { ...dose, repsAim: aimAt(log, dose) },
+    reasons,
+  };
+};
