@@ -11,7 +11,6 @@ import { atRacksEnd } from './racks-end';
 import type { ExerciseLog, PastExercise } from './types';
 
 const kit = defaultKit('kg');
-const codes = (log: ExerciseLog) => decideExercise(log).reasons.map(({ code }) => code);
 const top = (over: Parameters<typeof anExerciseLog>[0] = {}) =>
   anExerciseLog({ loadKg: 32, reps: [12, 12, 12], method: 'reserve-led', set: { reserve: 5 }, ...over });
 

@@ -2,7 +2,6 @@ import { startKit } from '../../kit';
 import type { PlaceKit } from '../../kit';
 import { getVariation } from '../../catalogue';
 import { accessTo } from '../../selection';
-
 import { fixedAtStart, sinceAgreed } from '../../loop';
 import { isSameDose } from '../../dose';
 import { aWholePerson, liveWhole } from '.';
@@ -64,6 +63,38 @@ describe.each(PEOPLE.map(({ key }) => key))('%s, over eleven weeks', (key) => {
         expect(accessTo(getVariation(context.catalogue, variationId), context).state).not.toBe('locked');
         if (dose.seconds === undefined) expect(dose.repsHigh - dose.repsLow).toBeLessThanOrEqual(Math.max(5, dose.repsLow / 2));
       }
+    }
+  });
+
+  it('what a review led to stands on the next sheet where its place is trained, unless it was left out', () => {
+    let promises = 0;
+    life.forEach(({ settled, isOdd }, at) => {
+      const next = life.slice(at + 1).find((one) => !one.isOdd);
+      if (isOdd || !next) return;
+      for (const { track, proposal } of settled) {
+        const item = next.sheet.items.find(({ slot }) => slot === track.slot);
+        if (!item || proposal.verdict === 'leave-out' || next.since.some(({ itemId }) => itemId === item.id)) continue;
+        if (accessTo(getVariation(next.context.catalogue, track.variationId), next.context).state === 'locked') continue;
+        promises += 1;
+        expect([track.slot, item.variationId]).toEqual([track.slot, track.variationId]);
+      }
+    });
+    expect(promises).toBeGreaterThan(20);
+  });
+
+  it('nobody’s reps are raised one session and eased the next with much to spare', () => {
+    const turns = life.flatMap(({ settled }) => settled.map(({ proposal, track }) => ({ proposal, slot: track.slot })));
+    const bySlot = new Map<string, typeof turns>();
+    for (const turn of turns) bySlot.set(turn.slot, [...(bySlot.get(turn.slot) ?? []), turn]);
+    for (const [slot, all] of bySlot) {
+      const flips = all.filter(
+        ({ proposal }, at) =>
+          proposal.verdict === 'ease-back' &&
+          proposal.change?.lever === 'reps' &&
+          all[at - 1]?.proposal.verdict === 'move-up' &&
+          all[at - 1]?.proposal.change?.lever === 'reps',
+      );
+      expect([slot, flips.length <= Math.max(2, all.length / 6)]).toEqual([slot, true]);
     }
   });
 

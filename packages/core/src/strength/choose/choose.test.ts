@@ -118,6 +118,83 @@ describe('choosing the next set', () => {
     expect(nextWorkSet(probed, { ...last, day: 88 }).reasons.map(({ code }) => code)).not.toContain('load-probe');
   });
 
+  const all = (loadKg: number, reps: number, reserve: number | null, sets = 3): DoneSet[] =>
+    Array.from({ length: sets }, () => done(loadKg, reps, reserve));
+
+  // Source: design: 10 % a set while unsure, never beyond what the last clean sets show.
+  describe('while every report is the top of the scale', () => {
+    const light: PastSession[] = [{ day: 97, sets: all(40, 10, 5) }];
+
+    it('the load goes up by what those sets show at least, though the belief is low', () => {
+      const open = { isOpenEnded: true, atLeast: [{ loadKg: 40, reps: 15 }] } as const;
+      // The belief has ten to failure at 40 kg and would stay; the sets show fifteen at least.
+      expect(choice(40, 10, { ...open, isOpenEnded: false }).loadKg).toBeLessThanOrEqual(40);
+      const asked = choice(40, 10, open);
+      expect([asked.kind, asked.loadKg > 40, asked.loadKg <= 44]).toEqual(['open-ended', true, true]);
+      expect(40 * (1 + 15 / 30)).toBeGreaterThanOrEqual(asked.loadKg * (1 + (asked.reps + 2) / 30));
+    });
+
+    it('never by more than a tenth, however many sessions say so', () => {
+      const many = Array.from({ length: 6 }, (_, at): PastSession => ({ day: 60 + 4 * at, sets: all(40, 12, 5) }));
+      expect(nextWorkSet(many, context({ startLoadKg: 30 })).loadKg).toBeLessThanOrEqual(44);
+    });
+
+    it('one report alone may be a slip; one below the top ends it', () => {
+      const slip: PastSession[] = [{ day: 97, sets: [done(40, 8, 5), done(40, 8, null), done(40, 8, null)] }];
+      const ended: PastSession[] = [{ day: 97, sets: [done(40, 8, 5), done(40, 8, 1), done(40, 8, 5)] }];
+      for (const past of [slip, ended]) {
+        const codes = nextWorkSet(past, context({ startLoadKg: 30 })).reasons.map(({ code }) => code);
+        expect(codes).not.toContain('load-open-ended');
+      }
+    });
+
+    it('reports of the session before are read with it where this one has too few', () => {
+      const past: PastSession[] = [
+        { day: 93, sets: all(40, 10, 5) },
+        { day: 97, sets: [done(40, 10, 5), done(40, 10, null)] },
+      ];
+      const one = nextWorkSet(past, context({ startLoadKg: 30 })).loadKg;
+      expect(one).toBeGreaterThan(40);
+    });
+
+    it('not for whoever is to be careful, and not by sets that were not clean', () => {
+      const careful = nextWorkSet(light, context({ startLoadKg: 30, cautious: true })).reasons.map(({ code }) => code);
+      expect(careful).not.toContain('load-open-ended');
+      const unclean = light.map(({ day, sets }) => ({ day, sets: sets.map((set) => ({ ...set, isClean: false })) }));
+      expect(nextWorkSet(unclean, context({ startLoadKg: 30 })).loadKg).toBeLessThanOrEqual(40);
+    });
+  });
+
+  // Source: design: the first work set is what the feelers showed, at most a quarter over the heaviest done well.
+  it('after feelers a quarter over the heaviest done well; what nobody watched may be done again and no more', () => {
+    const feeler = (loadKg: number, over: Partial<DoneSet> = {}): DoneSet => ({
+      ...done(loadKg, 8, 10),
+      isLeadIn: true,
+      reserveCap: 10,
+      ...over,
+    });
+    const after = (over: Partial<DoneSet>) =>
+      nextWorkSet([], context({ today: [feeler(32.5, over), feeler(40, over)], afterFeelers: true, startLoadKg: 80 })).loadKg;
+    expect([after({}) <= 50, after({}) > 40]).toEqual([true, true]);
+    expect(after({ isClean: false, isUnwatched: true })).toBeLessThanOrEqual(40);
+    expect(after({ isClean: false, isUnwatched: true })).toBeGreaterThan(30);
+    expect(after({ isClean: false })).toBe(20);
+  });
+
+  it('law: a heavier set, or more reps at it, never lowers the next load', () => {
+    const set = fc.record({ kg: fc.integer({ min: 0, max: 20 }), reps: fc.integer({ min: 6, max: 14 }) });
+    fc.assert(
+      fc.property(fc.array(set, { minLength: 2, maxLength: 4 }), fc.integer({ min: 1, max: 3 }), (sets, more) => {
+        const of = (extra: number) =>
+          nextWorkSet(
+            [{ day: 97, sets: sets.map(({ kg, reps }) => done(50 + 2.5 * Math.min(kg, 4), reps + extra, null)) }],
+            context({ startLoadKg: 50 }),
+          ).loadKg;
+        expect(of(more)).toBeGreaterThanOrEqual(of(0));
+      }),
+    );
+  });
+
   const anyDone = fc.record({
     loadKg: fc.constantFrom(...BAR),
     plannedReps: fc.integer({ min: 1, max: 15 }),
