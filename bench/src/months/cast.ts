@@ -103,7 +103,7 @@ export const CAST: readonly WholePerson[] = [
   aWholePerson('falls-78', {
     age: 78,
     goal: 'move-well',
-    strength: 0.42,
+    strength: 0.65,
     massKg: 61,
     minutes: 35,
     health: answered('falls'),

@@ -13,6 +13,8 @@ const streamFor = (seed: number, at: number): (() => number) => {
   return () => uniformFloat64(generator);
 };
 
+const mean = (sum: number, count: number): string => (count === 0 ? '–' : (sum / count).toFixed(2));
+
 const line = (key: string, found: LifeMeasures): string => {
   const verdicts = Object.values(found.verdicts).reduce((sum, count) => sum + count, 0);
   const share = (id: string) => `${Math.round((100 * (found.verdicts[id] ?? 0)) / Math.max(1, verdicts))}`;
@@ -30,7 +32,7 @@ const line = (key: string, found: LifeMeasures): string => {
     `still ${found.stillPairs}/${found.pairs}`,
     `bar wk ${found.firstBarWeek === null ? '–' : found.firstBarWeek + 1}`,
     `up ${share('move-up')} reps ${share('move-up-reps')} same ${share('same-again')} ease ${share('ease-back')} out ${share('leave-out')}`,
-    `err ${found.errorSets === 0 ? '–' : (found.errorSum / found.errorSets).toFixed(2)}`,
+    `err ${mean(found.errorSum, found.errorSets)} · careful ${mean(found.carefulErrorSum, found.carefulErrorSets)}`,
   ].join(' · ');
 };
 
@@ -56,6 +58,8 @@ const sum = (all: readonly LifeMeasures[]): LifeMeasures => {
     verdicts,
     errorSum: total((one) => one.errorSum),
     errorSets: total((one) => one.errorSets),
+    carefulErrorSum: total((one) => one.carefulErrorSum),
+    carefulErrorSets: total((one) => one.carefulErrorSets),
     toFailure: total((one) => one.toFailure),
   };
 };

@@ -32,6 +32,9 @@ export interface LifeMeasures {
   /** Sum of |true reserve − target| from week 5 and sets counted, ends of the rack and limits apart. */
   errorSum: number;
   errorSets: number;
+  /** The same of those who are to be careful, whose loads rise slowly on purpose. */
+  carefulErrorSum: number;
+  carefulErrorSets: number;
   toFailure: number;
 }
 
@@ -106,6 +109,8 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
     verdicts: {},
     errorSum: 0,
     errorSets: 0,
+    carefulErrorSum: 0,
+    carefulErrorSets: 0,
     toFailure: 0,
   };
   life.forEach((session, at) => {
@@ -145,8 +150,9 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
         const item = session.sheet.items.find(({ id }) => id === truth.itemId);
         if (!item || !isWork(session, item) || isAtRacksEnd(session, item) || session.context.limits.length > 0) continue;
         if (!isEstimable(getVariation(session.context.catalogue, item.variationId))) continue;
-        found.errorSum += Math.abs(truth.margin - truth.target);
-        found.errorSets += 1;
+        const isCareful = (session.context.careful ?? []).length > 0;
+        found[isCareful ? 'carefulErrorSum' : 'errorSum'] += Math.abs(truth.margin - truth.target);
+        found[isCareful ? 'carefulErrorSets' : 'errorSets'] += 1;
         if (truth.margin < 0) found.toFailure += 1;
       }
     }

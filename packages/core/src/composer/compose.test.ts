@@ -158,6 +158,31 @@ describe('the usual shape', () => {
 });
 
 describe('what the composer goes by', () => {
+  it('a setting eased below what a limit asks for stays eased; one above it is set back', () => {
+    // Seen on an invented client: “two hands” said each session, one hand on each sheet.
+    const limits = [{ limit: 'balance', severity: null }] as const;
+    const base = compose(input({}, { limits }), { shape: 'straight-sets', minutes: 45 }).items.find(
+      ({ slot }) => slot === 'lunge',
+    )!;
+    const asked = base.values.support;
+    expect(asked).toBe('one-hand');
+    const at = (support: string) => {
+      const track: Track = {
+        slot: 'lunge',
+        variationId: base.variationId,
+        values: { support },
+        method: 'ladder-gate',
+        methodChosen: false,
+        dose: base.dose,
+        leftOut: false,
+        lastDecision: null,
+      };
+      const made = compose(input({ tracks: [track] }, { limits }), { shape: 'straight-sets', minutes: 45 });
+      return made.items.find(({ slot }) => slot === 'lunge')?.values.support;
+    };
+    expect([at('two-hands'), at('one-hand'), at('none')]).toEqual(['two-hands', 'one-hand', 'one-hand']);
+  });
+
   it('goes on with what the person trains, and says so', () => {
     const [squat] = compose(input(), { minutes: 60 }).items.filter(({ slot }) => slot === 'squat');
     const track: Track = trackAfter({

@@ -50,7 +50,11 @@ const keptValues = (
 ): { values: LeverValues; memory: TrackMemory } => {
   const kept = settingsKept(variation, input.context);
   const before = schoolValues(variation, input.schools, { ...start.values, ...own?.values });
-  const values = { ...before, ...kept };
+  // What is easier already than a limit asks for stands.
+  const asked = Object.entries(kept).filter(
+    ([lever]) => isHarder(variation, lever as LeverId, before, kept) || !isOrdered(variation, lever),
+  );
+  const values: LeverValues = { ...before, ...Object.fromEntries(asked) };
   const memory = own?.memory ?? {};
   const isEasier = own !== undefined && Object.keys(kept).some((lever) => isHarder(variation, lever as LeverId, before, values));
   if (!isEasier || memory.eased) return { values, memory };
@@ -66,6 +70,8 @@ const keptValues = (
   };
   return { values, memory: { ...memory, eased } };
 };
+
+const isOrdered = ({ levers }: Variation, lever: string): boolean => levers.some((one) => one.lever === lever && one.ordered);
 
 const isHarder = ({ levers }: Variation, lever: LeverId, a: LeverValues, b: LeverValues): boolean => {
   const scale = levers.find((one) => one.lever === lever);

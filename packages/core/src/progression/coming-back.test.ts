@@ -54,6 +54,11 @@ describe('a setting eased for a fault', () => {
     expect(seen[5]!.decision).toMatchObject({ isReturn: true });
   });
 
+  it('sets under the range bring nothing back, clean as they were', () => {
+    const seen = live(start(), [FAULT, FAULT, { reps: 4 }, { reps: 4 }]);
+    expect(seen.some(({ decision }) => decision.isReturn === true)).toBe(false);
+  });
+
   it('sets nobody judged bring nothing back', () => {
     const seen = live(start(), [FAULT, FAULT, { clean: 'not-judged' }, { clean: 'not-judged' }, { clean: 'not-judged' }]);
     expect(seen.some(({ decision }) => decision.isReturn === true)).toBe(false);

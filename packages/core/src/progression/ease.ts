@@ -12,9 +12,9 @@ const EASE_SHARE = 0.05;
 
 /**
  * One step easier: a load 5 to 10 % lighter, or the next lighter; then a notch on a setting; then the stage below; then
- * fewer reps.
+ * fewer reps. Where it was far too hard with the lightest there is, the stage below comes at once.
  */
-export const easeOneStep = (log: ExerciseLog, from: Load): Omit<Outcome, 'verdict'> => {
+export const easeOneStep = (log: ExerciseLog, from: Load, isFarTooHard = false): Omit<Outcome, 'verdict'> => {
   const { dose, loads } = log;
   const lighter =
     loads.findLast((load) => load.externalKg <= from.externalKg * (1 - EASE_SHARE) + 0.0005) ?? nextDown(loads, from.externalKg);
@@ -25,7 +25,11 @@ export const easeOneStep = (log: ExerciseLog, from: Load): Omit<Outcome, 'verdic
       reasons: [],
     };
   }
-  const easier = lever(log, from, 'easier') ?? toRungBelow(log);
+  const ways = [() => lever(log, from, 'easier'), () => toRungBelow(log)];
+  const easier = (isFarTooHard ? ways.reverse() : ways).reduce<Omit<Outcome, 'verdict'> | null>(
+    (found, way) => found ?? way(),
+    null,
+  );
   if (easier) return easier;
   const repsHigh = Math.max(1, dose.repsHigh - REPS_OFF);
   const repsLow = Math.max(1, Math.min(dose.repsLow - REPS_OFF, repsHigh));

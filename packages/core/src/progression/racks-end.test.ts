@@ -129,6 +129,25 @@ describe('the bottom of the rack', () => {
     expect(eased.reasons.map(({ code }) => code)).toEqual(['rung-below', 'rung-dose']);
   });
 
+  it('far too hard with the lightest there is: the stage below at once, not a notch a session', () => {
+    // Seen on an invented client of 78: no rep of a goblet squat for seven weeks, a notch easier each time.
+    const rows = (reps: readonly number[]) => reps.map((done, setIndex) => aSet({ setIndex, reps: done, externalKg: 0 }));
+    const log = anExerciseLog({ variationId: 'strap-supported-squat', loadKg: 0, method: 'ladder-gate' });
+    const far = decideExercise({ ...log, sets: rows([2, 0, 1]) });
+    expect(far).toMatchObject({ verdict: 'ease-back', change: { lever: 'variation' } });
+    const near = decideExercise({ ...log, sets: rows([8, 7, 7]) });
+    expect(near.verdict).toBe('ease-back');
+    expect(near.change?.lever).not.toBe('variation');
+    // However it looked: what hardly began is no matter of a setting for its look.
+    const broke = rows([1, 0, 0]).map((set) => ({
+      ...set,
+      clean: 'no' as const,
+      faults: [{ id: 'heels-lift' as const, severity: 'breaks' as const }],
+    }));
+    const again = { ...log, past: [{ sessionId: 'p', day: log.day - 3, dose: log.dose, values: {}, sets: broke }], sets: broke };
+    expect(decideExercise(again).change).toMatchObject({ lever: 'variation' });
+  });
+
   it('a stage a limit locks is passed on the way down, and the foot of a ladder has none below', () => {
     const foot = anExerciseLog({ variationId: 'chair-sit-to-stand' });
     expect(toRungBelow(foot)).toBeNull();

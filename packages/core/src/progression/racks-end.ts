@@ -7,8 +7,11 @@ import { mayGoBeyond } from './may-go-beyond';
 import { stay } from './stay';
 import type { ExerciseLog, Outcome } from './types';
 
-/** How far a range moves up where nothing else is left, and where more reps say nothing more. House defaults. */
-const HIGHER = { by: 5, top: 20 } as const;
+/** Ranges a movement goes up to where nothing else is left; beyond them more reps say nothing more. House defaults. */
+const HIGHER = [
+  { low: 10, high: 15 },
+  { low: 15, high: 20 },
+] as const;
 
 /**
  * The heaviest the kit makes, and every set filled it: the movement's own range first, then a notch on a setting, a pause
@@ -24,10 +27,9 @@ export const atRacksEnd = (log: ExerciseLog, load: Load): Outcome => {
   const ceiling = reason('at-the-ceiling', said, 'house-default');
   const notch = lever(log, load, 'harder');
   if (notch) return { ...notch, reasons: [ceiling, ...notch.reasons] };
-  const high = Math.min(HIGHER.top, dose.repsHigh + HIGHER.by);
-  if (!mayGoBeyond(log) || high <= dose.repsHigh) return stay(log, { load }, [ceiling]);
-  const moved = { low: dose.repsLow + high - dose.repsHigh, high };
-  return inReps(log, load, moved, [reason('no-heavier-load', { loadKg: said.loadKg, repsTo: high }, 'house-default')]);
+  const higher = HIGHER.find(({ low, high }) => high > dose.repsHigh && low > dose.repsLow);
+  if (!mayGoBeyond(log) || !higher) return stay(log, { load }, [ceiling]);
+  return inReps(log, load, higher, [reason('no-heavier-load', { loadKg: said.loadKg, repsTo: higher.high }, 'house-default')]);
 };
 
 /** The same load in another range, at the reps the belief bears there. */

@@ -3,6 +3,13 @@ import { easeOneStep } from './ease';
 import { stay } from './stay';
 import type { ExerciseLog, Outcome, WorkDone } from './types';
 
+/** Every set stopped below this share of the range's low end: a notch on a setting is not enough. House default. */
+const FAR_SHARE = 0.5;
+
+/** Whether every set stopped so far under the range that the movement itself is too hard. */
+export const isFarShort = ({ dose }: Pick<ExerciseLog, 'dose'>, { rows }: Pick<WorkDone, 'rows'>): boolean =>
+  rows.length > 0 && rows.every(({ reps, endedBy }) => endedBy !== 'grip' && reps < FAR_SHARE * dose.repsLow);
+
 /** Sets under the range, grip apart: one is looked at again, two or more ease back. Shared by the classic methods. */
 export const shortOfRange = (log: ExerciseLog, done: WorkDone): Outcome | null => {
   const { dose } = log;
@@ -16,7 +23,7 @@ export const shortOfRange = (log: ExerciseLog, done: WorkDone): Outcome | null =
   }
   const worstReps = Math.min(...short.map((row) => row.reps));
   const values = { shortSets, worstReps, repsLow: dose.repsLow, loadKg: done.load.externalKg };
-  const eased = easeOneStep(log, done.load);
+  const eased = easeOneStep(log, done.load, isFarShort(log, done));
   return { ...eased, verdict: 'ease-back', reasons: [reason('short-of-range', values, 'common-practice'), ...eased.reasons] };
 };
 

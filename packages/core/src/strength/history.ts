@@ -49,6 +49,8 @@ export interface Lifter {
   curve?: RepCurve;
   /** Whether the movement is new to the person, so that skill adds to the trend at first. */
   isNewToMovement?: boolean;
+  /** How far off the first guess may be, log load; left out: the usual. */
+  startSd?: number;
   /** What a related lift says, instead of the guess. */
   prior?: Belief;
 }

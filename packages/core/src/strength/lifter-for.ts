@@ -25,6 +25,13 @@ export const guessKg = (
 ): number =>
   variation.firstLoadShare[person.trainingAge === 'novice' ? 'novice' : 'trained'] * (person.massKg ?? UNKNOWN_MASS_KG);
 
+/**
+ * How far off a cautious first guess may be where it is meant to be far too light: hips and calves carry several times what
+ * anybody is given first. House default, in log load.
+ */
+const WIDE_START_SD = 0.45;
+const WIDE_START = new Set(['bridge', 'calf']);
+
 /** What the estimator needs of a person at a variation. */
 export const lifterFor = (variation: Variation, person: { trainingAge: TrainingAge; massKg: number | null }): Lifter => ({
   startLoadKg: guessKg(variation, person),
@@ -32,5 +39,6 @@ export const lifterFor = (variation: Variation, person: { trainingAge: TrainingA
   reserveCap: RESERVE_CAP,
   bodyLoadKg: variation.bodyMassShare * (person.massKg ?? UNKNOWN_MASS_KG),
   curve: curveOf(variation),
+  ...(WIDE_START.has(variation.family) ? { startSd: WIDE_START_SD } : {}),
   isNewToMovement: true,
 });

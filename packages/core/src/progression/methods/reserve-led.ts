@@ -65,7 +65,8 @@ const loadBegunWith = (log: ExerciseLog, done: WorkDone): Load => {
 /** The heaviest the rack makes has become easy: by the belief for the movement's own range, else once every set has filled it. */
 const racksEnd = (log: ExerciseLog, done: WorkDone, load: Load): Outcome | null => {
   const { dose } = log;
-  const isFilled = done.completeSets >= dose.sets && done.rows.every(({ reps }) => reps >= dose.repsHigh);
+  const isSpent = done.rows.some(({ reserve }) => reserve !== null && reserve < dose.reserve);
+  const isFilled = done.completeSets >= dose.sets && !isSpent && done.rows.every(({ reps }) => reps >= dose.repsHigh);
   if (dose.repsHigh >= ownRange(log.variation, log.values).high && !isFilled) return null;
   const up = atRacksEnd(log, load);
   return up.verdict === 'move-up' ? up : null;

@@ -1,6 +1,7 @@
 import { PAIN_BANDS } from '../../limits';
 import { valueAt } from '../../catalogue/knowledge';
 import { tempoAfter } from '../../dose';
+import type { Dose } from '../../dose';
 import { settingsKept } from '../settings-kept';
 import type { SetRecord } from '../../log';
 import { reason } from '../../vocabulary';
@@ -51,17 +52,26 @@ const afterFault = (log: ExerciseLog, done: WorkDone, eased: Eased): Outcome | n
   );
 };
 
-const isCleanWork = (rows: readonly Pick<SetRecord, 'clean' | 'faults'>[]): boolean =>
-  rows.length > 0 && rows.every(({ clean, faults }) => clean === 'yes' && faults.every(({ severity }) => severity === 'note'));
+/** Whether a session's sets were all clean and in their range: what fell short gives nothing back. */
+const isCleanWork = (rows: readonly Pick<SetRecord, 'clean' | 'faults' | 'reps'>[], { repsLow }: Dose): boolean =>
+  rows.length > 0 &&
+  rows.every(
+    ({ clean, faults, reps }) => clean === 'yes' && (reps ?? 0) >= repsLow && faults.every(({ severity }) => severity === 'note'),
+  );
 
 /** Clean sessions in a row since a day, this one the last. */
-const cleanSince = ({ past }: ExerciseLog, done: WorkDone, day: number): number => {
+const cleanSince = ({ past, dose }: ExerciseLog, done: WorkDone, day: number): number => {
   const before = past
     .filter((session) => session.day > day)
     .sort((a, b) => b.day - a.day)
-    .map(({ sets }) => sets.filter(({ kind }) => kind === 'work'));
-  const all = [done.rows, ...before];
-  const broken = all.findIndex((rows) => !isCleanWork(rows));
+    .map((session) =>
+      isCleanWork(
+        session.sets.filter(({ kind }) => kind === 'work'),
+        session.dose,
+      ),
+    );
+  const all = [isCleanWork(done.rows, dose), ...before];
+  const broken = all.indexOf(false);
   return broken < 0 ? all.length : broken;
 };
 

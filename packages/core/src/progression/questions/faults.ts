@@ -3,6 +3,7 @@ import { reason } from '../../vocabulary';
 import type { FaultId } from '../../vocabulary';
 import { easeOneStep } from '../ease';
 import type { Eased } from '../memory';
+import { isFarShort } from '../short-of-range';
 import { stay } from '../stay';
 import type { ExerciseLog, Outcome, Question, WorkDone } from '../types';
 import { heldLoad } from '../work-done';
@@ -36,7 +37,8 @@ const held = (log: ExerciseLog, done: WorkDone) => ({ load: heldLoad(log, done) 
 
 const broke = (log: ExerciseLog, done: WorkDone, { id, setIndex }: { id: FaultId; setIndex: number }): Outcome => {
   const sessions = 1 + runningWith(log, id);
-  if (sessions < RUNNING)
+  // A set that hardly began says more than how it looked: the method answers that.
+  if (sessions < RUNNING || isFarShort(log, done))
     return stay(log, held(log, done), [reason('fault-breaks', { faultId: id, setIndex }, 'common-practice')]);
   const why = reason('fault-again', { faultId: id, sessions }, 'common-practice');
   const eased = remedyNotch(log, done, id) ?? easeOneStep(log, done.load);

@@ -52,7 +52,8 @@ const observe = (set: DoneSet, lifter: Lifter): Observation => ({
 export const start = (lifter: Lifter): Checkpoint => ({
   engine: STRENGTH_ENGINE,
   belief:
-    lifter.prior ?? firstBelief(Math.max(0.5, lifter.startLoadKg + tellingKg(lifter)), gainClassOf(lifter), curveFor(lifter)),
+    lifter.prior ??
+    firstBelief(Math.max(0.5, lifter.startLoadKg + tellingKg(lifter)), gainClassOf(lifter), curveFor(lifter), lifter.startSd),
   lastDay: null,
   gapsDays: [],
   sessions: 0,
