@@ -213,7 +213,7 @@ const EASED = /^(pain|fault|stall-lighter|eased|short|dip)/;
 
 /**
  * Fewer sets, or a load eased to less than four fifths, that never came back within eight painless sessions of the movement.
- * A load the belief itself took down is no loan.
+ * A load the belief itself took down is no loan, nor a stage that was left and earned again.
  */
 const loansForGood = (life: readonly WholeSession[]): number => {
   const usual = life.filter(({ isOdd }) => !isOdd);
@@ -233,7 +233,7 @@ const loansForGood = (life: readonly WholeSession[]): number => {
       const before = seen[at - 1];
       const now = seen[at];
       const after = seen.slice(at, at + 9);
-      if (!before || !now || before.item.trackDose.sets < 2) continue;
+      if (!before || !now || before.item.trackDose.sets < 2 || before.codes.includes('rung-below')) continue;
       const isEased = before.codes.some((code) => EASED.test(code));
       const dropped = (one: Item) =>
         one.trackDose.sets < before.item.trackDose.sets ||

@@ -133,6 +133,19 @@ describe('what a gate is shown by', () => {
     ]);
   });
 
+  it('what is on the way to a stage is not fought for: after a failed set the aim is what was done', () => {
+    // Seen on an invented client of 78: sets to failure for weeks on the way to twelve.
+    const sets = (reps: readonly number[], last: Partial<SetRecord>) =>
+      reps.map((done, at) => aSet({ setIndex: at, reps: done, externalKg: 0, ...(at === reps.length - 1 ? last : {}) }));
+    const log = anExerciseLog({ variationId: 'counterweight-squat', loadKg: 0, method: 'ladder-gate', dose: { repsAim: 12 } });
+    const failed = decideExercise({ ...log, sets: sets([12, 11, 10], { endedBy: 'failure' }) });
+    expect(failed).toMatchObject({ verdict: 'ease-back', change: { lever: 'reps', from: 12, to: 10 }, dose: { repsAim: 10 } });
+    const hard = decideExercise({ ...log, dose: { ...log.dose, repsAim: 11 }, sets: sets([11, 11, 11], { reserve: 0 }) });
+    expect([hard.verdict, hard.dose.repsAim]).toEqual(['same-again', 11]);
+    const easy = decideExercise({ ...log, dose: { ...log.dose, repsAim: 10 }, sets: sets([10, 10, 10], { reserve: 4 }) });
+    expect(easy).toMatchObject({ verdict: 'move-up', change: { lever: 'reps', from: 10 } });
+  });
+
   it('law: heavier evidence is never worse evidence', () => {
     const row = fc.record({ externalKg: fc.constantFrom(12, 16, 20, 24, 28, 32), reps: fc.integer({ min: 1, max: 20 }) });
     fc.assert(

@@ -1,4 +1,5 @@
 import { narrowed, plannedReps, repsTop } from '../../dose';
+import type { Dose } from '../../dose';
 import { aimAt } from '../aim';
 import { reason } from '../../vocabulary';
 import { lever } from '../change-lever';
@@ -9,6 +10,9 @@ import { stepUp } from '../step-up';
 import type { ExerciseLog, Method, Outcome, WorkDone } from '../types';
 import { shortOfRange } from '../short-of-range';
 import { workDone } from '../work-done';
+
+/** Reps in reserve by which a set may fall short of what was asked before it is nearer its end than meant. House default. */
+const SPENT_BY = 1;
 
 /**
  * For unloaded work and skills: clean work shown in the number of sessions a stage asks for earns the next stage. A
@@ -44,18 +48,42 @@ const toward = (log: ExerciseLog, done: WorkDone): Outcome | null => {
  */
 const towardReps = (log: ExerciseLog, outcome: Outcome, target: GateTarget): Outcome => {
   const { dose } = log;
+  const spent = spentReps(log);
   const moved =
     target.seconds === null && dose.repsHigh < target.reps ? narrowed({ ...outcome.dose, repsHigh: target.reps }) : outcome.dose;
   const lowest = Math.min(...workDone(log).rows.map(({ reps }) => reps), target.reps);
   const most = Math.min(moved.repsHigh, Math.max(target.reps, moved.repsLow));
-  const repsAim = Math.min(most, Math.max(aimAt(log, moved), lowest + 1));
+  const borne = Math.min(most, Math.max(aimAt(log, moved), lowest + 1));
   const from = plannedReps(dose);
+  if (spent !== null && spent < from) return easedAim(outcome, moved, from, Math.max(moved.repsLow, spent));
+  const repsAim = spent === null ? borne : Math.min(borne, from);
   const asked = { ...moved, repsAim };
   if (repsAim <= from)
     return { ...outcome, dose: { ...asked, repsAim: Math.min(most, Math.max(repsAim, Math.min(from, most))) } };
   const why = reason('aim-up', { from, to: repsAim }, 'common-practice');
   return { verdict: 'move-up', change: { lever: 'reps', from, to: repsAim }, dose: asked, reasons: [...outcome.reasons, why] };
 };
+
+/** Fewest reps of a session that was nearer its end than asked for, by a failed set or by what was said; null: it wasn't. */
+const spentReps = (log: ExerciseLog): number | null => {
+  const { rows } = workDone(log);
+  const isSpent = rows.some(
+    ({ endedBy, reserve }) => endedBy === 'failure' || (reserve !== null && reserve < log.dose.reserve - SPENT_BY),
+  );
+  return isSpent ? Math.min(...rows.map(({ reps }) => reps)) : null;
+};
+
+/** Fewer reps to aim at: what is on the way to a stage is not fought for. */
+const easedAim = (outcome: Outcome, dose: Dose, from: number, to: number): Outcome =>
+  to >= from
+    ? outcome
+    : {
+        ...outcome,
+        verdict: 'ease-back',
+        change: { lever: 'reps', from, to },
+        dose: { ...dose, repsAim: to },
+        reasons: [...outcome.reasons, reason('aim-down', { from, to }, 'common-practice')],
+      };
 
 /** The stage asks for more sets than the sheet has: one more, once every set there is shows what is asked. */
 const anotherSet = (log: ExerciseLog, done: WorkDone, target: GateTarget): Outcome | null => {
