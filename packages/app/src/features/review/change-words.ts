@@ -22,7 +22,8 @@ const isOfDose = (lever: Changed): lever is keyof typeof DOSE_WORDS => lever in 
 export const changeWords = (change: DecisionDto['change']): string => {
   if (!change) return 'nothing changes';
   const { lever } = change;
-  if (lever === 'variation') return 'the exercise changes';
+  // A stage of the same movement at other settings.
+  if (lever === 'variation') return change.from === change.to ? 'its settings change' : 'the exercise changes';
   return isOfDose(lever) ? DOSE_WORDS[lever] : `${LEVER_WORDS[lever].label.toLowerCase()} changes`;
 };
 
