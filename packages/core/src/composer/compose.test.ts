@@ -12,6 +12,7 @@ import { compose } from './compose';
 import type { Composition, Wish } from './compose';
 import { blocksOf } from './content';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
+import { isReached } from './standing-in';
 import { chooseStart, trackAfter, usualShape } from '.';
 import type { SheetInput, Track } from '.';
 
@@ -158,6 +159,26 @@ describe('the usual shape', () => {
 });
 
 describe('what the composer goes by', () => {
+  it('where a review led is in reach, though nothing else says so; what was left out is not', () => {
+    const far = builtInCatalogue.variations.filter((variation) => !isReached(input(), variation));
+    expect(far.length).toBeGreaterThan(20);
+    const [one] = compose(input(), { shape: 'straight-sets', minutes: 45 }).items;
+    for (const variation of far) {
+      const track = (leftOut: boolean): Track => ({
+        slot: 'trunk',
+        variationId: variation.id,
+        values: {},
+        method: 'ladder-gate',
+        methodChosen: false,
+        dose: one!.dose,
+        leftOut,
+        lastDecision: null,
+      });
+      expect([variation.id, isReached(input({ tracks: [track(false)] }), variation)]).toEqual([variation.id, true]);
+      expect([variation.id, isReached(input({ tracks: [track(true)] }), variation)]).toEqual([variation.id, false]);
+    }
+  });
+
   it('a setting eased below what a limit asks for stays eased; one above it is set back', () => {
     // Seen on an invented client: “two hands” said each session, one hand on each sheet.
     const limits = [{ limit: 'balance', severity: null }] as const;

@@ -44,6 +44,7 @@ export const prepGroups = (input: SheetInput, ask: Ask): Option[][] => {
 export const finisherOptions = (input: SheetInput, ask: Ask): Option[] => {
   const { goal } = input.context.person;
   const wanted = [goal, input.secondGoal].includes('fat-loss-and-capacity');
+  const worth = goal === 'fat-loss-and-capacity' ? WORTH.finisher : WORTH.finisherBeside;
   if (!wanted || SHAPES[ask.shape].finisher === 'never') return [];
   return input.context.catalogue.variations
     .filter((variation) => variation.family === 'finisher' && !variation.custom && isReached(input, variation))
@@ -55,7 +56,7 @@ export const finisherOptions = (input: SheetInput, ask: Ask): Option[] => {
       const planned = planItem(input, { slot: 'finisher', role: 'finisher', intent: ask.intent }, start);
       const { dose, why } = intervalsFor(input, planned.dose, input.pastOf(variation.id));
       const item = { ...planned, dose, why: { ...planned.why, sets: [why], reps: [why], rest: [why] } };
-      const made = withFewerSets(input, ask, { role: 'finisher', item, variation, worth: WORTH.finisher });
+      const made = withFewerSets(input, ask, { role: 'finisher', item, variation, worth });
       return made.filter((one) => one.item.dose.sets >= LEAST_INTERVALS);
     });
 };

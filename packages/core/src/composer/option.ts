@@ -49,7 +49,9 @@ export const WORTH = {
   accessoryGoesOn: 1.6,
   findingDrill: 3,
   generalDrill: 2,
-  finisher: 2.5,
+  /** The end a session has by its goal: where that is the first one it comes before extras, else beside them. */
+  finisher: 9,
+  finisherBeside: 2.5,
   setUpMinute: 0.15,
 } as const;
 
