@@ -127,6 +127,21 @@ describe('advice after a set', () => {
     }
   });
 
+  // Source: design, careful: loads rise by one step of the kit and only after two clean sessions, so never inside one.
+  it('inside a session nobody careful is led to a heavier set, however easy the last one was', () => {
+    const log = anExerciseLog({ loadKg: 12, reps: [12, 12, 12], set: { reserve: 5 } });
+    const past = [3, 6].map((ago) => ({ sessionId: `s${ago}`, day: 100 - ago, dose: log.dose, values: {}, sets: log.sets }));
+    const led = (careful: boolean) => {
+      const context = careful ? aJudgeContext({ careful: ['from-65'] }) : aJudgeContext();
+      const asked = { method: 'reserve-led', dose: log.dose, past, context } as const;
+      const easy = aSet({ setIndex: 0, externalKg: 12, reps: 12, reserve: 5 });
+      const first = adviseFirstSet(input([], { ...asked, next: { ...WORK, setIndex: 0 } }))?.next?.loadKg ?? 12;
+      return [first, adviseAfterSet(input([easy], asked))?.next?.loadKg ?? 12];
+    };
+    expect(led(true)).toEqual([12, 12]);
+    expect(Math.max(...led(false))).toBeGreaterThan(12);
+  });
+
   const anySet = fc.record({
     reps: fc.option(fc.integer({ min: 0, max: 400 })),
     reserve: fc.option(fc.integer({ min: 0, max: 99 })),
