@@ -101,6 +101,13 @@ describe('how circuits go on', () => {
     expect(first?.load.externalKg).not.toBe(12);
   });
 
+  it('a slow day of somebody who goes round is worked out anew: lighter, and its own reps', () => {
+    const of = (shape: 'circuit' | 'tempo-circuit') =>
+      compose(input(circuits(3)), { shape, minutes: 45 }).items.find(({ slot }) => slot === 'squat')!.dose;
+    expect(of('tempo-circuit').load.externalKg).toBeLessThan(of('circuit').load.externalKg);
+    expect(of('tempo-circuit')).toMatchObject({ repsLow: 10, repsHigh: 10 });
+  });
+
   it('back in straight sets an exercise has its rest again', () => {
     const made = compose(input(circuits(3)), { shape: 'straight-sets', minutes: 45 });
     const found = made.items.find(({ slot }) => slot === 'squat');

@@ -1,5 +1,5 @@
 import type { Variation } from '../catalogue';
-import { allowedLoads, wentRound } from '../dose';
+import { allowedLoads, secondsPerRep, wentRound } from '../dose';
 import type { Dose } from '../dose';
 import { nextDown, snapDown } from '../kit';
 import type { Load } from '../kit';
@@ -34,9 +34,15 @@ const fromBelief = (
   return load ? { load, reps: found.reps + dose.reserve } : null;
 };
 
-/** Whether an exercise's track comes from going round. */
-const isTrackOfRounds = ({ tracks }: SheetInput, { slot, variationId }: PlannedItem): boolean =>
-  tracks.some((track) => track.slot === slot && track.variationId === variationId && wentRound(track.dose));
+/** Whether an exercise's track comes from going round at this pace. */
+const isTrackOfRounds = ({ tracks }: SheetInput, { slot, variationId }: PlannedItem, tempo: Dose['tempo']): boolean =>
+  tracks.some(
+    ({ dose, ...track }) =>
+      track.slot === slot &&
+      track.variationId === variationId &&
+      wentRound(dose) &&
+      secondsPerRep(dose.tempo) === secondsPerRep(tempo),
+  );
 
 /** An exercise dosed as its session's shape asks: rounds short and dense, tempo circuits slow, skills few and crisp. */
 export const inShape = (input: SheetInput, item: PlannedItem, variation: Variation, shape: SessionShape): PlannedItem => {
@@ -47,14 +53,14 @@ export const inShape = (input: SheetInput, item: PlannedItem, variation: Variati
   const isCapped = input.stage.sessionsDone === 0;
   const earned = rounds && roundsFor(input, rounds);
   const sets = given.sets ?? (earned ? Math.max(...earned.counts) : item.dose.sets);
+  const paced = given.tempo === 'slow' && !isTimed ? { tempo: slowTempo(variation.startsAt) } : {};
   // Who goes round by plan goes on from that; only a first circuit, or a slow day, is worked out anew.
-  const goesRound = rounds !== null && isTrackOfRounds(input, item);
+  const goesRound = rounds !== null && isTrackOfRounds(input, item, paced.tempo ?? item.dose.tempo);
   const reserve = Math.max(item.dose.reserve, given.reserve ?? 0);
   const usualKg = item.dose.load.externalKg;
   const loads = allowedLoads(input.context.kit, input.context.limits, variation, item.values);
   const ranged =
     reps && !isTimed && !goesRound ? { repsLow: reps.low, repsHigh: reps.high, repsBeyond: 0, repsAim: undefined } : {};
-  const paced = given.tempo === 'slow' && !isTimed ? { tempo: slowTempo(variation.startsAt) } : {};
   const asked = { ...item.dose, ...ranged, ...paced, sets, reserve };
   const keepsLoad = given.loadShare === undefined || usualKg === 0 || goesRound;
   const believed = keepsLoad ? null : fromBelief(input, item, variation, asked, loads);
