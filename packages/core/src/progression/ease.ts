@@ -1,3 +1,4 @@
+import { ownRange } from '../dose';
 import { nextDown } from '../kit';
 import type { Load } from '../kit';
 import { reason } from '../vocabulary';
@@ -31,7 +32,9 @@ export const easeOneStep = (log: ExerciseLog, from: Load, isFarTooHard = false):
     null,
   );
   if (easier) return easier;
-  const repsHigh = Math.max(1, dose.repsHigh - REPS_OFF);
+  // Never out of the movement's own range: a sheet would put it back there.
+  const floor = Math.min(dose.repsHigh, from.externalKg > 0 ? 1 : ownRange(log.variation, log.values).low);
+  const repsHigh = Math.max(floor, dose.repsHigh - REPS_OFF);
   const repsLow = Math.max(1, Math.min(dose.repsLow - REPS_OFF, repsHigh));
   return {
     dose: { ...dose, load: from, repsLow, repsHigh, repsBeyond: 0, repsAim: undefined },
@@ -39,3 +42,10 @@ export const easeOneStep = (log: ExerciseLog, from: Load, isFarTooHard = false):
     reasons: [reason('no-lighter-load', { loadKg: from.externalKg, repsTo: repsHigh }, 'house-default')],
   };
 };
+
+/** What was eased as a verdict: where nothing could be, it is the same again, and says so. */
+export const asEased = (eased: Omit<Outcome, 'verdict'>, reasons: Outcome['reasons']): Outcome => ({
+  ...eased,
+  verdict: eased.change === null ? 'same-again' : 'ease-back',
+  reasons: [...reasons, ...eased.reasons],
+});

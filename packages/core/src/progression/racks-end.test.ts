@@ -174,6 +174,23 @@ describe('the bottom of the rack', () => {
     }
   });
 
+  it('reps are eased as far as the movement’s own range goes; then it is the same again, and said to be', () => {
+    const foot = anExerciseLog({ variationId: 'chair-sit-to-stand', loadKg: 0, method: 'ladder-gate' });
+    const values = Object.fromEntries(
+      foot.variation.levers.filter(({ ordered }) => ordered).map(({ lever, steps }) => [lever, steps[0]!]),
+    );
+    const sets = [5, 4, 4].map((reps, setIndex) => aSet({ setIndex, reps, externalKg: 0 }));
+    let log: ExerciseLog = { ...foot, values, sets };
+    const verdicts = Array.from({ length: 4 }, () => {
+      const decision = decideExercise({ ...log, sets: sets.map((set) => ({ ...set, reps: Math.min(5, log.dose.repsLow - 1) })) });
+      log = { ...log, dose: decision.dose };
+      expect(decision.verdict === 'ease-back').toBe(decision.change !== null);
+      return [decision.verdict, decision.dose.repsHigh];
+    });
+    const own = ownRange(foot.variation, values);
+    expect(verdicts.at(-1)).toEqual(['same-again', own.low]);
+  });
+
   it('somebody held only by a fault still gets it lighter where two sets fell short', () => {
     const log = anExerciseLog({
       loadKg: 24,

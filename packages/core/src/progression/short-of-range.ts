@@ -1,5 +1,5 @@
 import { reason } from '../vocabulary';
-import { easeOneStep } from './ease';
+import { asEased, easeOneStep } from './ease';
 import { stay } from './stay';
 import type { ExerciseLog, Outcome, WorkDone } from './types';
 
@@ -24,7 +24,7 @@ export const shortOfRange = (log: ExerciseLog, done: WorkDone): Outcome | null =
   const worstReps = Math.min(...short.map((row) => row.reps));
   const values = { shortSets, worstReps, repsLow: dose.repsLow, loadKg: done.load.externalKg };
   const eased = easeOneStep(log, done.load, isFarShort(log, done));
-  return { ...eased, verdict: 'ease-back', reasons: [reason('short-of-range', values, 'common-practice'), ...eased.reasons] };
+  return asEased(eased, [reason('short-of-range', values, 'common-practice')]);
 };
 
 /** What keeps a full range from counting: sets missing, a lighter load, less reserve than asked. Shared. */

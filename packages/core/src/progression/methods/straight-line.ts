@@ -1,5 +1,5 @@
 import { reason } from '../../vocabulary';
-import { easeOneStep } from '../ease';
+import { asEased, easeOneStep } from '../ease';
 import { stay } from '../stay';
 import { stepUp } from '../step-up';
 import type { Method } from '../types';
@@ -16,8 +16,7 @@ export const straightLine: Method = {
       const reps = Math.min(...missed.map((row) => row.reps));
       const why = reason('straight-line-missed', { missedSets, reps }, 'common-practice');
       if (missedSets === 1) return stay(log, done, [why]);
-      const eased = easeOneStep(log, done.load);
-      return { ...eased, verdict: 'ease-back', reasons: [why, ...eased.reasons] };
+      return asEased(easeOneStep(log, done.load), [why]);
     }
     const held = notWhole(log, done);
     if (held) return held;

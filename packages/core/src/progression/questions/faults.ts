@@ -1,7 +1,7 @@
 import { remediesFor, valueAt } from '../../catalogue/knowledge';
 import { reason } from '../../vocabulary';
 import type { FaultId } from '../../vocabulary';
-import { easeOneStep } from '../ease';
+import { asEased, easeOneStep } from '../ease';
 import type { Eased } from '../memory';
 import { isFarShort } from '../short-of-range';
 import { stay } from '../stay';
@@ -23,8 +23,7 @@ export const faults: Question = {
     const dangerous = seen.find((fault) => fault.severity === 'dangerous');
     if (dangerous) {
       const why = reason('fault-dangerous', { faultId: dangerous.id, setIndex: dangerous.setIndex }, 'common-practice');
-      const eased = easeOneStep(log, done.load);
-      return { ...eased, verdict: 'ease-back', reasons: [why, ...eased.reasons] };
+      return asEased(easeOneStep(log, done.load), [why]);
     }
     const breaking = seen.find((fault) => fault.severity === 'breaks');
     if (breaking) return broke(log, done, breaking);
@@ -43,7 +42,7 @@ const broke = (log: ExerciseLog, done: WorkDone, { id, setIndex }: { id: FaultId
   const why = reason('fault-again', { faultId: id, sessions }, 'common-practice');
   const eased = remedyNotch(log, done, id) ?? easeOneStep(log, done.load);
   const memory = eased.values ? { ...log.memory, eased: log.memory?.eased ?? asItStood(log, done) } : log.memory;
-  return { ...eased, verdict: 'ease-back', reasons: [why, ...eased.reasons], memory };
+  return { ...asEased(eased, [why]), memory };
 };
 
 /** What stands before a setting is eased, so that it comes back. */

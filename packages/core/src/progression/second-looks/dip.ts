@@ -1,5 +1,5 @@
 import { reason } from '../../vocabulary';
-import { easeOneStep } from '../ease';
+import { asEased, easeOneStep } from '../ease';
 import { likeSessions } from '../progress';
 import type { SecondLook } from '../types';
 
@@ -24,6 +24,6 @@ export const dip: SecondLook = {
     const percent = Math.round((1 - (sessions[0]?.capacityKg ?? first) / first) * 100);
     const eased = easeOneStep(log, done.load);
     const why = reason('dip', { sessions: DIP.sessions, percent }, 'common-practice');
-    return { ...eased, verdict: 'ease-back', reasons: [...outcome.reasons, why, ...eased.reasons] };
+    return asEased(eased, [...outcome.reasons, why]);
   },
 };
