@@ -79,6 +79,10 @@ const repsAt = (k: number, wantedKg: number, doneKg: number, reps: number): numb
 /** Fewest sets a session must show, however few its sheet had. */
 const LEAST_SETS = 2;
 
+/** Sets that show a gate on a sheet with so many: all of them, at least two, and no more than the gate asks for. */
+export const setsToShow = ({ sets }: Pick<GateTarget, 'sets'>, dose: Pick<Dose, 'sets'> | undefined): number =>
+  Math.min(sets, Math.max(LEAST_SETS, dose?.sets ?? sets));
+
 /** Whether anybody judged a session's sets, or a fault was seen. One that nobody looked at shows nothing, and breaks no row. */
 export const isJudged = ({ sets }: Pick<PastExercise, 'sets'>): boolean => {
   const work = sets.filter(({ kind }) => kind === 'work' || kind === 'timed');

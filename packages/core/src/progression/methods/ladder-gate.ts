@@ -3,6 +3,7 @@ import type { Dose } from '../../dose';
 import { aimAt } from '../aim';
 import { reason } from '../../vocabulary';
 import { lever } from '../change-lever';
+import { setsToShow } from '../gates/evidence';
 import type { GateTarget } from '../gates/evidence';
 import { metGate, shownToward, shownValues, toNextRung } from '../gates/move-on';
 import { stay } from '../stay';
@@ -37,7 +38,13 @@ const toward = (log: ExerciseLog, done: WorkDone): Outcome | null => {
   const { target, sessions, bestSets } = shown;
   const oneMore = anotherSet(log, done, target);
   if (oneMore) return oneMore;
-  const values = { ...shownValues(target), sets: bestSets, setsNeeded: target.sets, sessions, sessionsNeeded: target.sessions };
+  const values = {
+    ...shownValues(target),
+    sets: bestSets,
+    setsNeeded: setsToShow(target, log.dose),
+    sessions,
+    sessionsNeeded: target.sessions,
+  };
   const outcome = stay(log, done, [reason('gate-progress', values, 'common-practice')]);
   return towardReps(log, outcome, target);
 };
