@@ -77,6 +77,11 @@ describe('how circuits go on', () => {
     expect(wholeCircuits(input(straight))).toBe(0);
   });
 
+  it('rounds earned stay earned when every movement has moved on to another stage', () => {
+    expect(wholeCircuits(input(circuits(4), { tracks: [track({ variationId: 'double-kettlebell-front-squat' })] }))).toBe(4);
+    expect(rounds(4, { tracks: [] })).toEqual([5, 60]);
+  });
+
   it('the first three weeks, and whoever is to be careful, keep 45 s after a round', () => {
     expect(rounds(20, { stage: { sessionsDone: 20, dayOfTraining: 20, daysSinceLast: 1 } })[1]).toBe(45);
     expect(rounds(20, {}, ['heart-or-pressure'])[1]).toBe(45);

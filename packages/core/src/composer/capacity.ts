@@ -33,12 +33,21 @@ const isWhole = ({ dose, sets }: PastExercise): boolean =>
   new Set(sets.filter(({ kind, removed }) => !removed && (kind === 'work' || kind === 'timed')).map(({ setIndex }) => setIndex))
     .size >= dose.sets;
 
-/** Circuits behind somebody in which every exercise of their plan was done in every round. */
-export const wholeCircuits = ({ tracks, pastOf }: SheetInput): number => {
-  const ids = [...new Set(tracks.map(({ variationId }) => variationId))];
-  const all = ids.flatMap((id) => pastOf(id).filter(({ dose }) => wentRound(dose)));
+/** Asked for once an exercise; an input is never changed, so one answer is enough. */
+const counted = new WeakMap<SheetInput, number>();
+
+/**
+ * Circuits behind somebody in which every exercise was done in every round, whatever movements they were made of: a stage
+ * that is left takes no round along.
+ */
+export const wholeCircuits = (input: SheetInput): number => {
+  const known = counted.get(input);
+  if (known !== undefined) return known;
+  const all = input.context.catalogue.variations.flatMap(({ id }) => input.pastOf(id).filter(({ dose }) => wentRound(dose)));
   const broken = new Set(all.filter((one) => !isWhole(one)).map(({ sessionId }) => sessionId));
-  return new Set(all.map(({ sessionId }) => sessionId).filter((id) => !broken.has(id))).size;
+  const circuits = new Set(all.map(({ sessionId }) => sessionId).filter((id) => !broken.has(id))).size;
+  counted.set(input, circuits);
+  return circuits;
 };
 
 /** Rounds a circuit may have for this person now, the rest after each, and why. */

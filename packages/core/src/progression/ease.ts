@@ -26,16 +26,14 @@ export const easeOneStep = (log: ExerciseLog, from: Load, isFarTooHard = false):
       reasons: [],
     };
   }
-  const ways = [() => lever(log, from, 'easier'), () => toRungBelow(log)];
-  const easier = (isFarTooHard ? ways.reverse() : ways).reduce<Omit<Outcome, 'verdict'> | null>(
-    (found, way) => found ?? way(),
-    null,
-  );
+  const notch = () => lever(log, from, 'easier');
+  const easier = isFarTooHard ? (toRungBelow(log) ?? notch()) : (notch() ?? toRungBelow(log));
   if (easier) return easier;
   // Never out of the movement's own range: a sheet would put it back there.
   const floor = Math.min(dose.repsHigh, from.externalKg > 0 ? 1 : ownRange(log.variation, log.values).low);
   const repsHigh = Math.max(floor, dose.repsHigh - REPS_OFF);
-  const repsLow = Math.max(1, Math.min(dose.repsLow - REPS_OFF, repsHigh));
+  // The range moves, it never widens.
+  const repsLow = Math.max(1, dose.repsLow - (dose.repsHigh - repsHigh));
   return {
     dose: { ...dose, load: from, repsLow, repsHigh, repsBeyond: 0, repsAim: undefined },
     change: repsHigh === dose.repsHigh ? null : { lever: 'reps', from: dose.repsHigh, to: repsHigh },

@@ -183,8 +183,13 @@ describe('the bottom of the rack', () => {
     let log: ExerciseLog = { ...foot, values, sets };
     const verdicts = Array.from({ length: 4 }, () => {
       const decision = decideExercise({ ...log, sets: sets.map((set) => ({ ...set, reps: Math.min(5, log.dose.repsLow - 1) })) });
+      const before = log.dose;
       log = { ...log, dose: decision.dose };
       expect(decision.verdict === 'ease-back').toBe(decision.change !== null);
+      // The range moves, it never widens; the same again is the same.
+      expect(decision.dose.repsHigh - decision.dose.repsLow).toBeLessThanOrEqual(before.repsHigh - before.repsLow);
+      if (decision.verdict === 'same-again')
+        expect([decision.dose.repsLow, decision.dose.repsHigh]).toEqual([before.repsLow, before.repsHigh]);
       return [decision.verdict, decision.dose.repsHigh];
     });
     const own = ownRange(foot.variation, values);
