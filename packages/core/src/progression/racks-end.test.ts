@@ -88,6 +88,20 @@ describe('the top of the rack', () => {
     expect(decideExercise(easy).verdict).toBe('move-up');
   });
 
+  it('where nothing can be made harder any more, that is the reason given', () => {
+    // Seen on an invented client: “every load was weighed” for months at twenty reps with the heaviest pair.
+    const { log } = walkUp(top({ variationId: 'wide-dumbbell-squat' }));
+    const heaviest = log.loads.at(-1)!;
+    const sets = Array.from({ length: log.dose.sets }, (_, setIndex) =>
+      aSet({ setIndex, reps: log.dose.repsHigh, externalKg: heaviest.externalKg, reserve: 5 }),
+    );
+    const decision = decideExercise(
+      often({ ...log, dose: { ...log.dose, load: heaviest, repsAim: log.dose.repsHigh }, sets }, 4),
+    );
+    expect(decision).toMatchObject({ verdict: 'same-again', change: null });
+    expect(decision.reasons.map(({ code }) => code)).toContain('at-the-ceiling');
+  });
+
   it('the aim falls where the belief no longer bears it', () => {
     const short = often(top({ reps: [8, 8, 8], dose: { repsAim: 12 }, set: { reserve: 0 } }), 4);
     expect(decideExercise(short)).toMatchObject({ verdict: 'ease-back' });

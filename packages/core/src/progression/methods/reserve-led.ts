@@ -68,8 +68,7 @@ const racksEnd = (log: ExerciseLog, done: WorkDone, load: Load): Outcome | null 
   const isSpent = done.rows.some(({ reserve }) => reserve !== null && reserve < dose.reserve);
   const isFilled = done.completeSets >= dose.sets && !isSpent && done.rows.every(({ reps }) => reps >= dose.repsHigh);
   if (dose.repsHigh >= ownRange(log.variation, log.values).high && !isFilled) return null;
-  const up = atRacksEnd(log, load);
-  return up.verdict === 'move-up' ? up : null;
+  return atRacksEnd(log, load);
 };
 
 /** Falls in the aim up to this are a day's noise. House default. */
