@@ -161,6 +161,11 @@ test('the live screen fits a phone without scrolling, with targets a thumb can h
   // Source: house rule: 48 px anywhere, 56 px for the primary targets (WCAG 2.2 AA asks 24).
   expect(await smallTargets(page.locator('body'))).toEqual([]);
   expect((await log.boundingBox())?.height).toBeGreaterThanOrEqual(56);
+  // Nothing gets through: the mark of what waits to be sent is a target too.
+  await page.context().setOffline(true);
+  await livePage(page).logSet();
+  await expect(page.getByRole('link', { name: /to send$/ })).toBeVisible();
+  expect(await smallTargets(page.locator('body'))).toEqual([]);
 });
 
 test('a set is logged from the keyboard alone', async ({ trainer: page }) => {

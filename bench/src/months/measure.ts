@@ -32,9 +32,9 @@ export interface LifeMeasures {
   /** Sum of |true reserve − target| from week 5 and sets counted, ends of the rack and limits apart. */
   errorSum: number;
   errorSets: number;
-  /** The same of those who are to be careful, whose loads rise slowly on purpose. */
-  carefulErrorSum: number;
-  carefulErrorSets: number;
+  /** The same of those whose loads are held back on purpose: who is to be careful, and who trains with nobody judging the sets. */
+  heldErrorSum: number;
+  heldErrorSets: number;
   toFailure: number;
 }
 
@@ -109,8 +109,8 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
     verdicts: {},
     errorSum: 0,
     errorSets: 0,
-    carefulErrorSum: 0,
-    carefulErrorSets: 0,
+    heldErrorSum: 0,
+    heldErrorSets: 0,
     toFailure: 0,
   };
   life.forEach((session, at) => {
@@ -150,9 +150,9 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
         const item = session.sheet.items.find(({ id }) => id === truth.itemId);
         if (!item || !isWork(session, item) || isAtRacksEnd(session, item) || session.context.limits.length > 0) continue;
         if (!isEstimable(getVariation(session.context.catalogue, item.variationId))) continue;
-        const isCareful = (session.context.careful ?? []).length > 0;
-        found[isCareful ? 'carefulErrorSum' : 'errorSum'] += Math.abs(truth.margin - truth.target);
-        found[isCareful ? 'carefulErrorSets' : 'errorSets'] += 1;
+        const isHeld = (session.context.careful ?? []).length > 0 || person.isAlone === true;
+        found[isHeld ? 'heldErrorSum' : 'errorSum'] += Math.abs(truth.margin - truth.target);
+        found[isHeld ? 'heldErrorSets' : 'errorSets'] += 1;
         if (truth.margin < 0) found.toFailure += 1;
       }
     }
@@ -212,19 +212,21 @@ const stillSlots = (life: readonly WholeSession[], found: LifeMeasures): void =>
 const EASED = /^(pain|fault|stall-lighter|eased|short|dip)/;
 
 /**
- * Fewer sets, or a load eased to less than four fifths, that never came back within eight painless sessions of the movement.
- * A load the belief itself took down is no loan, nor a stage that was left and earned again.
+ * Fewer sets, or a load eased to less than four fifths of what was planned and done, that never came back within eight
+ * painless sessions of the movement. A load the belief itself took down is no loan, nor one that feelers found too heavy, nor a stage that was left and earned again.
  */
 const loansForGood = (life: readonly WholeSession[]): number => {
   const usual = life.filter(({ isOdd }) => !isOdd);
-  const bySlot = new Map<string, { item: Item; pain: boolean; codes: string[] }[]>();
+  const bySlot = new Map<string, { item: Item; pain: boolean; codes: string[]; stoodKg: number }[]>();
   for (const session of usual) {
     for (const item of session.sheet.items.filter((one) => isWork(session, one))) {
       const pain = session.ran.sets.some(({ itemId, jointPain }) => itemId === item.id && (jointPain ?? 0) >= 3);
       const key = `${item.slot}|${item.variationId}`;
       const settled = session.settled.find(({ itemId }) => itemId === item.id)?.proposal;
       const codes = settled?.verdict === 'ease-back' ? settled.reasons.map(({ code }) => code) : [];
-      bySlot.set(key, [...(bySlot.get(key) ?? []), { item, pain, codes }]);
+      const works = session.ran.sets.filter(({ itemId, kind }) => itemId === item.id && kind === 'work');
+      const stoodKg = Math.min(item.dose.load.externalKg, Math.max(0, ...works.map(({ externalKg }) => externalKg)));
+      bySlot.set(key, [...(bySlot.get(key) ?? []), { item, pain, codes, stoodKg }]);
     }
   }
   let count = 0;
@@ -236,8 +238,7 @@ const loansForGood = (life: readonly WholeSession[]): number => {
       if (!before || !now || before.item.trackDose.sets < 2 || before.codes.includes('rung-below')) continue;
       const isEased = before.codes.some((code) => EASED.test(code));
       const dropped = (one: Item) =>
-        one.trackDose.sets < before.item.trackDose.sets ||
-        (isEased && one.dose.load.externalKg < 0.8 * before.item.dose.load.externalKg - 0.01);
+        one.trackDose.sets < before.item.trackDose.sets || (isEased && one.dose.load.externalKg < 0.8 * before.stoodKg - 0.01);
       if (dropped(now.item) && after.every(({ item, pain }) => dropped(item) && !pain)) count += 1;
     }
   }

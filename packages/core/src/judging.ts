@@ -9,6 +9,7 @@ export {
   ENGINE_VERSION,
   estimateFor,
   gateDays,
+  habitOf,
   historyOf,
   PAIN_NOT_ASKED,
   standOn,

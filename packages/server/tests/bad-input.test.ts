@@ -214,6 +214,18 @@ describe('values the trade would call nonsense', () => {
       expect([refused.status, refused.fields?.[0]?.path]).toEqual([400, 'body.content.items.0.dose.load.externalKg']);
     }));
 
+  it('a tempo in which nothing moves, with the nearest that is possible', () =>
+    changesNothing(async () => {
+      const dose = { ...own.item.dose, tempo: { lowering: 0, bottom: 2, lifting: 0, top: 0 } };
+      const content = contentOfSheet({ ...own.sheet, items: [{ ...own.item, dose }] });
+      const refused = await anna.refused('saveSheet', {
+        params: { sheetId: own.sheet.id },
+        body: { command: aCommand(), version: own.sheet.version, content },
+      });
+      expect(refused).toMatchObject({ status: 400, fields: [{ path: 'body.content.items.0.dose.tempo' }] });
+      expect(refused.fields?.[0]?.message).toMatch(/0-2-0-0.*1-2-1-0/);
+    }));
+
   it.each(['/api/nothing-here', '/api/people/%E0%A4%A', '/api/../../etc/passwd'])('%s is nowhere', async (path) => {
     const response = await anna.raw(path);
     expect(response.status).toBe(404);

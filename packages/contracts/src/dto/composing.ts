@@ -32,6 +32,8 @@ export const composing = z.object({
     trainingAge: z.enum(['novice', 'intermediate', 'advanced']),
     massKg: z.number().nullable(),
     age: z.int().nullable().optional(),
+    /** The reps in reserve they name whatever was left. */
+    habitReserve: z.number().nullable().optional(),
   }),
   /** Why loads rise slowly whatever the movement. */
   careful: z.array(z.enum(CAREFUL_CAUSES)).readonly().optional(),

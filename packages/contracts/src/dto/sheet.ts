@@ -200,6 +200,8 @@ export const sheet = z.object({
     trainingAge: z.enum(TRAINING_AGES),
     massKg: z.number().nullable(),
     age: z.int().nullable().optional(),
+    /** The reps in reserve they name whatever was left. */
+    habitReserve: z.number().nullable().optional(),
   }),
   /** Why loads rise slowly whatever the movement. */
   careful: z.array(z.enum(CAREFUL_CAUSES)).readonly().optional(),

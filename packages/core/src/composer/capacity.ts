@@ -1,10 +1,11 @@
-import { wentRound } from '../dose';
+import { inRange, wentRound } from '../dose';
 import type { Dose } from '../dose';
 import type { PastExercise } from '../progression';
 import { reason } from '../vocabulary';
 import type { Reason } from '../vocabulary';
+import type { Ask } from './option';
 import type { ShapeRule } from './shapes';
-import type { SheetInput } from './types';
+import type { PlannedItem, SheetInput } from './types';
 
 /**
  * How capacity work goes on: a round more after so many whole circuits, then less rest after each round. Between them reps
@@ -48,6 +49,27 @@ export const wholeCircuits = (input: SheetInput): number => {
   const circuits = new Set(all.map(({ sessionId }) => sessionId).filter((id) => !broken.has(id))).size;
   counted.set(input, circuits);
   return circuits;
+};
+
+/** New to circuits: one lift by itself first, and a session of so many minutes at least. Sets and reps from the trade, no source. */
+const LEAD = { sets: 2, reps: { low: 6, high: 10 }, leastMinutes: 25 } as const;
+
+/** Whether a circuit of so many minutes begins with one lift by itself: until rounds have been earned. */
+export const hasLead = (input: SheetInput, { shape, minutes }: Ask): boolean =>
+  shape === 'circuit' && minutes >= LEAD.leastMinutes && wholeCircuits(input) < CIRCUITS.perRound;
+
+/** A lift by itself before the rounds; whoever is to be careful keeps the reps they have. */
+export const asLead = ({ context }: SheetInput, item: PlannedItem): PlannedItem => {
+  const isFree = item.dose.seconds === undefined && item.dose.load.externalKg > 0 && (context.careful ?? []).length === 0;
+  const ranged = isFree ? inRange(item.dose, LEAD.reps) : item.dose;
+  const sets = Math.min(LEAD.sets, item.dose.sets);
+  const { repsLow, repsHigh } = ranged;
+  const told = reason('circuit-lead', { sets, repsLow, repsHigh }, 'common-practice');
+  return {
+    ...item,
+    dose: { ...ranged, sets },
+    why: { ...item.why, sets: [...item.why.sets, told], reps: isFree ? [told] : item.why.reps },
+  };
 };
 
 /** Rounds a circuit may have for this person now, the rest after each, and why. */

@@ -5,7 +5,7 @@ import { reason } from '../vocabulary';
 import type { EmphasisId, Intent, Reason, SessionShape, SplitDay } from '../vocabulary';
 import { arrange } from './arrange';
 import type { Composed } from './arrange';
-import { roundsFor } from './capacity';
+import { hasLead, roundsFor } from './capacity';
 import { timedBlocks } from './content';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
 import { accessoryMovements, accessoryOptions } from './accessory-options';
@@ -76,8 +76,15 @@ const ruleFor = (input: SheetInput, { shape = 'prep-compounds-accessories', spli
   return rule.rounds ? { ...rule, rounds: roundsFor(input, rule.rounds) } : rule;
 };
 
+/** Every way to train each family; where somebody is new to circuits the first of them stands by itself. */
+const mainGroups = (input: SheetInput, ask: Ask, rule: ShapeRule): Option[][] => {
+  const groups = rule.families.map((slot) => ({ slot, options: mainOptions(input, ask, slot) }));
+  const lead = hasLead(input, ask) ? groups.find(({ options }) => options.length > 0)?.slot : undefined;
+  return groups.map(({ slot, options }) => (slot === lead ? mainOptions(input, { ...ask, isLead: true }, slot) : options));
+};
+
 const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Option[][]; muscles: EmphasisId[] } => {
-  const mains = rule.families.map((slot) => mainOptions(input, ask, slot));
+  const mains = mainGroups(input, ask, rule);
   const movements = accessoryMovements(input, ask);
   const muscles = rule.muscles.filter((muscle) => movements.has(muscle));
   const accessories = muscles.map((muscle) =>
@@ -118,7 +125,9 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     balances: [FIT.kneeHip, FIT.oneTwoLegs],
     caps: (() => {
       const caps = [0, 0, 0];
-      caps[CAP.work] = Math.min(rule.most ?? Infinity, Math.max(mostFor(input), rule.most ?? 0));
+      // A lift before the rounds comes on top of them, once somebody is past their first weeks.
+      const most = rule.most === null ? Infinity : rule.most + (hasLead(input, ask) ? 1 : 0);
+      caps[CAP.work] = Math.min(most, Math.max(mostFor(input), rule.most ?? 0));
       caps[CAP.prep] = MOST.prep;
       caps[CAP.finisher] = 1;
       return caps;
@@ -130,7 +139,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
               chosen.filter((option) => option.role === 'accessory' && isPaired(variant, option)),
               chosen.filter((option) => option.role === 'main' && isPaired(variant, option)),
             ]
-          : [chosen];
+          : [chosen.filter(({ isLead }) => !isLead)];
       return turns.every((options) => options.length < 2 || fitTogether(options.map(needsOf), things));
     },
   });

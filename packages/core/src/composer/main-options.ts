@@ -1,4 +1,5 @@
 import { getVariation } from '../catalogue';
+import { asLead } from './capacity';
 import { reason } from '../vocabulary';
 import type { MainFamily } from '../vocabulary';
 import { asStart, candidatesOf, favouredBy, limitsBehind } from './choose-start';
@@ -103,7 +104,7 @@ export const mainOptions = (input: SheetInput, ask: Ask, slot: MainFamily): Opti
     if (!planned) return [];
     return withFewerSets(input, ask, {
       role: 'main',
-      item: inShape(input, planned, variation, ask.shape),
+      item: ask.isLead ? asLead(input, planned) : inShape(input, planned, variation, ask.shape),
       variation,
       worth: WORTH.main * fit * (isTooSoon ? WORTH.light48h : 1),
     });

@@ -16,6 +16,8 @@ export interface Ask {
   shape: SessionShape;
   intent: Intent;
   minutes: number;
+  /** Whether a big lift is asked for by itself, before the rounds of a circuit. */
+  isLead?: boolean;
 }
 
 /** One exercise that could stand on the sheet with so many sets. */
@@ -23,6 +25,8 @@ export interface Option extends SolverOption {
   role: Role;
   item: PlannedItem;
   variation: Variation;
+  /** Done by itself before the rounds of a circuit. */
+  isLead: boolean;
 }
 
 /** Worth of things beside each other. House defaults: a pattern outweighs any accessory, sets come before extras. */
@@ -76,7 +80,7 @@ const secondsOf = (
 ): number => {
   const { rounds } = SHAPES[ask.shape];
   const perSet = setSeconds(item.dose, variation);
-  if (rounds) return variation.setUpSeconds + item.dose.sets * (perSet + STATION_SECONDS);
+  if (rounds && !ask.isLead) return variation.setUpSeconds + item.dose.sets * (perSet + STATION_SECONDS);
   const isTimed = item.dose.seconds !== undefined;
   const isNew =
     !isTimed && isEstimable(variation) && guessKg(variation, input.context.person) > 0 && input.pastOf(variation.id).length === 0;
@@ -109,6 +113,7 @@ export const option = (
     role,
     item,
     variation,
+    isLead: ask.isLead ?? false,
   };
 };
 

@@ -23,6 +23,7 @@ import type { Intent, LeverId, LeverValues, Role } from '../vocabulary';
 import { carefulDose } from './careful-dose';
 import type { Start } from './choose-start';
 import { fitDose, loadsAt } from './fit-dose';
+import { fromRelative } from './from-relative';
 import type { Planned } from './fit-dose';
 import type { PlannedItem, SheetInput, Track } from './types';
 
@@ -135,7 +136,8 @@ const fromHistory = (
   { dose, why }: Planned,
   past: readonly PastExercise[],
 ): Planned => {
-  if (past.length === 0 || dose.seconds !== undefined) return { dose, why };
+  if (dose.seconds !== undefined) return { dose, why };
+  if (past.length === 0) return fromRelative(input, variation, values, { dose, why });
   const loads = loadsAt(input, variation, values);
   const next = estimateFor({ variation, values, dose, loads, context: input.context, past }, dose, input.day);
   const load = loads.find(({ externalKg }) => next !== null && isSameMass(externalKg, next.loadKg));

@@ -36,8 +36,12 @@ export const unitsOf = (
   const alone = (option: Option): Unit => ({ role: option.role, options: [option], roundRestSeconds: 0 });
   const prep = chosen.filter((option) => option.role === 'prep').map(alone);
   if (variant.rounds !== null && rule.rounds) {
-    const work = [...of('main'), ...of('accessory')];
-    return [...prep, { role: 'main', options: work, roundRestSeconds: rule.rounds.restSeconds }];
+    const [leads, work] = [
+      of('main').filter(({ isLead }) => isLead),
+      [...of('main'), ...of('accessory')].filter(({ isLead }) => !isLead),
+    ];
+    const round: Unit[] = work.length === 0 ? [] : [{ role: 'main', options: work, roundRestSeconds: rule.rounds.restSeconds }];
+    return [...prep, ...leads.map(alone), ...round];
   }
   if (rule.pairs === 'drills') {
     const lifts = [...of('main'), ...of('accessory')];

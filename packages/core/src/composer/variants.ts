@@ -48,7 +48,7 @@ const DRILL_SECONDS = 30;
 /** A group's options as a variant times them. */
 export const inVariant = (variant: Variant, rule: ShapeRule, group: readonly Option[]): Option[] => {
   if (variant.rounds !== null) {
-    return group.filter(({ item }) => item.dose.sets === variant.rounds);
+    return group.filter(({ item, isLead }) => isLead || item.dose.sets === variant.rounds);
   }
   if (rule.pairs === 'drills') {
     return group.map((option) => {

@@ -17,6 +17,8 @@ export interface DosePerson {
   massKg: number | null;
   /** Whole years; null or left out: not asked. */
   age?: number | null;
+  /** The reps in reserve they name whatever was left; null or left out: no such habit is known. */
+  habitReserve?: number | null | undefined;
 }
 
 /**

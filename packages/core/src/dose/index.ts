@@ -1,5 +1,5 @@
 export type { Tempo, TempoPart } from '../vocabulary';
-export { formatTempo, secondsPerRep, tempoAt } from './tempo';
+export { formatTempo, isPossibleTempo, nearestTempo, secondsPerRep, tempoAt } from './tempo';
 export type { TempoMoment, TempoPhase } from './tempo';
 export { plannedReps, repsTop } from './types';
 export type { Dose } from './types';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { formatTempo, secondsPerRep, tempoAt } from '.';
+import { formatTempo, isPossibleTempo, nearestTempo, secondsPerRep, tempoAt } from '.';
 import type { Tempo } from '.';
 
 const threes: Tempo = { lowering: 3, bottom: 3, lifting: 3, top: 0 };
@@ -17,6 +17,13 @@ describe('tempo', () => {
     [{ lowering: 2, bottom: 0, lifting: 'x', top: 0 }, '2-0-x-0', 3],
   ] as const)('%j is written %s and takes %d s', (tempo, text, seconds) => {
     expect([formatTempo(tempo), secondsPerRep(tempo)]).toEqual([text, seconds]);
+  });
+
+  it('a tempo without a second of moving becomes a second each way; any other stays as it is', () => {
+    // Source: house rule.
+    expect(formatTempo(nearestTempo({ lowering: 0, bottom: 2, lifting: 0, top: 1 }))).toBe('1-2-1-1');
+    expect(nearestTempo(threes)).toBe(threes);
+    expect(isPossibleTempo({ lowering: 0, bottom: 0, lifting: 'x', top: 0 })).toBe(true);
   });
 
   it('counts down, hold and up in order from the top', () => {

@@ -16,6 +16,12 @@ export type TempoPhase = keyof Tempo;
 export const secondsPerRep = (tempo: Tempo): number =>
   partSeconds(tempo.lowering) + partSeconds(tempo.bottom) + partSeconds(tempo.lifting) + partSeconds(tempo.top);
 
+/** Whether somebody can move at a tempo: lowering and lifting take a second at least between them. */
+export const isPossibleTempo = ({ lowering, lifting }: Tempo): boolean => partSeconds(lowering) + partSeconds(lifting) > 0;
+
+/** The tempo itself where it is possible, else the nearest: a second each way. */
+export const nearestTempo = (tempo: Tempo): Tempo => (isPossibleTempo(tempo) ? tempo : { ...tempo, lowering: 1, lifting: 1 });
+
 /**
  * Tempo as the trade writes it: lowering–bottom–lifting–top.
  * @example formatTempo({ lowering: 3, bottom: 1, lifting: 1, top: 0 }) // '3-1-1-0'

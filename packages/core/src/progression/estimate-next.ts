@@ -55,8 +55,8 @@ const known = new WeakMap<readonly PastExercise[], Map<string, Replayed>>();
  */
 export const replayedFor = (from: EstimateFrom, side: Side): Replayed => {
   const { variation, dose, context } = from;
-  const { trainingAge, massKg } = context.person;
-  const key = [side, variation.id, JSON.stringify(dose.tempo), trainingAge, massKg].join();
+  const { trainingAge, massKg, habitReserve } = context.person;
+  const key = [side, variation.id, JSON.stringify(dose.tempo), trainingAge, massKg, habitReserve].join();
   const kept = known.get(from.past) ?? new Map<string, Replayed>();
   known.set(from.past, kept);
   const found = kept.get(key);

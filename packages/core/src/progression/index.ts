@@ -2,6 +2,8 @@ export { alternativesTo } from './alternatives';
 export type { Eased, TrackMemory } from './memory';
 export { settingsKept } from './settings-kept';
 export { carefulCause } from './estimate-next';
+export { loadBorne } from './load-borne';
+export { habitOf } from './habit-of';
 export { OWN_LOAD_FROM_PERCENT } from './sides';
 export { cutLoad, PAIN_CUT } from './cut-load';
 export type { Alternative } from './alternatives';

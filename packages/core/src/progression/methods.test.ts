@@ -131,6 +131,12 @@ describe('by stages', () => {
     expect(moved.reasons.map(({ code }) => code)).toEqual(['gate-met', 'rung-dose']);
   });
 
+  it('where the day’s minutes had capped the sets, the next stage still begins with the usual ones', () => {
+    const log = bridge([15, 15], [{ reps: [15, 15] }], { dose: { sets: 2 } });
+    const moved = decideExercise({ ...log, usual: { ...log.dose, sets: 4 } });
+    expect([moved.change?.lever, moved.dose.sets]).toEqual(['variation', 4]);
+  });
+
   it('once is not enough, nor is a session in between, nor a set that was not clean', () => {
     expect(codes(bridge([15, 15, 15]))).toEqual(['gate-progress']);
     expect(codes(bridge([15, 15, 15], [{ reps: [15, 15, 15] }, { reps: [15, 15, 12] }]))).toEqual(['gate-progress']);

@@ -51,6 +51,8 @@ export interface Lifter {
   isNewToMovement?: boolean;
   /** How far off the first guess may be, log load; left out: the usual. */
   startSd?: number;
+  /** The number this person gives whatever was left, found across their lifts: such a report counts as none. */
+  habitReserve?: number | undefined;
   /** What a related lift says, instead of the guess. */
   prior?: Belief;
 }

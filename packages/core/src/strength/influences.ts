@@ -8,6 +8,8 @@ import type { DoneSet, Lifter, PastSession } from './history';
 export interface Influence {
   day: number;
   set: DoneSet;
+  /** Whether what was said of it was set aside as a habit; `set` has what was said. */
+  isSetAside: boolean;
   /** Estimated one-rep maximum before and after it, external kg. */
   beforeKg: number;
   afterKg: number;
@@ -21,11 +23,16 @@ export const influences = (history: readonly PastSession[], lifter: Lifter): Inf
   const found: Influence[] = [];
   let at = start(lifter);
   const externalKg = (mean: readonly number[]): number => Math.exp(mean[X] ?? 0) - tellingKg(lifter);
-  for (const { day, sets } of trustedReports(history, lifter.reserveCap)) {
+  const said = new Map<DoneSet, DoneSet>();
+  const trusted = trustedReports(history, lifter);
+  trusted.forEach(({ sets }, at) => sets.forEach((set, place) => said.set(set, history[at]?.sets[place] ?? set)));
+  for (const { day, sets } of trusted) {
     const arrived = arrive(at, day, lifter);
-    const { belief } = takeDay(arrived.belief, sets, lifter, (set, before, after) =>
-      found.push({ day, set, beforeKg: externalKg(before.mean), afterKg: externalKg(after.mean) }),
-    );
+    const { belief } = takeDay(arrived.belief, sets, lifter, (read, before, after) => {
+      const set = said.get(read) ?? read;
+      const isSetAside = set.reserve !== read.reserve;
+      found.push({ day, set, isSetAside, beforeKg: externalKg(before.mean), afterKg: externalKg(after.mean) });
+    });
     at = { ...arrived, belief, sessions: arrived.sessions + 1 };
   }
   return found;

@@ -33,12 +33,16 @@ const WIDE_START_SD = 0.45;
 const WIDE_START = new Set(['bridge', 'calf']);
 
 /** What the estimator needs of a person at a variation. */
-export const lifterFor = (variation: Variation, person: { trainingAge: TrainingAge; massKg: number | null }): Lifter => ({
+export const lifterFor = (
+  variation: Variation,
+  person: { trainingAge: TrainingAge; massKg: number | null; habitReserve?: number | null | undefined },
+): Lifter => ({
   startLoadKg: guessKg(variation, person),
   trainingAge: person.trainingAge,
   reserveCap: RESERVE_CAP,
   bodyLoadKg: variation.bodyMassShare * (person.massKg ?? UNKNOWN_MASS_KG),
   curve: curveOf(variation),
   ...(WIDE_START.has(variation.family) ? { startSd: WIDE_START_SD } : {}),
+  ...(typeof person.habitReserve === 'number' ? { habitReserve: person.habitReserve } : {}),
   isNewToMovement: true,
 });

@@ -1,5 +1,5 @@
 import { aSet } from '../testing';
-import { doneSets, fatigueScale, influences, pastSessions, tempoCost, tempoOffset } from '.';
+import { doneSets, fatigueScale, influences, nextWorkSet, pastSessions, tempoCost, tempoOffset } from '.';
 
 const PLAIN = { lowering: 2, bottom: 0, lifting: 2, top: 0 } as const;
 const SLOW = { lowering: 3, bottom: 1, lifting: 1, top: 0 } as const;
@@ -52,6 +52,30 @@ describe('the log as the estimator reads it', () => {
     const moved = influences(past, lifter);
     expect(moved.map(({ set }) => set.setId)).toEqual(['a', 'b']);
     expect(moved[1]!.beforeKg).not.toBe(moved[0]!.beforeKg);
+  });
+
+  it('a report set aside as a habit is still shown as it was said, and the reason says so', () => {
+    const past = pastSessions(
+      [{ ...logged([aSet({ id: 'a', reserve: 2 }), aSet({ id: 'b', setIndex: 1, reserve: 4 })]), day: 4 }],
+      read,
+    );
+    const lifter = { startLoadKg: 24, trainingAge: 'intermediate', reserveCap: 5, bodyLoadKg: 0, habitReserve: 2 } as const;
+    expect(influences(past, lifter).map(({ set, isSetAside }) => [set.reserve, isSetAside])).toEqual([
+      [2, true],
+      [4, false],
+    ]);
+    const ask = {
+      ...lifter,
+      day: 8,
+      setIndex: 0,
+      today: [],
+      target: { sets: 3, repsLow: 8, repsHigh: 12, reserve: 2 },
+      loadsKg: [20, 24, 28],
+    };
+    const { reasons } = nextWorkSet(past, ask);
+    expect(reasons.find(({ code }) => code === 'reports-set-aside')?.values).toEqual({ reserve: 2, reports: 1 });
+    const { reasons: plain } = nextWorkSet(past, { ...ask, habitReserve: undefined });
+    expect(plain.map(({ code }) => code)).not.toContain('reports-set-aside');
   });
 });
 

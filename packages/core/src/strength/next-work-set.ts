@@ -7,7 +7,7 @@ import type { RepCurve } from './curve';
 import { sdOfLoadFor, sdOfStrength } from './estimator/belief';
 import { arrive, replayTrusted, takeDay } from './estimator/replay';
 import type { Checkpoint } from './estimator/replay';
-import { trustedReports } from './estimator/trusted-reports';
+import { setAside, trustedReports } from './estimator/trusted-reports';
 import type { Belief, ContextOffset } from './estimator/types';
 import { isProbeDue, PROBE } from './habit';
 import { isReadable, tellingKg } from './history';
@@ -44,6 +44,8 @@ export interface NextSetContext {
   /** The first work set after feelers: what they showed, one deviation down, and at most a quarter over the heaviest. */
   afterFeelers?: boolean;
   isNewToMovement?: boolean;
+  /** The number this person gives whatever was left: such a report counts as none. */
+  habitReserve?: number | undefined;
   prior?: Belief;
   /** Stored state after an earlier session of the same history; it must give the same answer as a whole replay. */
   checkpoint?: Checkpoint;
@@ -60,6 +62,8 @@ export interface Standing {
   isOpenEnded: boolean;
   /** What the last clean sets showed at least. */
   atLeast: readonly ShownSet[];
+  /** Reports set aside as a habit: the number, and how many; null: none. */
+  setAside: { reserve: number; reports: number } | null;
   /** Heaviest clean load of the last session; null: none. */
   sessionKg: number | null;
 }
@@ -68,7 +72,7 @@ export interface Standing {
 export const standBefore = (history: readonly PastSession[], context: NextSetContext): Standing => {
   const lifter: Lifter = context;
   const all = [...history, { day: context.day, sets: context.today }];
-  const trusted = trustedReports(all, context.reserveCap);
+  const trusted = trustedReports(all, context);
   const before = replayTrusted(history, trusted === all ? history : trusted.slice(0, -1), lifter, context.checkpoint);
   const arrived = arrive(before, context.day, lifter);
   const { belief, today } = takeDay(arrived.belief, trusted.at(-1)?.sets ?? [], lifter);
@@ -80,6 +84,7 @@ export const standBefore = (history: readonly PastSession[], context: NextSetCon
     shown: shownBy([...last, ...(trusted.at(-1)?.sets ?? [])], context.reserveCap),
     isOpenEnded: isOpenEnded([trusted.at(-1)?.sets ?? [], last, beforeLast(trusted)], context.reserveCap),
     atLeast: atLeastBy([...last, ...(trusted.at(-1)?.sets ?? [])]),
+    setAside: setAside(all, trusted),
     sessionKg: heaviest(last),
   };
 };
@@ -205,7 +210,7 @@ export const nextWorkSet = (
 /** Tenths are enough to read; raw values of a model look surer than they are. */
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 
-const reasonsOf = (choice: Choice, { at, currentKg }: Standing, context: NextSetContext): Reason[] => {
+const reasonsOf = (choice: Choice, { at, currentKg, setAside: habit }: Standing, context: NextSetContext): Reason[] => {
   const { target } = context;
   const bodyKg = tellingKg(context);
   const { loadKg, reps, prediction } = choice;
@@ -222,5 +227,6 @@ const reasonsOf = (choice: Choice, { at, currentKg }: Standing, context: NextSet
     'strength-model',
   );
   const values = { loadKg, reps, reserve: target.reserve, predictedReps: tenth(Math.max(0, prediction.reps)) };
-  return [estimate, reason(`load-${choice.kind}`, { ...values, fromKg: currentKg ?? loadKg }, 'strength-model')];
+  const told = habit ? [reason('reports-set-aside', habit, 'strength-model')] : [];
+  return [estimate, ...told, reason(`load-${choice.kind}`, { ...values, fromKg: currentKg ?? loadKg }, 'strength-model')];
 };

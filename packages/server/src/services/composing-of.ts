@@ -60,12 +60,12 @@ export const composingOf = async (
   today: string,
 ): Promise<{ composing: ComposingDto; catalogue: Catalogue }> => {
   const picture = await personPicture(scope, person, today);
-  const judged = await judgeContext(scope, context, person, picture);
+  const history = await exerciseHistory(scope, person.id, null);
+  const judged = await judgeContext(scope, context, person, picture, { history, day: dayNumber(today) });
   const done = (await scope.all('sessions', { personId: person.id }, { order: [['startedAt', 'ASC']] })).filter((session) =>
     DONE_STATES.includes(session.state),
   );
   const [firstDay, lastDay] = [done[0]?.date ?? today, done.at(-1)?.date];
-  const history = await exerciseHistory(scope, person.id, null);
   const kits = await kitsFor(scope, person.id);
   const usual = kits.find(({ id }) => id === picture.kit.id);
   const placeOf = (kit: KitDto) => ({

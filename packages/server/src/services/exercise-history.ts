@@ -1,5 +1,7 @@
 import { Op } from 'sequelize';
 import { dayNumber } from '@drubo/core';
+import { findVariation } from '@drubo/core/catalogue';
+import type { Catalogue } from '@drubo/core/catalogue';
 import type { PastExercise } from '@drubo/core/judging';
 import type { SessionRow, SheetItemRow } from '../db/models';
 import type { Scope } from '../db/scope';
@@ -14,6 +16,13 @@ export interface ExerciseHistory {
   /** Every movement that was done. */
   movements(): string[];
 }
+
+/** What somebody did, movement by movement, as far as it is in the catalogue. */
+export const doneBy = (catalogue: Catalogue, history: ExerciseHistory) =>
+  history.movements().flatMap((id) => {
+    const variation = findVariation(catalogue, id);
+    return variation ? [{ variation, past: history.of(id) }] : [];
+  });
 
 const NONE: ExerciseHistory = { of: () => [], movements: () => [] };
 

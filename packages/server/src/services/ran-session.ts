@@ -46,7 +46,7 @@ export const ranSession = async (scope: Scope, context: Context, session: Sessio
       sets: await setsOf(scope, session.id),
     },
     judgedWith: {
-      context: await judgeContext(scope, context, person, picture),
+      context: await judgeContext(scope, context, person, picture, { history, day: dayNumber(session.date) }),
       bodyMassKg: person.massKg,
       pastOf: (variationId) => history.of(variationId),
     },

@@ -1,15 +1,17 @@
 import type { LastTimeDto, SheetDto, SheetItemDto, SinceDto } from '@drubo/contracts';
-import { allowedLoads, feelersLeft, isSameDose } from '@drubo/core';
+import { allowedLoads, dayNumber, feelersLeft, isSameDose } from '@drubo/core';
 import { timedBlocks } from '@drubo/core/composing';
 import { sessionMinutes } from '@drubo/core/dose';
 import { getVariation } from '@drubo/core/catalogue';
+import { habitOf } from '@drubo/core/judging';
 import { roleOf } from '@drubo/core/loop';
 import type { Since } from '@drubo/core/loop';
 import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
-import { exerciseHistory } from './exercise-history';
+import { doneBy, exerciseHistory } from './exercise-history';
 import { findPerson } from './find';
+import { fittedTo } from './judge-context';
 import { catalogueOf } from './movements';
 import { localDateOf } from './local-date';
 import { sinceOf } from './next-sheet';
@@ -42,7 +44,8 @@ export const readSheetWith = async (
   const person = await findPerson(scope, sheet.personId);
   const rows = await itemsOf(scope, sheet.id);
   const since = today === null ? [] : await sinceOf(scope, context, sheet, rows, person, today);
-  const picture = await personPicture(scope, person, today ?? (await todayOf(scope, context)), sheet.kitId);
+  const day = today ?? (await todayOf(scope, context));
+  const picture = await personPicture(scope, person, day, sheet.kitId);
   const { last: before, startedAt } = await lastTimes(scope, sheet);
   const past = await exerciseHistory(scope, sheet.personId, startedAt);
   const catalogue = await catalogueOf(scope, context);
@@ -62,7 +65,7 @@ export const readSheetWith = async (
     personName: person.name,
     personMinutes: person.minutes,
     personHeightCm: person.heightCm,
-    fittedTo: { goal: person.goal, trainingAge: person.trainingAge, massKg: person.massKg, age: picture.health.age },
+    fittedTo: fittedTo(person, picture.health.age, habitOf(doneBy(catalogue, past), dayNumber(day))),
     careful: picture.health.careful,
     notAsked: picture.health.notAsked,
     schools: person.schools,

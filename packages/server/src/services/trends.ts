@@ -12,6 +12,7 @@ import { toSetRecord } from '../db/mappers/rows';
 import type { PersonRow, SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { AppError } from '../errors';
+import { exerciseHistory } from './exercise-history';
 import { judgeContext } from './judge-context';
 import { localDateOf } from './local-date';
 import { catalogueOf } from './movements';
@@ -175,8 +176,10 @@ export const readExerciseTrend = async (
     if (known) known.push(set);
     else setsOf.set(key, [set]);
   }
-  const picture = await personPicture(scope, person, localDateOf(context.clock.now(), caller.timeZone));
-  const judged = await judgeContext(scope, context, person, picture);
+  const today = localDateOf(context.clock.now(), caller.timeZone);
+  const picture = await personPicture(scope, person, today);
+  const history = await exerciseHistory(scope, person.id, null);
+  const judged = await judgeContext(scope, context, person, picture, { history, day: dayNumber(today) });
   const variation = findVariation(judged.catalogue, variationId);
   if (!variation) throw new AppError('not-found', 'There is no movement with this id here.');
   const past = done

@@ -27,6 +27,9 @@ const beforeWords = ({ from, values, sets }: ReviewItemDto, variation: Variation
   return isAsPlanned ? planned : `${used.join(', then ')} (planned: ${planned})`;
 };
 
+/** What the numbers rest on is told when asked why. */
+const BEHIND_IT: ReadonlySet<string> = new Set(['strength-estimate', 'reports-set-aside']);
+
 /** One exercise's verdict: the step it takes, its one change, planned against done, why, and the way to edit it. */
 export const ReviewCard = ({
   item,
@@ -86,7 +89,7 @@ export const ReviewCard = ({
         </Txt>
       )}
       <Txt>
-        {explainAll(proposal.reasons.filter(({ code }) => code !== 'strength-estimate'))
+        {explainAll(proposal.reasons.filter(({ code }) => !BEHIND_IT.has(code)))
           .map(({ text }) => text)
           .join(' ')}
       </Txt>
@@ -105,7 +108,7 @@ export const ReviewCard = ({
             <>
               <Trace proposal={proposal} />
               {proposal.reasons.some(({ basis }) => basis === 'strength-model') && (
-                <Evidence variation={variation} item={evidence} />
+                <Evidence variation={variation} item={evidence} reasons={proposal.reasons} />
               )}
             </>
           )}

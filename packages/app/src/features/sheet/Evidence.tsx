@@ -7,6 +7,7 @@ import { historyOf } from '@drubo/core/judging';
 import { influences, lifterFor } from '@drubo/core/strength';
 import type { Influence } from '@drubo/core/strength';
 import { isPerSide } from '@drubo/core/vocabulary';
+import type { Reason } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { dateOfDay, formatDay } from '../../ui/days';
@@ -17,21 +18,35 @@ import { useStudio } from '../shell/StudioContext';
 const PAGE = 9;
 
 /** What one set said and did: '24 kg × 10, 2 in reserve: +0.8 %'. */
-const wordsOf = ({ set, beforeKg, afterKg }: Influence, unit: 'kg' | 'lb'): string => {
+const wordsOf = ({ set, isSetAside, beforeKg, afterKg }: Influence, unit: 'kg' | 'lb'): string => {
   const change = (afterKg / beforeKg - 1) * 100;
-  const said = set.failed ? 'missed the next' : set.reserve === null ? 'reserve not asked' : `${set.reserve} in reserve`;
+  const said = set.failed
+    ? 'missed the next'
+    : set.reserve === null
+      ? 'reserve not asked'
+      : `${set.reserve} in reserve${isSetAside ? ' (not counted)' : ''}`;
   const moved = Math.abs(change) < 0.05 ? 'no change' : `${change > 0 ? '+' : '−'}${formatNumber(Math.abs(change))} %`;
   return `${formatMass(set.loadKg, unit)} × ${set.reps}, ${said}: ${moved}`;
 };
 
 /** The very sets an estimate rests on, newest first, with what each moved. */
-export const Evidence = ({ variation, item }: { variation: Variation; item: Pick<SheetItemDto, 'past' | 'dose'> }) => {
+export const Evidence = ({
+  variation,
+  item,
+  reasons,
+}: {
+  variation: Variation;
+  item: Pick<SheetItemDto, 'past' | 'dose'>;
+  /** Why the load is what it is; they name a report that is a habit. */
+  reasons: readonly Reason[];
+}) => {
   const { unit } = useStudio();
   const [shown, setShown] = useState(PAGE);
   const sides = isPerSide(variation.stance) ? (['left', 'right'] as const) : (['both'] as const);
   // Body mass moves every leg's estimate alike, so what a set changed can be told without it.
   const bodyMassKg = item.past.at(-1)?.sets[0]?.bodyMassKg ?? null;
-  const lifter = lifterFor(variation, { trainingAge: 'intermediate', massKg: bodyMassKg });
+  const habitReserve = reasons.flatMap((one) => (one.code === 'reports-set-aside' ? [one.values.reserve] : []))[0];
+  const lifter = lifterFor(variation, { trainingAge: 'intermediate', massKg: bodyMassKg, habitReserve });
   const all = sides.flatMap((side) =>
     influences(historyOf({ variation, dose: item.dose, past: item.past }, side), lifter).map((one) => ({ ...one, side })),
   );

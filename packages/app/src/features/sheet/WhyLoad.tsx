@@ -22,7 +22,7 @@ export const WhyLoad = ({
       about={`${variation.name}, load`}
       reasons={reasons}
       {...(label === undefined ? {} : { label })}
-      more={rests ? () => <Evidence variation={variation} item={item} /> : undefined}
+      more={rests ? () => <Evidence variation={variation} item={item} reasons={reasons} /> : undefined}
     />
   );
 };

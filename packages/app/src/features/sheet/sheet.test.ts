@@ -43,6 +43,12 @@ describe('stepping a dose', () => {
     expect(stepTempo(tempo, 'lowering', 1)?.lowering).toBe(1);
     expect(stepTempo(tempo, 'top', -1)).toBeNull();
   });
+
+  it('something always moves: the last second of moving can’t be taken off', () => {
+    const tempo = { lowering: 1, bottom: 2, lifting: 0, top: 0 } as const;
+    expect(stepTempo(tempo, 'lowering', -1)).toBeNull();
+    expect(stepTempo({ ...tempo, lifting: 'x' }, 'lowering', -1)?.lowering).toBe(0);
+  });
 });
 
 describe('last time in a line', () => {

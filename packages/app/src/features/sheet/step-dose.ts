@@ -1,5 +1,6 @@
 import { nextDown, nextUp, repsTop } from '@drubo/core';
 import type { Dose, Load } from '@drubo/core';
+import { isPossibleTempo } from '@drubo/core/dose';
 import type { Tempo, TempoPart } from '@drubo/core/vocabulary';
 
 /** The numbers of a dose a trainer steps through. */
@@ -54,9 +55,13 @@ const SLOWEST = 10;
 /** Lifting may also be fast: one step under a second. */
 const SCALE: readonly TempoPart[] = [0, 'x', ...Array.from({ length: SLOWEST }, (_, at) => at + 1)];
 
-/** The tempo with one phase a step slower or faster, or null at the end. Only lifting may be fast (`x`). */
+/**
+ * The tempo with one phase a step slower or faster, or null at the end. Only lifting may be fast (`x`), and something has to
+ * move.
+ */
 export const stepTempo = (tempo: Tempo, phase: keyof Tempo, by: 1 | -1): Tempo | null => {
   const scale = phase === 'lifting' ? SCALE : SCALE.filter((part) => part !== 'x');
   const next = scale[scale.indexOf(tempo[phase]) + by];
-  return next === undefined ? null : { ...tempo, [phase]: next };
+  const stepped = next === undefined ? null : { ...tempo, [phase]: next };
+  return stepped && isPossibleTempo(stepped) ? stepped : null;
 };

@@ -32,6 +32,7 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     justifyContent: 'center',
     minHeight: TARGET.usual,
+    minWidth: TARGET.usual,
     paddingHorizontal: SPACE.s,
   },
 });

@@ -71,6 +71,8 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
     `One lighter session: ${v.sets} of ${v.usualSets} sets, ${v.reserve} in reserve. What stood before comes back.`,
   'shape-from-belief': (v, c) =>
     `For this shape ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}: about ${formatNumber(v.predictedReps)} reps could be done at its pace, and one step is kept back.`,
+  'circuit-lead': (v) =>
+    `New to circuits: one lift by itself first, ${v.sets} ${v.sets === 1 ? 'set' : 'sets'} of ${v.repsLow} to ${v.repsHigh}, then the rounds.`,
   'rounds-earned': (v) =>
     `${v.rounds} rounds at most with ${v.restSeconds} s after each: ${v.circuits === 0 ? 'no whole circuit' : v.circuits === 1 ? 'one whole circuit' : `${v.circuits} whole circuits`} so far.` +
     (v.isSpared ? ' Easy effort, 4 to 6 of 10.' : ' Effort 6 to 8 of 10.'),

@@ -9,6 +9,8 @@ export const STRENGTH_WORDS: WordsFor<StrengthReasons> = {
     `From the sets so far: about ${formatNumber(v.predictedReps)} reps to failure at ${load(v.loadKg, c.unit)} (give or take ${formatNumber(v.sdReps)}), ` +
     `one-rep maximum near ${formatMass(v.oneRepMaxKg, c.unit)} ± ${formatNumber(v.sdPercent)} %` +
     (v.bodyLoadKg > 0 ? `, ${formatMass(v.bodyLoadKg, c.unit)} of body mass moving with it.` : '.'),
+  'reports-set-aside': (v) =>
+    `“${v.reserve} in reserve” was said ${v.reports} times, whatever was left: those reports are not counted, only the reps done.`,
   'load-first': (v, c) => `${load(v.loadKg, c.unit)} × ${v.reps} should leave about ${v.reserve}.`,
   'load-kept': (v, c) =>
     `${load(v.loadKg, c.unit)} stays: ${v.reps} reps should leave about ${v.reserve}. Reps climb first, then load.`,

@@ -3,10 +3,11 @@ import type { Rung, Variation } from '../../catalogue';
 import { allowedLoads, firstDose, loadsForVariation, mayGoRound, positionOf, wentRound } from '../../dose';
 import { snapDown } from '../../kit';
 import type { Load } from '../../kit';
-import { carryOver, FEELER_FROM_SIGMA, guessKg, isEstimable, lifterFor, ratioBetween, replay, tellingKg } from '../../strength';
+import { FEELER_FROM_SIGMA, guessKg, isEstimable, ratioBetween } from '../../strength';
 import { reason } from '../../vocabulary';
 import type { LeverValues, Reason } from '../../vocabulary';
-import { carefulCause, historyOf, sidesOf, withToday } from '../estimate-next';
+import { carefulCause, withToday } from '../estimate-next';
+import { loadBorne } from '../load-borne';
 import type { ExerciseLog, Outcome } from '../types';
 import { gateEvidence, gateTarget, isJudged, sessionsMet } from './evidence';
 import type { GateTarget } from './evidence';
@@ -83,7 +84,8 @@ export const toNextRung = (log: ExerciseLog, gate: MetGate): Outcome | null => {
     values,
     dose: {
       ...first,
-      sets: Math.max(dose.sets, rung.gate?.sets ?? 0),
+      // The day's minutes may have capped the sets; the new stage has the usual ones.
+      sets: Math.max(dose.sets, log.usual?.sets ?? 0, rung.gate?.sets ?? 0),
       restSeconds: dose.restSeconds,
       reserve: dose.reserve,
       load,
@@ -108,7 +110,8 @@ const startingLoad = (log: ExerciseLog, to: Variation, values: LeverValues, firs
   const ratio = isHeldAlike ? 1 : from > 0 && into > 0 ? Math.min(1, into / from) : 0;
   if (ratio === 0 || dose.load.externalKg === 0 || !isEstimable(variation) || !isEstimable(to)) return first;
   const most = (carefulCause(log) === null ? STAGES.most : STAGES.carefulMost) * ratio * dose.load.externalKg;
-  const wantedKg = Math.min(most, loadBorne(log, to, { ratio, sigma: STAGES.sigma }));
+  const borneKg = loadBorne({ ...log, past: withToday(log) }, to, { ratio, sigma: STAGES.sigma }, dose);
+  const wantedKg = Math.min(most, borneKg ?? 0);
   const held = snapDown(allowedLoads(context.kit, context.limits, to, values), wantedKg);
   return held && held.externalKg > first.externalKg ? held : first;
 };
@@ -121,25 +124,14 @@ export const shownValues = (target: GateTarget) => ({
   loadKg: target.loadKg,
 });
 
-/** External load of another movement that what is believed of this one bears for the range, one deviation down. */
-const loadBorne = (log: ExerciseLog, to: Variation, by: { ratio: number; sigma: number }): number => {
-  const { context, variation, dose } = log;
-  const lifters = { from: lifterFor(variation, context.person), to: lifterFor(to, context.person) };
-  const [side = 'both'] = sidesOf(log);
-  const { belief } = replay(historyOf({ ...log, past: withToday(log) }, side), lifters.from);
-  const carried = carryOver(belief, by, lifters, context.person.trainingAge === 'novice' ? 'novice' : 'trained');
-  const low = Math.exp((carried.mean[0] ?? 0) - Math.sqrt(carried.cov[0] ?? 0));
-  return low / (1 + (dose.repsLow + dose.reserve) / Math.exp(carried.mean[3] ?? 0)) - tellingKg(lifters.to);
-};
-
 const carriedLoad = (log: ExerciseLog, toId: string): { load: Load; reasons: Reason[] } | null => {
   const { context, variation } = log;
   const by = ratioBetween(variation.id, toId);
   const to = getVariation(context.catalogue, toId);
   const loads = loadsForVariation(context.kit, to);
   if (!by || by.sigma >= FEELER_FROM_SIGMA || loads.length === 0) return null;
-  const wantedKg = loadBorne(log, to, by);
-  const load = snapDown(loads, wantedKg);
+  const wantedKg = loadBorne({ ...log, past: withToday(log) }, to, by, log.dose);
+  const load = wantedKg === null ? null : snapDown(loads, wantedKg);
   if (!load) return null;
   const values = { variationId: variation.id, ratio: Math.round(by.ratio * 100) / 100, loadKg: load.externalKg };
   return { load, reasons: [reason('load-from-relative', values, 'common-practice')] };

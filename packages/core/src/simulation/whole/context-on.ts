@@ -5,7 +5,7 @@ import { roomOf } from '../../kit';
 import type { PlaceKit } from '../../kit';
 import { healthPicture } from '../../limits';
 import type { HealthPicture } from '../../limits';
-import { PAIN_NOT_ASKED } from '../../progression';
+import { habitOf, PAIN_NOT_ASKED } from '../../progression';
 import type { JudgeContext, PastExercise } from '../../progression';
 import { clearedPain } from '../../session';
 import { addDays, dayNumber } from '../../units';
@@ -41,13 +41,15 @@ const safetyOf = (person: WholePerson, kit: PlaceKit): NonNullable<JudgeContext[
 });
 
 /** What exercises are planned and judged with on a day. */
-export const contextOn = (person: WholePerson, day: number, kit: PlaceKit): JudgeContext => {
+export const contextOn = (person: WholePerson, day: number, kit: PlaceKit, pasts: Pasts): JudgeContext => {
   const { limits, careful, age } = healthOn(person, day);
+  const done = [...pasts].map(([id, past]) => ({ variation: getVariation(builtInCatalogue, id), past }));
+  const habitReserve = habitOf(done, dayNumber(dateOf(day)));
   return {
     catalogue: builtInCatalogue,
     kit,
     room: roomOf(kit, kit.items),
-    person: { goal: person.goal, trainingAge: person.trainingAge, massKg: person.massKg, age },
+    person: { goal: person.goal, trainingAge: person.trainingAge, massKg: person.massKg, age, habitReserve },
     limits,
     safety: safetyOf(person, kit),
     pain: { ...PAIN_NOT_ASKED, clearedUpTo: clearedPain(limits) },
@@ -70,7 +72,7 @@ export const inputOn = (
     doneDays,
   }: { day: number; trainsOn: number; kit: PlaceKit; tracks: readonly Track[]; pasts: Pasts; doneDays: readonly number[] },
 ): SheetInput => ({
-  context: contextOn(person, day, kit),
+  context: contextOn(person, day, kit, pasts),
   tracks,
   stage: {
     sessionsDone: doneDays.length,

@@ -104,7 +104,7 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number): W
           dayRole: null,
         }
       : made;
-    const context = contextOn(person, day, kit);
+    const context = contextOn(person, day, kit, pasts);
     const judgedWith: JudgedWith = {
       context,
       bodyMassKg: person.massKg,

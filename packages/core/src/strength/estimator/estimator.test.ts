@@ -122,7 +122,7 @@ describe('reports that are a habit', () => {
   it('ten alike and contradicted by what followed are set aside; the reps stay', () => {
     const said = sessions(6, [always2(8), always2(8)]);
     const followed: PastSession = { day: 24, sets: [aDone({ reps: 14, reserve: null }), aDone({ reps: 14, reserve: null })] };
-    const trusted = trustedReports([...said, followed], 5);
+    const trusted = trustedReports([...said, followed], { reserveCap: 5 });
     expect(trusted.flatMap(({ sets }) => sets).every(({ reserve }) => reserve === null)).toBe(true);
     expect(trusted.flatMap(({ sets }) => sets).map(({ reps }) => reps)).toContain(8);
   });
@@ -132,9 +132,9 @@ describe('reports that are a habit', () => {
       ...sessions(3, [always2(8), always2(8), always2(8)]),
       { day: 12, sets: [aDone({ reps: 14, reserve: 3 })] },
     ];
-    expect(trustedReports(nine, 5)).toBe(nine);
+    expect(trustedReports(nine, { reserveCap: 5 })).toBe(nine);
     const calm = sessions(8, [always2(10), always2(10)]);
-    expect(trustedReports(calm, 5)).toBe(calm);
+    expect(trustedReports(calm, { reserveCap: 5 })).toBe(calm);
   });
 
   it('session by session in one pass: the last stands where a whole replay stands, each where its own beginning does', () => {
@@ -145,11 +145,10 @@ describe('reports that are a habit', () => {
         const last = each.at(-1);
         if (last) expect(last.belief).toEqual(replay(history, LIFTER).belief);
         // Without a habit in it, what came later changes nothing of what stood before.
-        if (trustedReports(history, LIFTER.reserveCap) !== history) return;
+        if (trustedReports(history, LIFTER) !== history) return;
         const half = history.slice(0, history.length >> 1);
         const middle = each[half.length - 1];
-        if (middle && trustedReports(half, LIFTER.reserveCap) === half)
-          expect(middle.belief).toEqual(replay(half, LIFTER).belief);
+        if (middle && trustedReports(half, LIFTER) === half) expect(middle.belief).toEqual(replay(half, LIFTER).belief);
       }),
     );
   });
@@ -158,7 +157,7 @@ describe('reports that are a habit', () => {
     const habit = sessions(12, [aDone({ reserve: 2, reps: 5, loadKg: 50 })], 2);
     const shown: PastSession = { day: 23, sets: [aDone({ reserve: null, reps: 14, loadKg: 50 })] };
     const silent = habit.map(({ day, sets }) => ({ day, sets: sets.map((set) => ({ ...set, reserve: null })) }));
-    expect(trustedReports([...habit, shown], 5)).not.toEqual([...habit, shown]);
+    expect(trustedReports([...habit, shown], { reserveCap: 5 })).not.toEqual([...habit, shown]);
     const after = replayEach([...habit, shown], LIFTER)[5];
     expect(after?.belief).toEqual(replayEach(silent, LIFTER)[5]?.belief);
     expect(after?.belief).not.toEqual(replayEach(habit, LIFTER)[5]?.belief);

@@ -129,7 +129,7 @@ const reportsIn = (sessions: readonly PastSession[]): number =>
  * replayed; where that one no longer holds (another engine, a report since found to be a habit) all of it is.
  */
 export const replay = (history: readonly PastSession[], lifter: Lifter, from?: Checkpoint): Checkpoint =>
-  replayTrusted(history, trustedReports(history, lifter.reserveCap), lifter, from);
+  replayTrusted(history, trustedReports(history, lifter), lifter, from);
 
 /** The same, where the reports have been looked through already: `trusted` is `history` without the habits. */
 export const replayTrusted = (
@@ -153,5 +153,5 @@ export const replayTrusted = (
  */
 export const replayEach = (history: readonly PastSession[], lifter: Lifter): Checkpoint[] => {
   let at = start(lifter);
-  return trustedReports(history, lifter.reserveCap).map((session) => (at = takeSession(at, session, lifter)));
+  return trustedReports(history, lifter).map((session) => (at = takeSession(at, session, lifter)));
 };

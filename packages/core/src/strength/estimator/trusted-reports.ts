@@ -1,5 +1,5 @@
 import { wasProbe } from '../habit';
-import type { DoneSet, PastSession } from '../history';
+import type { DoneSet, Lifter, PastSession } from '../history';
 import { ESTIMATOR } from './params';
 
 /** Share of a run that must be contradicted before all of it counts as a habit. House default. */
@@ -20,19 +20,25 @@ interface Placed {
   isProbe: boolean;
 }
 
+/** Who asks: the top of their scale, and the number known to be a habit of theirs, if any. */
+export type Reporter = Pick<Lifter, 'reserveCap' | 'habitReserve'>;
+
 /**
  * Drops reports that are a habit, not an observation: ten or more in a row, all the same and below the cap, and
- * contradicted by what was then done at the same load or more. The completed reps stay. Gives the very same list back
- * where nothing is dropped.
+ * contradicted by what was then done at the same load or more; or the number known to be a habit from other lifts. The
+ * completed reps stay. Gives the very same list back where nothing is dropped.
  */
-export const trustedReports = (history: readonly PastSession[], reserveCap: number): readonly PastSession[] => {
+export const trustedReports = (
+  history: readonly PastSession[],
+  { reserveCap, habitReserve }: Reporter,
+): readonly PastSession[] => {
   const placed: Placed[] = [];
   for (const { day, sets } of history) {
     const probe = wasProbe(sets) ? sets.at(-1) : undefined;
     for (const [at, set] of sets.entries()) placed.push({ day, at, order: placed.length, set, isProbe: set === probe });
   }
   const reported = placed.filter(({ set }) => set.reserve !== null && !set.failed);
-  const dropped = new Set<DoneSet>();
+  const dropped = new Set(reported.flatMap(({ set }) => (set.reserve === habitReserve ? [set] : [])));
   for (let from = 0; from < reported.length;) {
     const reserve = reported[from]?.set.reserve ?? null;
     let to = from;
@@ -48,6 +54,19 @@ export const trustedReports = (history: readonly PastSession[], reserveCap: numb
     day,
     sets: sets.map((set) => (dropped.has(set) ? { ...set, reserve: null } : set)),
   }));
+};
+
+/** The reports of a history that were set aside as a habit: the number last given, and how many; null: none. */
+export const setAside = (
+  history: readonly PastSession[],
+  trusted: readonly PastSession[],
+): { reserve: number; reports: number } | null => {
+  if (trusted === history) return null;
+  const dropped = history.flatMap(({ sets }, at) =>
+    sets.flatMap(({ reserve }, place) => (reserve !== null && trusted[at]?.sets[place]?.reserve === null ? [reserve] : [])),
+  );
+  const last = dropped.at(-1);
+  return last === undefined ? null : { reserve: last, reports: dropped.length };
 };
 
 /** Whether a set done within two weeks after shows that a report was too low. */

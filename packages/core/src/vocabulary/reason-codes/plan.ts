@@ -52,6 +52,7 @@ export interface PlanReasons {
   'loan-sets': { sets: number; usualSets: number; reserve: number };
   'shape-from-belief': { loadKg: number; usualKg: number; predictedReps: number };
   'sets-for-minutes': { sets: number; usualSets: number; minutes: number };
+  'circuit-lead': { sets: number; repsLow: number; repsHigh: number };
   'rounds-earned': { rounds: number; restSeconds: number; circuits: number; isSpared: boolean };
   intervals: { sets: number; seconds: number; restSeconds: number; finishers: number; isSpared: boolean };
 }
@@ -90,6 +91,7 @@ export const PLAN_CODES: Record<keyof PlanReasons, true> = {
   'loan-sets': true,
   'shape-from-belief': true,
   'sets-for-minutes': true,
+  'circuit-lead': true,
   'rounds-earned': true,
   intervals: true,
 };

@@ -17,6 +17,7 @@ export interface StrengthReasons {
     sdPercent: number;
     bodyLoadKg: number;
   };
+  'reports-set-aside': { reserve: number; reports: number };
   'load-first': ChosenLoad;
   'load-kept': ChosenLoad;
   'load-kept-beyond': ChosenLoad;
@@ -30,6 +31,7 @@ export interface StrengthReasons {
 /** Every code of the group; a missing one does not compile. */
 export const STRENGTH_CODES: Record<keyof StrengthReasons, true> = {
   'strength-estimate': true,
+  'reports-set-aside': true,
   'load-first': true,
   'load-kept': true,
   'load-kept-beyond': true,

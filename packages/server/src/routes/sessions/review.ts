@@ -1,7 +1,7 @@
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
 import { acceptReview as accept } from '../../services/accept-review';
-import { checkLoad } from '../../services/check-dose';
+import { checkDose } from '../../services/check-dose';
 import { findSession } from '../../services/find';
 import { readReview } from '../../services/review';
 import { runCommand } from '../../services/run-command';
@@ -24,6 +24,6 @@ export const acceptReview: Handler<'acceptReview'> = ({ params, body, caller }, 
   runCommand(context, caller, { endpointId: 'acceptReview', params, body }, async (scope) => {
     const session = await findSession(scope, params.sessionId);
     mustBeFinished(session);
-    body.choices.forEach((choice, at) => checkLoad(choice.dose, `body.choices.${at}.dose`));
+    body.choices.forEach((choice, at) => checkDose(choice.dose, `body.choices.${at}.dose`));
     return accept(scope, context, caller, session, body);
   });

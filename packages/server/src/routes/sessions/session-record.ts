@@ -4,7 +4,7 @@ import type { SessionRow } from '../../db/models';
 import type { Scope } from '../../db/scope';
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
-import { checkLoad } from '../../services/check-dose';
+import { checkDose } from '../../services/check-dose';
 import { findSession } from '../../services/find';
 import { catalogueOf } from '../../services/movements';
 import { runCommand } from '../../services/run-command';
@@ -31,7 +31,7 @@ export const saveSessionRecord: Handler<'saveSessionRecord'> = ({ params, body, 
     }
     const item = broughtIn(fields);
     if (item) {
-      checkLoad(item.dose, 'body.fields.item.dose');
+      checkDose(item.dose, 'body.fields.item.dose');
       if (!findVariation(await catalogueOf(scope, context), item.variationId)) {
         throw new AppError('invalid-input', 'This movement is not known here.', [
           { path: 'body.fields.item.variationId', message: 'is not in the catalogue' },
@@ -39,7 +39,7 @@ export const saveSessionRecord: Handler<'saveSessionRecord'> = ({ params, body, 
       }
       await bringIn(scope, session, item);
     }
-    if (fields.kind === 'dose') checkLoad(fields.dose, 'body.fields.dose');
+    if (fields.kind === 'dose') checkDose(fields.dose, 'body.fields.dose');
     if (fields.kind === 'after' && !removed) {
       await scope.update('sessions', { effort: fields.effort, minutes: fields.minutes }, { id: session.id });
     }

@@ -1,7 +1,7 @@
 import { roleOf } from '@drubo/core/loop';
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
-import { checkLoad } from '../../services/check-dose';
+import { checkDose } from '../../services/check-dose';
 import { composingOf, forPhone } from '../../services/composing-of';
 import { checkVersion, findPerson, findSheet, refuseErased } from '../../services/find';
 import { localDateOf } from '../../services/local-date';
@@ -20,7 +20,7 @@ export const getSheet: Handler<'getSheet'> = async ({ params, caller }, context)
 export const saveSheet: Handler<'saveSheet'> = ({ params, body, caller }, context) =>
   runCommand(context, caller, { endpointId: 'saveSheet', params, body }, async (scope) => {
     const sheet = await findSheet(scope, params.sheetId);
-    body.content.items.forEach(({ dose }, at) => checkLoad(dose, `body.content.items.${at}.dose`));
+    body.content.items.forEach(({ dose }, at) => checkDose(dose, `body.content.items.${at}.dose`));
     if (sheet.state !== 'next' && sheet.state !== 'later') {
       throw new AppError('sheet-started', 'This sheet’s session has begun; change its sets instead.');
     }
