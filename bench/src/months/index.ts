@@ -32,7 +32,7 @@ const line = (key: string, found: LifeMeasures): string => {
     `still ${found.stillPairs}/${found.pairs}`,
     `bar wk ${found.firstBarWeek === null ? '–' : found.firstBarWeek + 1}`,
     `up ${share('move-up')} reps ${share('move-up-reps')} same ${share('same-again')} ease ${share('ease-back')} out ${share('leave-out')}`,
-    `err ${mean(found.errorSum, found.errorSets)} · held back ${mean(found.heldErrorSum, found.heldErrorSets)}`,
+    `err ${mean(found.errorSum, found.errorSets)} (far ones as 20: ${mean(found.nearErrorSum, found.errorSets)}) · held back ${mean(found.heldErrorSum, found.heldErrorSets)}`,
   ].join(' · ');
 };
 
@@ -58,6 +58,7 @@ const sum = (all: readonly LifeMeasures[]): LifeMeasures => {
     verdicts,
     errorSum: total((one) => one.errorSum),
     errorSets: total((one) => one.errorSets),
+    nearErrorSum: total((one) => one.nearErrorSum),
     heldErrorSum: total((one) => one.heldErrorSum),
     heldErrorSets: total((one) => one.heldErrorSets),
     toFailure: total((one) => one.toFailure),

@@ -7,6 +7,9 @@ import { allowedLoads } from '@drubo/core/dose';
 import { isSameDose } from '@drubo/core';
 import type { WholePerson, WholeSession } from '@drubo/core/simulation';
 
+/** Reps off the target beyond which a set is simply far too easy. House default. */
+const FAR = 20;
+
 type Item = WholeSession['sheet']['items'][number];
 
 /** What a life is judged by. Counts unless said. */
@@ -32,6 +35,8 @@ export interface LifeMeasures {
   /** Sum of |true reserve − target| from week 5 and sets counted, ends of the rack and limits apart. */
   errorSum: number;
   errorSets: number;
+  /** The same sum, no set counted for more than FAR reps: beyond that no published curve says how many were left. */
+  nearErrorSum: number;
   /** The same of those whose loads are held back on purpose: who is to be careful, and who trains with nobody judging the sets. */
   heldErrorSum: number;
   heldErrorSets: number;
@@ -109,6 +114,7 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
     verdicts: {},
     errorSum: 0,
     errorSets: 0,
+    nearErrorSum: 0,
     heldErrorSum: 0,
     heldErrorSets: 0,
     toFailure: 0,
@@ -151,7 +157,9 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
         if (!item || !isWork(session, item) || isAtRacksEnd(session, item) || session.context.limits.length > 0) continue;
         if (!isEstimable(getVariation(session.context.catalogue, item.variationId))) continue;
         const isHeld = (session.context.careful ?? []).length > 0 || person.isAlone === true;
-        found[isHeld ? 'heldErrorSum' : 'errorSum'] += Math.abs(truth.margin - truth.target);
+        const error = Math.abs(truth.margin - truth.target);
+        found[isHeld ? 'heldErrorSum' : 'errorSum'] += error;
+        if (!isHeld) found.nearErrorSum += Math.min(FAR, error);
         found[isHeld ? 'heldErrorSets' : 'errorSets'] += 1;
         if (truth.margin < 0) found.toFailure += 1;
       }
@@ -236,7 +244,7 @@ const loansForGood = (life: readonly WholeSession[]): number => {
       const now = seen[at];
       const after = seen.slice(at, at + 9);
       if (!before || !now || before.item.trackDose.sets < 2 || before.codes.includes('rung-below')) continue;
-      const isEased = before.codes.some((code) => EASED.test(code));
+      const isEased = before.codes.some((code) => EASED.test(code)) && !before.codes.includes('load-down');
       const dropped = (one: Item) =>
         one.trackDose.sets < before.item.trackDose.sets || (isEased && one.dose.load.externalKg < 0.8 * before.stoodKg - 0.01);
       if (dropped(now.item) && after.every(({ item, pain }) => dropped(item) && !pain)) count += 1;
