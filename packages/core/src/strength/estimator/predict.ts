@@ -47,6 +47,10 @@ export const varianceOf = ({ cov }: Pick<Belief, 'cov'>, h: readonly number[]): 
   return Math.max(0, sum);
 };
 
+/** Reps to failure alone, without how far off they may be. */
+export const repsAt = (belief: Belief, totalKg: number, fatigue: number, context: ContextOffset = NO_OFFSET): number =>
+  kOf(belief) * (Math.exp(capability(belief, fatigue, context)) / totalKg - 1);
+
 /**
  * Reps to failure at a total moved load of `totalKg` (above 0), after `fatigue` from today's earlier sets.
  * A heavier load never has more predicted reps.

@@ -1,6 +1,6 @@
 import { atLeast, measure } from './assimilate';
 import { ESTIMATOR } from './params';
-import { capability, fatigueOf, kOf, leanOn, predict } from './predict';
+import { capability, fatigueOf, kOf, leanOn, repsAt } from './predict';
 import { isNumbered, takeReport } from './report';
 import { X } from './types';
 import type { Belief, Observation } from './types';
@@ -37,15 +37,15 @@ export const takeSet = (belief: Belief, seen: Observation, today: Today): Taken 
  * so that it would, strength is held where it was.
  */
 const neverLowerForBetter = (before: Belief, after: Belief, seen: Observation, { fatigue }: Today): Belief => {
-  const predicted = predict(before, seen.totalKg, fatigue, seen.context).reps;
-  const shown = seen.reps + (hasReport(seen) ? seen.reserve : 0);
   const lost = capability(before, fatigue) - capability(after, fatigue);
-  if (seen.failed || shown < predicted || lost <= 0) return after;
+  if (seen.failed || lost <= 0) return after;
+  const shown = seen.reps + (hasReport(seen) ? seen.reserve : 0);
+  if (shown < repsAt(before, seen.totalKg, fatigue, seen.context)) return after;
   return { ...after, mean: after.mean.map((value, at) => (at === X ? value + lost : value)) };
 };
 
 const takenIn = (learned: Belief, seen: Observation, today: Today): Taken => {
-  const left = seen.failed ? 0 : Math.max(0, predict(learned, seen.totalKg, today.fatigue, seen.context).reps - seen.reps);
+  const left = seen.failed ? 0 : Math.max(0, repsAt(learned, seen.totalKg, today.fatigue, seen.context) - seen.reps);
   const added = fatigueOf(left);
   return {
     belief: learned,
@@ -72,7 +72,7 @@ const finished = (belief: Belief, seen: Observation, { fatigue, reported }: Toda
   const k = kOf(belief);
   const excess = Math.log(seen.totalKg) + Math.log(1 + seen.reps / k) - capability(belief, fatigue, seen.context);
   // Leaned at the predicted reps, so that how a bound is shared out doesn't hang on how far above it the set was.
-  const expected = Math.min(k, Math.max(0, predict(belief, seen.totalKg, fatigue, seen.context).reps));
+  const expected = Math.min(k, Math.max(0, repsAt(belief, seen.totalKg, fatigue, seen.context)));
   const noise = ESTIMATOR.completedSd / (k + expected);
   const bounded = atLeast(belief, leanOn(k, expected, fatigue), excess, noise ** 2 + seen.context.sd ** 2);
   return hasReport(seen) ? takeReport(bounded, seen, seen.reserve, fatigue, !reported) : bounded;

@@ -38,7 +38,8 @@ export const trustedReports = (
     for (const [at, set] of sets.entries()) placed.push({ day, at, order: placed.length, set, isProbe: set === probe });
   }
   const reported = placed.filter(({ set }) => set.reserve !== null && !set.failed);
-  const dropped = new Set(reported.flatMap(({ set }) => (set.reserve === habitReserve ? [set] : [])));
+  const dropped = new Set<DoneSet>();
+  if (habitReserve !== undefined) for (const { set } of reported) if (set.reserve === habitReserve) dropped.add(set);
   for (let from = 0; from < reported.length;) {
     const reserve = reported[from]?.set.reserve ?? null;
     let to = from;
