@@ -37,7 +37,10 @@ export interface LifeMeasures {
   errorSets: number;
   /** The same sum, no set counted for more than FAR reps: beyond that no published curve says how many were left. */
   nearErrorSum: number;
-  /** The same of those whose loads are held back on purpose: who is to be careful, and who trains with nobody judging the sets. */
+  /**
+   * The same of loads that are held back on purpose: who is to be careful, who trains with
+   * nobody judging the sets, and what comes back a step at a time after pain or a fault.
+   */
   heldErrorSum: number;
   heldErrorSets: number;
   toFailure: number;
@@ -156,7 +159,8 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
         const item = session.sheet.items.find(({ id }) => id === truth.itemId);
         if (!item || !isWork(session, item) || isAtRacksEnd(session, item) || session.context.limits.length > 0) continue;
         if (!isEstimable(getVariation(session.context.catalogue, item.variationId))) continue;
-        const isHeld = (session.context.careful ?? []).length > 0 || person.isAlone === true;
+        const isEased = item.memory?.eased !== undefined;
+        const isHeld = isEased || (session.context.careful ?? []).length > 0 || person.isAlone === true;
         const error = Math.abs(truth.margin - truth.target);
         found[isHeld ? 'heldErrorSum' : 'errorSum'] += error;
         if (!isHeld) found.nearErrorSum += Math.min(FAR, error);

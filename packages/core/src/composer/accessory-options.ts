@@ -12,7 +12,7 @@ import { TARGET_MUSCLES } from './targets';
 import type { SheetInput } from './types';
 import { isInShape, simpleStart, withFewerSets, WORTH } from './option';
 import type { Ask, Option } from './option';
-import { goesOn, isReached } from './standing-in';
+import { goesOn, isLeftBehind, isReached } from './standing-in';
 
 /** Families that are no accessory. */
 const NO_ACCESSORY = new Set(['power', 'prep', 'finisher']);
@@ -57,8 +57,10 @@ export const accessoryOptions = (
   muscle: EmphasisId,
   setsWanted: number,
   movements: readonly { variation: Variation; access: Access }[],
-): Option[] =>
-  movements.flatMap(({ variation, access }) => {
+): Option[] => {
+  const open = movements.map(({ variation }) => variation);
+  return movements.flatMap(({ variation, access }) => {
+    if (isLeftBehind(input, muscle, variation.id, open)) return [];
     const told = reason(
       'trains-muscle',
       { variationId: variation.id, emphasis: muscle, setsWanted: Math.round(setsWanted * 10) / 10 },
@@ -79,3 +81,4 @@ export const accessoryOptions = (
       (access.state === 'restricted' ? WORTH.restricted : 0);
     return withFewerSets(input, ask, { role: 'accessory', item, variation, worth });
   });
+};

@@ -51,12 +51,12 @@ export const wholeCircuits = (input: SheetInput): number => {
   return circuits;
 };
 
-/** New to circuits: one lift by itself first, and a session of so many minutes at least. Sets and reps from the trade, no source. */
-const LEAD = { sets: 2, reps: { low: 6, high: 10 }, leastMinutes: 25 } as const;
+/** New to circuits: one lift by itself first. From the trade, no source. */
+const LEAD = { sets: 2, reps: { low: 6, high: 10 } } as const;
 
-/** Whether a circuit of so many minutes begins with one lift by itself: until rounds have been earned. */
-export const hasLead = (input: SheetInput, { shape, minutes }: Ask): boolean =>
-  shape === 'circuit' && minutes >= LEAD.leastMinutes && wholeCircuits(input) < CIRCUITS.perRound;
+/** Whether a circuit begins with one lift by itself, where that fits: until rounds have been earned. */
+export const hasLead = (input: SheetInput, { shape }: Ask): boolean =>
+  shape === 'circuit' && wholeCircuits(input) < CIRCUITS.perRound;
 
 /** A lift by itself before the rounds; whoever is to be careful keeps the reps they have. */
 export const asLead = ({ context }: SheetInput, item: PlannedItem): PlannedItem => {

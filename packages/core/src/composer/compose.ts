@@ -76,11 +76,13 @@ const ruleFor = (input: SheetInput, { shape = 'prep-compounds-accessories', spli
   return rule.rounds ? { ...rule, rounds: roundsFor(input, rule.rounds) } : rule;
 };
 
-/** Every way to train each family; where somebody is new to circuits the first of them stands by itself. */
+/** Every way to train each family; where somebody is new to circuits, the first of them by itself too. */
 const mainGroups = (input: SheetInput, ask: Ask, rule: ShapeRule): Option[][] => {
   const groups = rule.families.map((slot) => ({ slot, options: mainOptions(input, ask, slot) }));
   const lead = hasLead(input, ask) ? groups.find(({ options }) => options.length > 0)?.slot : undefined;
-  return groups.map(({ slot, options }) => (slot === lead ? mainOptions(input, { ...ask, isLead: true }, slot) : options));
+  return groups.map(({ slot, options }) =>
+    slot === lead ? [...options, ...mainOptions(input, { ...ask, isLead: true }, slot)] : options,
+  );
 };
 
 const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Option[][]; muscles: EmphasisId[] } => {
@@ -126,7 +128,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     caps: (() => {
       const caps = [0, 0, 0];
       // A lift before the rounds comes on top of them, once somebody is past their first weeks.
-      const most = rule.most === null ? Infinity : rule.most + (hasLead(input, ask) ? 1 : 0);
+      const most = rule.most === null ? Infinity : rule.most + (variant.lead ? 1 : 0);
       caps[CAP.work] = Math.min(most, Math.max(mostFor(input), rule.most ?? 0));
       caps[CAP.prep] = MOST.prep;
       caps[CAP.finisher] = 1;
@@ -146,7 +148,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   let best: { composed: Composed; score: number } | null = null;
   let nodes = 0;
   let isOptimal = true;
-  for (const variant of variantsOf(rule)) {
+  for (const variant of variantsOf(rule, hasLead(input, ask))) {
     const problem = problemOf(variant);
     const solution: Solution = solve(problem, NODES, null, best === null ? 0 : Math.max(0, best.score - variant.worth));
     nodes += solution.nodes;

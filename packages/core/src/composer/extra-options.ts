@@ -8,7 +8,7 @@ import { SHAPES } from './shapes';
 import type { SheetInput } from './types';
 import { option, simpleStart, withFewerSets, WORTH } from './option';
 import type { Ask, Option } from './option';
-import { isReached } from './standing-in';
+import { goesOn, isLeftBehind, isReached } from './standing-in';
 
 /** Drills for everybody, glutes and side hip first; none needs anything. House default. */
 const GENERAL_DRILLS = ['clam', 'hip-flexor-march', 'bird-dog', 'ninety-ninety'] as const;
@@ -65,16 +65,19 @@ export const finisherOptions = (input: SheetInput, ask: Ask): Option[] => {
 export const powerOptions = (input: SheetInput, ask: Ask): Option[] => {
   const { goal } = input.context.person;
   if (![goal, input.secondGoal].includes('power') || SHAPES[ask.shape].rounds || SHAPES[ask.shape].furnitureOnly) return [];
-  return input.context.catalogue.variations
+  const open = input.context.catalogue.variations
     .filter((variation) => variation.family === 'power' && !variation.custom && isReached(input, variation))
-    .flatMap((variation) => {
-      const access = accessTo(variation, input.context);
-      if (access.state === 'locked' || input.dislikes?.includes(variation.id)) return [];
-      const told = reason('for-power', { variationId: variation.id }, 'house-default');
-      const start = simpleStart(input, variation, access, [told]);
-      const item = planItem(input, { slot: 'power', role: 'main', intent: ask.intent }, start);
-      // The furthest up its ladder that is in reach.
-      const stage = Math.max(0, ...rungsOf(variation.id).map(({ rung }) => rung.stage));
-      return withFewerSets(input, ask, { role: 'main', item, variation, worth: WORTH.power + 0.3 * stage });
-    });
+    .map((variation) => ({ variation, access: accessTo(variation, input.context) }))
+    .filter(({ variation, access }) => access.state !== 'locked' && !input.dislikes?.includes(variation.id));
+  const movements = open.map(({ variation }) => variation);
+  return open.flatMap(({ variation, access }) => {
+    if (isLeftBehind(input, 'power', variation.id, movements)) return [];
+    const told = reason('for-power', { variationId: variation.id }, 'house-default');
+    const start = simpleStart(input, variation, access, [told]);
+    const item = planItem(input, { slot: 'power', role: 'main', intent: ask.intent }, start);
+    // What the last review led to, else the furthest up its ladder that is in reach.
+    const stage = Math.max(0, ...rungsOf(variation.id).map(({ rung }) => rung.stage));
+    const goes = goesOn(input, variation.id, 'power') ? WORTH.keepsOn : 0;
+    return withFewerSets(input, ask, { role: 'main', item, variation, worth: WORTH.power + 0.3 * stage + goes });
+  });
 };

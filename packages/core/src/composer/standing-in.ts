@@ -53,6 +53,24 @@ export const hasShown = (input: SheetInput, variationId: string): boolean =>
 export const goesOn = ({ tracks }: SheetInput, variationId: string, slot?: string): boolean =>
   tracks.some((track) => track.variationId === variationId && !track.leftOut && (slot === undefined || track.slot === slot));
 
+/**
+ * Whether a slot has moved on from a movement: it goes on with one further up the same ladder that could stand there today,
+ * so that a stage that was left never comes back because it is shorter. `open`: what could stand there.
+ */
+export const isLeftBehind = (
+  { tracks }: SheetInput,
+  slot: string,
+  variationId: string,
+  open: readonly Pick<Variation, 'id'>[],
+): boolean => {
+  const track = tracks.find((one) => one.slot === slot && !one.leftOut);
+  if (!track || track.variationId === variationId || !open.some(({ id }) => id === track.variationId)) return false;
+  const stands = rungsOf(track.variationId).filter(({ rung }) => !rung.aside);
+  return rungsOf(variationId).some(({ ladder, rung }) =>
+    stands.some((at) => at.ladder.id === ladder.id && at.rung.stage > rung.stage),
+  );
+};
+
 /** Whether a movement is in reach: a review led there, or what it builds on was shown and it stands no higher than the person. */
 export const isReached = (input: SheetInput, variation: Variation): boolean => {
   if (goesOn(input, variation.id)) return true;

@@ -4,7 +4,7 @@ import type { ShapeRule } from './shapes';
 import type { SheetInput } from './types';
 
 /** What turns are worth beside straight sets, which are kept while there is time. House defaults. */
-const TURNS = { pairedAccessories: -0.2, pairedMains: -0.5, round: 0.35 } as const;
+const TURNS = { pairedAccessories: -0.2, pairedMains: -0.5, round: 0.35, lead: 4 } as const;
 const ODD_ONE_SECONDS = 90;
 
 /** What goes in turn, and what that changes about time and worth. */
@@ -12,13 +12,19 @@ export interface Variant {
   accessories: 'straight' | 'paired';
   lastMains: 'straight' | 'paired';
   rounds: number | null;
+  /** Whether one lift stands by itself before the rounds. */
+  lead: boolean;
   worth: number;
 }
 
-/** Ways to arrange a shape, each tried. */
-export const variantsOf = ({ rounds, pairs }: ShapeRule): Variant[] => {
-  const straight: Variant = { accessories: 'straight', lastMains: 'straight', rounds: null, worth: 0 };
-  if (rounds) return rounds.counts.map((count) => ({ ...straight, rounds: count, worth: TURNS.round * count }));
+/** Ways to arrange a shape, each tried. `mayLead`: one lift may stand by itself before the rounds. */
+export const variantsOf = ({ rounds, pairs }: ShapeRule, mayLead: boolean): Variant[] => {
+  const straight: Variant = { accessories: 'straight', lastMains: 'straight', rounds: null, lead: false, worth: 0 };
+  if (rounds) {
+    const inRounds = rounds.counts.map((count) => ({ ...straight, rounds: count, worth: TURNS.round * count }));
+    const led = inRounds.map((variant) => ({ ...variant, lead: true, worth: variant.worth + TURNS.lead }));
+    return mayLead ? [...led, ...inRounds] : inRounds;
+  }
   if (pairs !== 'accessories') return [straight];
   const paired: Variant = { ...straight, accessories: 'paired', worth: TURNS.pairedAccessories };
   return [straight, paired, { ...paired, lastMains: 'paired', worth: TURNS.pairedMains }];
@@ -48,7 +54,8 @@ const DRILL_SECONDS = 30;
 /** A group's options as a variant times them. */
 export const inVariant = (variant: Variant, rule: ShapeRule, group: readonly Option[]): Option[] => {
   if (variant.rounds !== null) {
-    return group.filter(({ item, isLead }) => isLead || item.dose.sets === variant.rounds);
+    const stands = variant.lead && group.some(({ isLead }) => isLead);
+    return group.filter(({ item, isLead }) => isLead === stands && (stands || item.dose.sets === variant.rounds));
   }
   if (rule.pairs === 'drills') {
     return group.map((option) => {
