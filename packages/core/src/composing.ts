@@ -1,6 +1,7 @@
 // What arranges a sheet: the server's, the sheet editor's and the composing worker's, loaded with them.
 export {
   addItem,
+  asShaped,
   balanceOf,
   blocksOf,
   carrySheet,

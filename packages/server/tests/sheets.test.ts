@@ -1,5 +1,8 @@
-import { contentOfSheet } from '@drubo/contracts';
+import { contentOfSheet, sheetInputOf } from '@drubo/contracts';
 import type { BodyOf, SheetContentDto, SheetDto } from '@drubo/contracts';
+import { roomOf } from '@drubo/core';
+import { builtInCatalogue } from '@drubo/core/catalogue';
+import { compose } from '@drubo/core/composing';
 import { addPerson, aKitForm, aLimit, anIntake, aTemplateForm, consent, finish, logAll, mainSlots, startOn } from './fixture';
 import { aCommand, startTestServer, stopAfterAll } from './harness';
 import type { TestClient, TestServer } from './harness';
@@ -94,6 +97,32 @@ describe('a sheet arranged by hand', () => {
       blocks: [{ kind: 'rounds', roundRestSeconds: 75 }],
     });
     expect(saved.items.every(({ edited }) => !edited)).toBe(true);
+  });
+
+  it('another shape as Drubo composes it is no edit of its exercises; a number set by hand in it is', async () => {
+    const { nextSheet } = await aPerson({ minutes: 45 });
+    const from = await anna.call('getComposing', { params: { sheetId: nextSheet.id } });
+    const place = from.places.find(({ kit }) => kit.id === nextSheet.kit.id) ?? from.places[0]!;
+    const made = compose(
+      sheetInputOf(from, place, builtInCatalogue, (kit) => roomOf(kit, kit.items)),
+      { shape: 'circuit', minutes: 45 },
+    );
+    const heavier = (at: number) => (at === 1 ? { reserve: 1 } : {});
+    const inCircuit = (byHand: boolean) => (content: SheetContentDto) => ({
+      ...content,
+      shape: made.shape,
+      blocks: made.blocks,
+      items: made.items.map(({ slot, variationId, values, method, methodChosen, feelers, dose, chosenWhy, blockId }, at) => ({
+        id: content.items.find((one) => one.slot === slot && one.variationId === variationId)?.id ?? `item-shaped-${slot}`,
+        ...{ blockId, slot, variationId, values, method, methodChosen, feelers, chosenWhy },
+        dose: { ...dose, ...(byHand ? heavier(at) : {}) },
+      })),
+    });
+    const saved = await save(nextSheet, inCircuit(false));
+    expect(saved.items.length).toBeGreaterThan(2);
+    expect(saved.items.filter(({ edited }) => edited)).toEqual([]);
+    const changed = await save(saved, inCircuit(true));
+    expect(changed.items.map(({ edited }) => edited)).toEqual(changed.items.map((_, at) => at === 1));
   });
 
   it('a new exercise gets a proposal and reasons here; undoing is saving what was', async () => {

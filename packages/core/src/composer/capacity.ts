@@ -55,7 +55,7 @@ export const wholeCircuits = (input: SheetInput): number => {
 const LEAD = { sets: 2, reps: { low: 6, high: 10 } } as const;
 
 /** Whether a circuit begins with one lift by itself, where that fits: until rounds have been earned. */
-export const hasLead = (input: SheetInput, { shape }: Ask): boolean =>
+export const hasLead = (input: SheetInput, { shape }: Pick<Ask, 'shape'>): boolean =>
   shape === 'circuit' && wholeCircuits(input) < CIRCUITS.perRound;
 
 /** A lift by itself before the rounds; whoever is to be careful keeps the reps they have. */

@@ -3,6 +3,7 @@ export { chooseStart } from './choose-start';
 export type { Start, StartInput } from './choose-start';
 export { planSheet, planWholeSheet, startOf } from './plan-sheet';
 export type { PlannedSheet } from './plan-sheet';
+export { asShaped } from './as-shaped';
 export { planItem } from './plan-item';
 export { carryForward } from './carry-forward';
 export { carrySheet } from './carry-sheet';

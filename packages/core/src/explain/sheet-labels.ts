@@ -25,7 +25,7 @@ export const SHAPE_WORDS: Record<SessionShape, string> = {
   'prep-compounds-accessories': 'Drills first, then the big lifts with full rests, then weak points.',
   'straight-sets': 'A lift after another, every set with its own rest.',
   'pairs-with-finisher': 'Four or five lifts, each in turn with 30 s of something light.',
-  circuit: 'Four moves in turn, three to five rounds, a rest after each round.',
+  circuit: 'Four moves in turn, three to five rounds, a rest after each round. New to it: one lift by itself first.',
   'tempo-circuit': 'Four drills in turn, 3 s each way with 3 s held, 60 s between rounds.',
   'home-drills': 'Four drills with furniture for kit, 10 to 20 minutes.',
   'skill-practice': 'Few reps, counted out loud, stopping while they are crisp.',

@@ -3,7 +3,7 @@ import { loadCapFor } from '@drubo/core/limits';
 import { findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { checkValues } from '@drubo/core/knowledge';
-import { planItem } from '@drubo/core/composing';
+import { asShaped, planItem } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
 import { isSameDose } from '@drubo/core';
 import { roleAmong, roleOf, sinceAgreed } from '@drubo/core/loop';
@@ -104,9 +104,15 @@ export const saveContent = async (
         itemId === item.id && after !== null && isSameDose(after.dose, item.dose) && isSameValues(after.values, item.values),
     )?.after;
     if (taken) return { ...at, ...planRow(taken, at), isOwn: row?.isOwn ?? false };
-    const base = isSame
-      ? { ...row, ...at, removed: false }
-      : asRow(planItem(input, { slot: item.slot, role, intent: content.intent }, start), at);
+    const planned = asShaped(
+      input,
+      planItem(input, { slot: item.slot, role, intent: content.intent }, start),
+      content.shape,
+      item.dose,
+    );
+    // An exercise that only takes on another shape as Drubo has it is no edit.
+    const isShapedAnew = content.shape !== sheet.shape && isSameDose(planned.dose, item.dose);
+    const base = isSame && !isShapedAnew ? { ...row, ...at, removed: false } : asRow(planned, at);
     const { method, methodChosen, values: leverValues, dose, slot, feelers } = item;
     return { ...withoutStudio(base), slot, leverValues, dose, feelers, ...(methodChosen ? { method, methodChosen } : {}) };
   });
