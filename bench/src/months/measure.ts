@@ -84,16 +84,20 @@ const restrictedWrong = (session: WholeSession, item: Item): boolean => {
   });
 };
 
-const isLeap = (from: string, to: string): boolean => {
+/**
+ * Whether a move goes over a stage of a ladder. Stages whose kit is missing may be passed to one whose own prerequisites were
+ * done; a movement that stands on a ladder twice is reached by the nearer of its stages.
+ */
+const isLeap = ({ context }: WholeSession, from: string, to: string, done: ReadonlySet<string>): boolean => {
   const froms = rungsOf(from).filter(({ rung }) => !rung.aside);
   const tos = rungsOf(to).filter(({ rung }) => !rung.aside);
-  return tos.some(({ ladder, rung }) => {
-    const before = froms.find((one) => one.ladder.id === ladder.id);
-    return (
-      before !== undefined &&
-      rung.stage > before.rung.stage &&
-      !rung.from.some((id) => ladder.rungs.some((other) => other.id === id && other.variationId === from))
+  const passes = getVariation(context.catalogue, to).prerequisites;
+  return froms.some(({ ladder, rung: stood }) => {
+    const above = tos.filter((one) => one.ladder.id === ladder.id && one.rung.stage > stood.stage);
+    const isNext = above.some(({ rung }) =>
+      rung.from.some((id) => ladder.rungs.some((other) => other.id === id && other.variationId === from)),
     );
+    return above.length > 0 && !isNext && !(passes.length > 0 && passes.every((id) => done.has(id)));
   });
 };
 
@@ -122,8 +126,10 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
     heldErrorSets: 0,
     toFailure: 0,
   };
+  const done = new Set<string>();
   life.forEach((session, at) => {
     for (const item of session.sheet.items) {
+      done.add(item.variationId);
       const variation = getVariation(session.context.catalogue, item.variationId);
       if (accessTo(variation, session.context).state === 'locked') found.locked += 1;
       else if (restrictedWrong(session, item)) found.restricted += 1;
@@ -139,7 +145,12 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
       const verdict = proposal.verdict === 'move-up' && proposal.change?.lever === 'reps' ? 'move-up-reps' : proposal.verdict;
       found.verdicts[verdict] = (found.verdicts[verdict] ?? 0) + 1;
       const item = session.sheet.items.find(({ id }) => id === proposal.itemId);
-      if (item && proposal.variationId && proposal.verdict === 'move-up' && isLeap(item.variationId, proposal.variationId))
+      if (
+        item &&
+        proposal.variationId &&
+        proposal.verdict === 'move-up' &&
+        isLeap(session, item.variationId, proposal.variationId, done)
+      )
         found.leaps += 1;
     }
     afterPain(session, life.slice(at + 1), found);

@@ -55,6 +55,7 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'gate-none': (v, c) => `${c.nameOf(v.variationId)} may stay for good: no stage has to be earned.`,
   'rung-bypassed': (v, c) =>
     `${c.nameOf(v.variationId)} is passed over: ${v.why === 'limit' ? 'a limit locks it' : 'the kit is not here'}.`,
+  'rung-locked': (v, c) => `${c.nameOf(v.variationId)} would come next and is locked for now, so it stays here.`,
   'rung-below': (v, c) =>
     `Neither load nor settings go lower on ${c.nameOf(v.fromVariationId)}: ${c.nameOf(v.toVariationId)}, the stage below.`,
   'rung-dose': (v, c) =>

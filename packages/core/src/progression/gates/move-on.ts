@@ -41,7 +41,7 @@ export const shownToward = (log: ExerciseLog): { target: GateTarget; sessions: n
   return { target, sessions: sessionsMet(evidence), bestSets: evidence.at(-1)?.sets ?? 0 };
 };
 
-/** The gate of this movement when it has been met in enough sessions and leads somewhere open. */
+/** The gate of this movement when it has been met in enough sessions; `to` is empty where all it leads to is locked. */
 export const metGate = (log: ExerciseLog): MetGate | null => {
   const shown = shownToward(log);
   const found = rungAt(log.variation.id, log.values);
@@ -50,7 +50,13 @@ export const metGate = (log: ExerciseLog): MetGate | null => {
   // What goes round by plan takes no stage that can't.
   const mayStand = ({ variationId }: Rung) => mayGoRound(getVariation(log.context.catalogue, variationId));
   const open = wentRound(log.dose) ? all.filter(mayStand) : all;
-  return open.length === 0 ? null : { target: shown.target, sessions: shown.sessions, to: open, reasons };
+  return { target: shown.target, sessions: shown.sessions, to: open, reasons };
+};
+
+/** An outcome that stays where it is though the gate was met, with what locks the way on. */
+export const heldByLocks = (gate: MetGate | null, outcome: Outcome): Outcome => {
+  const locks = gate?.to.length === 0 ? gate.reasons.filter(({ code }) => code === 'rung-locked') : [];
+  return locks.length === 0 ? outcome : { ...outcome, reasons: [...outcome.reasons, ...locks] };
 };
 
 /**

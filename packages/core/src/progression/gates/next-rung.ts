@@ -17,7 +17,10 @@ export const rungAt = (variationId: string, values: LeverValues): { ladder: Ladd
   return [...fitting].sort((a, b) => most(b) - most(a))[0] ?? rungs[0] ?? null;
 };
 
-/** The rungs a met gate leads to. Ones a limit or the kit locks are bypassed, and the gate carries over to those after. */
+/**
+ * The rungs a met gate leads to. One that only lacks its kit is passed, and the gate carries over to those after; one that a
+ * limit, a clearance or safety locks is said, and nothing beyond it is reached that way.
+ */
 export const nextRungs = (
   ladder: Ladder,
   rung: Rung,
@@ -34,10 +37,10 @@ export const nextRungs = (
       if (!variation) continue;
       const { state, isKit } = accessTo(variation, context);
       if (state !== 'locked') open.push(next);
-      else {
-        reasons.push(reason('rung-bypassed', { variationId: next.variationId, why: isKit ? 'kit' : 'limit' }, 'common-practice'));
+      else if (isKit) {
+        reasons.push(reason('rung-bypassed', { variationId: next.variationId, why: 'kit' }, 'common-practice'));
         walk(next);
-      }
+      } else reasons.push(reason('rung-locked', { variationId: next.variationId }, 'common-practice'));
     }
   };
   walk(rung);

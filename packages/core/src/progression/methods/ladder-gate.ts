@@ -5,7 +5,7 @@ import { reason } from '../../vocabulary';
 import { lever } from '../change-lever';
 import { setsToShow } from '../gates/evidence';
 import type { GateTarget } from '../gates/evidence';
-import { metGate, shownToward, shownValues, toNextRung } from '../gates/move-on';
+import { heldByLocks, metGate, shownToward, shownValues, toNextRung } from '../gates/move-on';
 import { stay } from '../stay';
 import { stepUp } from '../step-up';
 import type { ExerciseLog, Method, Outcome, WorkDone } from '../types';
@@ -27,7 +27,7 @@ export const ladderGate: Method = {
     const gate = metGate(log);
     const moved = gate && toNextRung(log, gate);
     if (moved) return moved;
-    return toward(log, done) ?? beyond(log, done);
+    return heldByLocks(gate, toward(log, done) ?? beyond(log, done));
   },
 };
 

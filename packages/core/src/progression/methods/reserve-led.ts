@@ -5,7 +5,7 @@ import { ownRange, plannedReps } from '../../dose';
 import type { Dose } from '../../dose';
 import { estimateFor, predictedReps, withToday } from '../estimate-next';
 import { atRacksEnd } from '../racks-end';
-import { metGate, toNextRung } from '../gates/move-on';
+import { heldByLocks, metGate, toNextRung } from '../gates/move-on';
 import { shortOfRange } from '../short-of-range';
 import { stay } from '../stay';
 import type { ExerciseLog, Method, Outcome, WorkDone } from '../types';
@@ -45,7 +45,8 @@ export const reserveLed: Method = {
     const isLightest = isSameMass(log.loads[0]?.externalKg ?? 0, began.externalKg);
     const short = isLightest ? shortOfRange(log, done) : null;
     if (short?.verdict === 'ease-back') return short;
-    return (isHeaviest && next.reps >= log.dose.repsHigh ? racksEnd(log, done, began) : null) ?? aimed(log, began, next);
+    const ended = isHeaviest && next.reps >= log.dose.repsHigh ? racksEnd(log, done, began) : null;
+    return ended ? heldByLocks(gate, ended) : aimed(log, began, next);
   },
 };
 

@@ -1,6 +1,6 @@
 import { reason } from '../../vocabulary';
 import { lever } from '../change-lever';
-import { metGate, toNextRung } from '../gates/move-on';
+import { heldByLocks, metGate, toNextRung } from '../gates/move-on';
 import { stay } from '../stay';
 import type { ExerciseLog, Outcome, PastExercise } from '../types';
 
@@ -43,7 +43,7 @@ export const timedWork = (log: ExerciseLog): Outcome => {
   if (next > asked) return inSeconds(log, next, 'move-up');
   const notch = lever(log, load, 'harder');
   const why = reason('timed-longest', { seconds: asked }, 'common-practice');
-  return notch ? { ...notch, reasons: [why, ...notch.reasons] } : stay(log, { load }, [why]);
+  return heldByLocks(gate, notch ? { ...notch, reasons: [why, ...notch.reasons] } : stay(log, { load }, [why]));
 };
 
 const inSeconds = ({ dose }: ExerciseLog, seconds: number, verdict: 'move-up' | 'ease-back'): Outcome => ({

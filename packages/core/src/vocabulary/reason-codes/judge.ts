@@ -57,7 +57,9 @@ export interface JudgeReasons {
   };
   'gate-none': { variationId: string };
   'gate-another-set': { sets: number; setsNeeded: number; reps: number };
+  /** `limit`: decisions of before; now such a stage is `rung-locked`, and nothing is passed. */
   'rung-bypassed': { variationId: string; why: 'limit' | 'kit' };
+  'rung-locked': { variationId: string };
   'rung-below': { fromVariationId: string; toVariationId: string };
   'rung-dose': { fromVariationId: string; toVariationId: string; loadKg: number };
   'two-for-two-met': { repsOver: number; goalReps: number; sessions: number };
@@ -131,6 +133,7 @@ export const JUDGE_CODES: Record<keyof JudgeReasons, true> = {
   'gate-none': true,
   'gate-another-set': true,
   'rung-bypassed': true,
+  'rung-locked': true,
   'rung-below': true,
   'rung-dose': true,
   'two-for-two-met': true,
