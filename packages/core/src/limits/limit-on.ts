@@ -26,6 +26,9 @@ export interface LimitAnswer {
 export const LIMIT_BANDS = { restrictsFrom: 3, locksFrom: 4, cutsAt: 5 } as const;
 
 const matches = (variation: Variation, who: Selector): boolean =>
+  isNamed(variation, who) && !variation.levers.some(({ lever }) => lever === who.lacks);
+
+const isNamed = (variation: Variation, who: Selector): boolean =>
   (who.traits?.some((trait) => variation.traits.includes(trait)) ?? false) ||
   (who.ids?.includes(variation.id) ?? false) ||
   (who.families?.includes(variation.family) ?? false) ||

@@ -82,7 +82,17 @@ const ROWS: readonly Row[] = [
   [
     'balance',
     null,
-    { 'one-leg-squat': 'locked', 'walking-lunge': 'locked', 'split-squat': 'restricted', 'tandem-stance': 'favoured' },
+    {
+      'one-leg-squat': 'locked',
+      'walking-lunge': 'locked',
+      'split-squat': 'restricted',
+      'tandem-stance': 'favoured',
+      // Both hands hold the weight, so none holds on.
+      'goblet-split-squat': 'locked',
+      'rack-split-squat': 'locked',
+      'rear-foot-elevated-split-squat': 'locked',
+      'reverse-lunge': 'restricted',
+    },
   ],
   ['fragile-bones', null, { 'box-jump': 'locked', 'kettlebell-swing': 'locked', 'goblet-squat': 'favoured' }],
   ['loose-joints', null, { 'deep-squat-hold': 'locked', 'bodyweight-box-squat': 'favoured' }],

@@ -172,7 +172,11 @@ const STATES: readonly LimitRule[] = [
   {
     id: 'balance',
     graded: false,
-    locks: [{ who: { traits: ['one-leg-unsupported', 'walking', 'slider'] }, unlock: 'clearance' }],
+    locks: [
+      { who: { traits: ['one-leg-unsupported', 'walking', 'slider'] }, unlock: 'clearance' },
+      // No split stance without a hand-hold: what leaves no hand free is locked.
+      { who: { families: ['lunge'], lacks: 'support' }, unlock: 'clearance' },
+    ],
     restricts: [{ who: { families: ['lunge', 'step', 'lateral'] }, how: 'support-on' }],
     favours: [
       {

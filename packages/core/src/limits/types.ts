@@ -1,6 +1,6 @@
-import type { BasisId, Family, LimitId, LoadPosition, TraitId } from '../vocabulary';
+import type { BasisId, Family, LeverId, LimitId, LoadPosition, TraitId } from '../vocabulary';
 
-/** Which movements a rule is about: any one of these is enough. */
+/** Which movements a rule is about: any one of these is enough; `lacks` narrows them. */
 export interface Selector {
   traits?: readonly TraitId[];
   ids?: readonly string[];
@@ -10,6 +10,8 @@ export interface Selector {
   loadedOnly?: true;
   /** Everything but these families. */
   allBut?: readonly Family[];
+  /** Of them only those without this setting. */
+  lacks?: LeverId;
 }
 
 /** What to keep to while a limit restricts a movement. Wording stands in `explain`. */
