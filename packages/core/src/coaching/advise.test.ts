@@ -104,6 +104,23 @@ describe('advice after a set', () => {
     expect(effort(next(5))).toBeGreaterThan(effort(next(1)));
   });
 
+  it('a feeler that can’t be done with the lightest there is ends the exercise, and so does a work set of none', () => {
+    // Seen on an invented client of 78: two feelers of no rep, then two work sets of no rep. Common practice, no source.
+    const [lightest] = input([]).loads;
+    const failed = (over: Partial<SetRecord>) => aSet({ reps: 0, plannedReps: 5, endedBy: 'failure', ...over });
+    const fresh = { method: 'reserve-led', feelers: 2 } as const;
+    const feeler = failed({ kind: 'feeler', externalKg: lightest!.externalKg });
+    const told = adviseAfterSet(input([feeler], { ...fresh, next: { kind: 'feeler', setIndex: 1, side: 'both' } }))!;
+    expect([told.kind, told.because, said(told)]).toEqual(['stop', 'short', ['advice-feeler-not-yet']]);
+    const heavier = adviseAfterSet(
+      input([failed({ kind: 'feeler', externalKg: 12 })], { ...fresh, next: { kind: 'feeler', setIndex: 1, side: 'both' } }),
+    )!;
+    expect(heavier.kind).toBe('go');
+    expect(heavier.next!.loadKg).toBeLessThan(12);
+    expect(adviseAfterSet(input([failed({ externalKg: lightest!.externalKg })]))?.kind).toBe('stop');
+    expect(adviseAfterSet(input([failed({ externalKg: 12 })]))?.kind).toBe('change');
+  });
+
   it('feelers walk up to an unknown lift, then hand over to the work sets', () => {
     const feeler = (setIndex: number): SetSlot => ({ kind: 'feeler', setIndex, side: 'both' });
     const { dose } = anExerciseLog({ loadKg: 20 });

@@ -27,7 +27,7 @@ export const doseInRole = (
 ): { dose: Dose; why: DoseWhy } => {
   const table = roleDose(goal, role, trainingAge);
   const seconds = secondsFor(variation, table.seconds);
-  if (role === 'main') return seconds === undefined ? { dose, why } : { dose: { ...dose, seconds }, why };
+  if (role === 'main') return { dose, why };
   const isHelper = seconds !== undefined || !(MAIN_FAMILIES as readonly string[]).includes(variation.family);
   const restSeconds = isHelper ? Math.min(table.restSeconds, HELPER_REST_SECONDS) : table.restSeconds;
   const told = (field: 'sets' | 'reps' | 'rest' | 'reserve'): Reason[] => [

@@ -51,7 +51,17 @@ export const firstDose = (
     dose: withSettings(
       variation,
       values,
-      { sets, ...range, repsBeyond: 0, load, tempo, restSeconds: table.restSeconds, reserve: table.reserve },
+      {
+        sets,
+        ...range,
+        repsBeyond: 0,
+        load,
+        tempo,
+        restSeconds: table.restSeconds,
+        reserve: table.reserve,
+        // Holds start at the low end of what the trade gives them, wherever they come from.
+        ...(variation.seconds === null ? {} : { seconds: variation.seconds.low }),
+      },
       loadsForVariation(kit, variation, values),
     ),
     why: {

@@ -203,6 +203,7 @@ export const QUESTION_LABELS: Record<QuestionId, string> = {
   dip: 'Dipping',
   back: 'What was eased comes back?',
   'too-easy': 'Too easy to repeat?',
+  spent: 'Too little left?',
   'may-move-up': 'May it move up',
   'session-cap': 'Not too much at once',
 };

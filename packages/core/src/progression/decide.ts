@@ -17,6 +17,7 @@ import { pain } from './questions/pain';
 import { dip } from './second-looks/dip';
 import { mayMoveUp } from './second-looks/may-move-up';
 import { stall } from './second-looks/stall';
+import { spent } from './second-looks/spent';
 import { tooEasy } from './second-looks/too-easy';
 import { sideReason } from './sides';
 import { stay } from './stay';
@@ -37,8 +38,8 @@ const METHODS_BY_ID: Record<MethodId, Method> = {
   'ladder-gate': ladderGate,
 };
 
-/** Asked of what the method says: a stall, a dip, and whether anything stands against moving up. */
-const SECOND_LOOKS: readonly SecondLook[] = [stall, dip, tooEasy, mayMoveUp];
+/** Asked of what the method says: a stall, a dip, too easy, too hard, and whether anything stands against moving up. */
+const SECOND_LOOKS: readonly SecondLook[] = [stall, dip, tooEasy, spent, mayMoveUp];
 
 /** Exercises that may move up in one session. House default. */
 const MOVE_UP_LIMIT = 3;
@@ -46,10 +47,10 @@ const MOVE_UP_LIMIT = 3;
 const byMethod = (log: ExerciseLog, done: WorkDone): Outcome =>
   log.dose.seconds === undefined ? METHODS_BY_ID[log.method].decide(log, done) : timedWork(log);
 
-/** What the method eases though something else only held the work where it is; reps to aim at are no easing of that kind. */
+/** What was too hard eases, fewer reps too, though something else only held the work where it is. */
 const tooHard = (log: ExerciseLog, done: WorkDone, held: Outcome): Outcome | null => {
   const outcome = byMethod(log, done);
-  if (outcome.verdict !== 'ease-back' || outcome.change?.lever === 'reps') return null;
+  if (outcome.verdict !== 'ease-back') return spent.look(held, log, done);
   return { ...outcome, reasons: [...held.reasons, ...outcome.reasons] };
 };
 

@@ -1,4 +1,4 @@
-import { ownRange } from '../dose';
+import { ownRange, plannedReps } from '../dose';
 import { nextDown } from '../kit';
 import type { Load } from '../kit';
 import { reason } from '../vocabulary';
@@ -34,8 +34,10 @@ export const easeOneStep = (log: ExerciseLog, from: Load, isFarTooHard = false):
   const repsHigh = Math.max(floor, dose.repsHigh - REPS_OFF);
   // The range moves, it never widens.
   const repsLow = Math.max(1, dose.repsLow - (dose.repsHigh - repsHigh));
+  // Fewer are asked for than before, whatever the range's top is.
+  const repsAim = Math.min(repsHigh, Math.max(repsLow, plannedReps(dose) - REPS_OFF));
   return {
-    dose: { ...dose, load: from, repsLow, repsHigh, repsBeyond: 0, repsAim: undefined },
+    dose: { ...dose, load: from, repsLow, repsHigh, repsBeyond: 0, repsAim },
     change: repsHigh === dose.repsHigh ? null : { lever: 'reps', from: dose.repsHigh, to: repsHigh },
     reasons: [reason('no-lighter-load', { loadKg: from.externalKg, repsTo: repsHigh }, 'house-default')],
   };

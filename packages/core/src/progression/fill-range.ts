@@ -1,5 +1,6 @@
 import { repsTop } from '../dose';
 import { reason } from '../vocabulary';
+import { climb } from './climb';
 import { notWhole, shortOfRange } from './short-of-range';
 import { stay } from './stay';
 import { stepUp } from './step-up';
@@ -13,7 +14,8 @@ const heldBack = (log: ExerciseLog, done: WorkDone): Outcome | null => {
   const lowest = Math.min(...done.rows.map((row) => row.reps));
   const top = repsTop(log.dose);
   if (lowest < top && !done.rows.some((row) => row.endedBy === 'grip')) {
-    return stay(log, done, [reason('within-range', { lowestReps: lowest, repsHigh: top }, 'common-practice')]);
+    const within = stay(log, done, [reason('within-range', { lowestReps: lowest, repsHigh: top }, 'common-practice')]);
+    return climb(log, done, within) ?? within;
   }
   return notWhole(log, done);
 };

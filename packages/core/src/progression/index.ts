@@ -21,5 +21,6 @@ export type { SideDifference } from './sides';
 export { aimAt } from './aim';
 export { mayGoBeyond } from './may-go-beyond';
 export { easeOneStep } from './ease';
+export { isFailedFeeler } from './failed-feeler';
 export { PAIN_NOT_ASKED } from './types';
 export type { Change, Decision, ExerciseLog, JudgeContext, Outcome, PainContext, PastExercise, TraceStep } from './types';

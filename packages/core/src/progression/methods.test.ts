@@ -448,6 +448,7 @@ describe('what can’t be right', () => {
       'stall',
       'dip',
       'too-easy',
+      'spent',
       'may-move-up',
     ]);
     expect(trace.filter(({ spoke }) => spoke).map(({ question }) => question)).toEqual(['method']);

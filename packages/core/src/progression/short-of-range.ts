@@ -17,7 +17,9 @@ export const shortOfRange = (log: ExerciseLog, done: WorkDone): Outcome | null =
   const [first] = short;
   if (!first) return null;
   const shortSets = new Set(short.map((row) => row.setIndex)).size;
-  if (shortSets === 1) {
+  // Not one rep in all there was: that needs no second look.
+  const isNone = done.rows.every(({ reps, endedBy }) => reps === 0 && endedBy !== 'grip');
+  if (shortSets === 1 && !isNone) {
     const { setIndex, reps, side } = first;
     return stay(log, done, [reason('short-once', { setIndex, reps, repsLow: dose.repsLow, side }, 'house-default')]);
   }

@@ -41,9 +41,12 @@ const usedLoad = (rows: readonly SetRecord[], planned: Load, loads: readonly Loa
 
 /**
  * What is held where nothing may rise: never more than was planned, but for the heaviest load that advice after each set led
- * up to and that every set with it was judged clean at, in range. Going back to where a search began would search for ever.
+ * up to and that every set with it was judged clean at, in range; where no work was, a feeler done well. Going back to where a search began would search for ever.
  */
-export const heldLoad = ({ dose, loads, method }: Pick<ExerciseLog, 'dose' | 'loads' | 'method'>, done: WorkDone): Load => {
+export const heldLoad = (
+  { dose, loads, method, sets }: Pick<ExerciseLog, 'dose' | 'loads' | 'method' | 'sets'>,
+  done: WorkDone,
+): Load => {
   const usual = done.load.externalKg > dose.load.externalKg ? dose.load : done.load;
   const inOrder = [...done.rows].sort((a, b) => a.setIndex - b.setIndex);
   const rises = inOrder.every(({ externalKg }, at) => externalKg >= (inOrder[at - 1]?.externalKg ?? 0) - 0.001);
@@ -51,7 +54,21 @@ export const heldLoad = ({ dose, loads, method }: Pick<ExerciseLog, 'dose' | 'lo
   const isGood = ({ clean, faults, reps }: WorkDone['rows'][number]): boolean =>
     clean === 'yes' && reps >= dose.repsLow && faults.every(({ severity }) => severity === 'note');
   const bad = inOrder.filter((row) => !isGood(row)).map(({ externalKg }) => externalKg);
-  const best = inOrder.findLast((row) => isGood(row) && !bad.some((kg) => isSameMass(kg, row.externalKg)));
+  const isWhole = (row: SetRecord) => !bad.some((kg) => isSameMass(kg, row.externalKg));
+  const best = inOrder.findLast((row) => isGood(row) && isWhole(row)) ?? bestFeeler(sets.filter(isWhole), dose);
   const onRack = best && loads.find(({ externalKg }) => isSameMass(externalKg, best.externalKg));
   return onRack && onRack.externalKg > usual.externalKg ? onRack : usual;
 };
+
+/** The heaviest feeler judged clean that showed the range with what should be left: all that is known when the work broke. */
+const bestFeeler = (sets: readonly SetRecord[], dose: ExerciseLog['dose']): SetRecord | undefined =>
+  sets
+    .filter(
+      ({ kind, clean, reps, reserve, endedBy }) =>
+        kind === 'feeler' &&
+        clean === 'yes' &&
+        endedBy === 'planned' &&
+        (reps ?? 0) + (reserve ?? 0) >= dose.repsHigh + dose.reserve,
+    )
+    .sort((a, b) => a.externalKg - b.externalKg)
+    .at(-1);

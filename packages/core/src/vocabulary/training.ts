@@ -86,6 +86,7 @@ export const QUESTION_IDS = [
   'stall',
   'dip',
   'too-easy',
+  'spent',
   'may-move-up',
   'session-cap',
 ] as const;

@@ -1,13 +1,17 @@
+import { nextDown } from '../../kit';
+import { isFailedFeeler } from '../../progression';
 import { FEELERS } from '../../strength';
 import { reason } from '../../vocabulary';
 import { estimateNext, nextFeeler } from '../next-set';
-import type { AdviceRule } from '../types';
+import type { Advice, AdviceInput, AdviceRule } from '../types';
 
 /** Feeler sets walk up to an unknown lift: the next one, and after the last what they found. */
 export const feelers: AdviceRule = {
   id: 'feelers',
   advise: (input, last) => {
     if (last.kind !== 'feeler' || !input.next) return null;
+    const notYet = leaveNow(input, last);
+    if (notYet) return notYet;
     if (input.next.kind === 'feeler') {
       const set = nextFeeler(input);
       if (!set) return null;
@@ -25,4 +29,11 @@ export const feelers: AdviceRule = {
       restSeconds: null,
     };
   },
+};
+
+/** A feeler that could not be done with the lightest there is: no set more of it today. */
+const leaveNow = ({ loads }: AdviceInput, last: AdviceInput['today'][number]): Advice | null => {
+  if (!isFailedFeeler(last) || nextDown(loads, last.externalKg)) return null;
+  const why = reason('advice-feeler-not-yet', { reps: last.reps ?? 0, loadKg: last.externalKg }, 'house-default');
+  return { kind: 'stop', reasons: [why], next: null, restSeconds: null, because: 'short' };
 };

@@ -18,7 +18,9 @@ export const short: AdviceRule = {
     const work = input.today.filter((set) => set.kind === 'work' && set.side === last.side);
     const before = work.filter((set) => set.setIndex < last.setIndex).at(-1);
     const shortSets = work.filter((set) => isShort(input, set)).length;
-    if (before && isShort(input, before) && (last.externalKg < before.externalKg - 0.001 || shortSets > 1)) {
+    const isLightest = !nextDown(input.loads, last.externalKg);
+    const cannot = last.reps === 0 && isLightest;
+    if (cannot || (before && isShort(input, before) && (last.externalKg < before.externalKg - 0.001 || shortSets > 1))) {
       const why = reason('advice-short-leave', { sets: shortSets, repsLow }, 'common-practice');
       return { kind: 'stop', reasons: [why], next: null, restSeconds: null, because: 'short' };
     }

@@ -43,7 +43,12 @@ export const COACH_WORDS: WordsFor<CoachReasons> = {
   'advice-short-lighter': (v, c) => `${v.reps} reps, ${v.repsLow} asked for. Next set at ${load(v.toKg, c.unit)}.`,
   'advice-short-rest': (v) =>
     `${v.reps} reps, ${v.repsLow} asked for, and nothing lighter: rest ${formatRest(v.restSeconds)} first.`,
-  'advice-short-leave': (v) => `${v.sets} sets under ${v.repsLow}: leave it for today.`,
+  'advice-short-leave': (v) =>
+    v.sets === 1
+      ? 'Not one rep with the lightest there is: leave it for today.'
+      : `${v.sets} sets under ${v.repsLow}: leave it for today.`,
+  'advice-feeler-not-yet': (v) =>
+    `${v.reps === 0 ? 'Not one rep' : v.reps === 1 ? 'One rep' : `${v.reps} reps`} with the lightest there is: this is not there yet. Swap it for an easier one, or leave it for today.`,
   'advice-match-side': (v) => `${sentence(SIDE_LABELS[v.side])} next: match ${v.reps} reps, no more.`,
   'advice-weaker-first': (v) => `${sentence(SIDE_LABELS[v.side])} first: about ${v.percent} % weaker.`,
   'advice-feeler': (v, c) =>

@@ -105,6 +105,10 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'own-range': (v) =>
     `That is the heaviest here, so the movement’s own range: ${v.repsLow} to ${v.repsHigh}, then what its settings give.`,
   'too-easy': (v) => `About ${v.more} more reps could be done than are asked: the same again would be wasted.`,
+  spent: (v) =>
+    `About ${v.left} left was said where ${v.target} were meant${v.sessions > 1 ? ', twice running' : ''}. It is taken at its word: ${CAREFUL_WORDS[v.cause]}.`,
+  'feelers-not-done': (v) =>
+    `${v.sets === 1 ? 'A feeler' : 'Feelers'} down to ${v.loadKg} kg could not be done: this is not there yet.`,
   'careful-waits': (v) => `${sessions(v.sessions)} clean at this load so far; with care it takes two: ${CAREFUL_WORDS[v.cause]}.`,
   'no-new-rung': (v) => `No new stage now: ${CAREFUL_WORDS[v.cause]}.`,
   'grip-changed': (v) =>

@@ -95,7 +95,7 @@ export const toNextRung = (log: ExerciseLog, gate: MetGate): Outcome | null => {
       restSeconds: dose.restSeconds,
       reserve: dose.reserve,
       load,
-      repsAim: first.repsLow,
+      repsAim: first.seconds === undefined ? first.repsLow : undefined,
     },
     memory: {},
     reasons: [...gate.reasons, met, doseWhy, ...(carried?.reasons ?? [])],

@@ -29,7 +29,13 @@ export const toRungBelow = (log: ExerciseLog): Omit<Outcome, 'verdict'> | null =
     change: { lever: 'variation', from: variation.id, to: below.id },
     variationId: below.id,
     values: rung.values ?? {},
-    dose: { ...first, sets: dose.sets, restSeconds: dose.restSeconds, reserve: dose.reserve, repsAim: first.repsLow },
+    dose: {
+      ...first,
+      sets: dose.sets,
+      restSeconds: dose.restSeconds,
+      reserve: dose.reserve,
+      repsAim: first.seconds === undefined ? first.repsLow : undefined,
+    },
     memory: {},
     reasons: [
       reason('rung-below', named, 'common-practice'),

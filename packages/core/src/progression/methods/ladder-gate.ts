@@ -3,6 +3,7 @@ import type { Dose } from '../../dose';
 import { aimAt } from '../aim';
 import { reason } from '../../vocabulary';
 import { lever } from '../change-lever';
+import { climb, SPENT_BY } from '../climb';
 import { setsToShow } from '../gates/evidence';
 import type { GateTarget } from '../gates/evidence';
 import { heldByLocks, metGate, shownToward, shownValues, toNextRung } from '../gates/move-on';
@@ -11,9 +12,6 @@ import { stepUp } from '../step-up';
 import type { ExerciseLog, Method, Outcome, WorkDone } from '../types';
 import { shortOfRange } from '../short-of-range';
 import { workDone } from '../work-done';
-
-/** Reps in reserve by which a set may fall short of what was asked before it is nearer its end than meant. House default. */
-const SPENT_BY = 1;
 
 /**
  * For unloaded work and skills: clean work shown in the number of sessions a stage asks for earns the next stage. A
@@ -57,7 +55,9 @@ const towardReps = (log: ExerciseLog, outcome: Outcome, target: GateTarget): Out
   const { dose } = log;
   const spent = spentReps(log);
   const moved =
-    target.seconds === null && dose.repsHigh < target.reps ? narrowed({ ...outcome.dose, repsHigh: target.reps }) : outcome.dose;
+    target.seconds === null && dose.repsHigh < target.reps && spent === null
+      ? narrowed({ ...outcome.dose, repsHigh: target.reps })
+      : outcome.dose;
   const lowest = Math.min(...workDone(log).rows.map(({ reps }) => reps), target.reps);
   const most = Math.min(moved.repsHigh, Math.max(target.reps, moved.repsLow));
   const borne = Math.min(most, Math.max(aimAt(log, moved), lowest + 1));
@@ -113,7 +113,8 @@ const beyond = (log: ExerciseLog, done: WorkDone): Outcome => {
   const lowest = Math.min(...done.rows.map((row) => row.reps));
   const none = reason('gate-none', { variationId: log.variation.id }, 'common-practice');
   if (lowest < top || done.completeSets < log.dose.sets) {
-    return stay(log, done, [none, reason('within-range', { lowestReps: lowest, repsHigh: top }, 'common-practice')]);
+    const within = stay(log, done, [none, reason('within-range', { lowestReps: lowest, repsHigh: top }, 'common-practice')]);
+    return climb(log, done, within) ?? within;
   }
   const filled = reason('top-of-range', { sets: done.completeSets, reps: top }, 'common-practice');
   const outcome = log.loads.length > 1 ? stepUp(log, done.load) : (lever(log, done.load, 'harder') ?? stepUp(log, done.load));

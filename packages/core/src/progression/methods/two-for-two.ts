@@ -1,5 +1,6 @@
 import { isSameMass } from '../../kit';
 import { reason } from '../../vocabulary';
+import { climb } from '../climb';
 import { stay } from '../stay';
 import { stepUp } from '../step-up';
 import type { ExerciseLog, Method } from '../types';
@@ -19,7 +20,8 @@ export const twoForTwo: Method = {
     const lastReps = lastSetReps(log) ?? 0;
     const sessions = runningOver(log, goalReps);
     if (sessions < TWO.sessions) {
-      return stay(log, done, [reason('two-for-two-waiting', { lastReps, goalReps, sessions }, 'nsca-essentials-4')]);
+      const waiting = stay(log, done, [reason('two-for-two-waiting', { lastReps, goalReps, sessions }, 'nsca-essentials-4')]);
+      return climb(log, done, waiting) ?? waiting;
     }
     const met = reason('two-for-two-met', { repsOver: lastReps - goalReps, goalReps, sessions }, 'nsca-essentials-4');
     const outcome = stepUp(log, done.load);

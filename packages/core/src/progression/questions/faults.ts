@@ -40,9 +40,20 @@ const broke = (log: ExerciseLog, done: WorkDone, { id, setIndex }: { id: FaultId
   if (sessions < RUNNING || isFarShort(log, done))
     return stay(log, held(log, done), [reason('fault-breaks', { faultId: id, setIndex }, 'common-practice')]);
   const why = reason('fault-again', { faultId: id, sessions }, 'common-practice');
-  const eased = remedyNotch(log, done, id) ?? easeOneStep(log, done.load);
+  const eased = remedyNotch(log, done, id) ?? (isInMost(log, id) ? easeOneStep(log, done.load) : null);
+  // No setting of its own left, and most sets were clean: it is said and watched; the load is not its remedy.
+  if (!eased) return stay(log, held(log, done), [why]);
   const memory = eased.values ? { ...log.memory, eased: log.memory?.eased ?? asItStood(log, done) } : log.memory;
   return { ...asEased(eased, [why]), memory };
+};
+
+/** A fault in at least this share of the sets is one that load or the movement must answer. House default. */
+const MOST_SHARE = 0.5;
+
+const isInMost = ({ sets }: Pick<ExerciseLog, 'sets'>, id: FaultId): boolean => {
+  const work = sets.filter(({ kind }) => kind === 'work' || kind === 'timed');
+  const broken = work.filter(({ faults: seen }) => seen.some((fault) => fault.id === id && fault.severity !== 'note'));
+  return broken.length >= MOST_SHARE * work.length;
 };
 
 /** What stands before a setting is eased, so that it comes back. */

@@ -20,6 +20,7 @@ export interface CoachReasons {
   'advice-short-lighter': { reps: number; repsLow: number; toKg: number };
   'advice-short-rest': { reps: number; repsLow: number; restSeconds: number };
   'advice-short-leave': { sets: number; repsLow: number };
+  'advice-feeler-not-yet': { reps: number; loadKg: number };
   'advice-match-side': { side: Side; reps: number };
   'advice-weaker-first': { side: Side; percent: number };
   'advice-feeler': { index: number; of: number; loadKg: number; reps: number };
@@ -48,6 +49,7 @@ export const COACH_CODES: Record<keyof CoachReasons, true> = {
   'advice-short-lighter': true,
   'advice-short-rest': true,
   'advice-short-leave': true,
+  'advice-feeler-not-yet': true,
   'advice-match-side': true,
   'advice-weaker-first': true,
   'advice-feeler': true,

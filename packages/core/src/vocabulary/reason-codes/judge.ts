@@ -96,6 +96,8 @@ export interface JudgeReasons {
   'aim-down': { from: number; to: number };
   'own-range': { repsLow: number; repsHigh: number };
   'too-easy': { more: number };
+  spent: { left: number; target: number; sessions: number; cause: CarefulCause };
+  'feelers-not-done': { sets: number; loadKg: number };
   'careful-waits': { cause: CarefulCause; sessions: number };
   'no-new-rung': { cause: CarefulCause };
   'grip-changed': { how: 'straps' | 'harder'; sessions: number };
@@ -170,6 +172,8 @@ export const JUDGE_CODES: Record<keyof JudgeReasons, true> = {
   'aim-down': true,
   'own-range': true,
   'too-easy': true,
+  spent: true,
+  'feelers-not-done': true,
   'careful-waits': true,
   'no-new-rung': true,
   'grip-changed': true,
