@@ -259,7 +259,7 @@ const loansForGood = (life: readonly WholeSession[]): number => {
       const now = seen[at];
       const after = seen.slice(at, at + 9);
       if (!before || !now || before.item.trackDose.sets < 2 || before.codes.includes('rung-below')) continue;
-      const isEased = before.codes.some((code) => EASED.test(code)) && !before.codes.includes('load-down');
+      const isEased = before.codes.some((code) => EASED.test(code)) && !before.codes.includes('strength-estimate');
       const dropped = (one: Item) =>
         one.trackDose.sets < before.item.trackDose.sets || (isEased && one.dose.load.externalKg < 0.8 * before.stoodKg - 0.01);
       if (dropped(now.item) && after.every(({ item, pain }) => dropped(item) && !pain)) count += 1;

@@ -76,7 +76,7 @@ export type ChoiceDto = z.infer<typeof choice>;
 
 /** Something else the trainer can pick. */
 export const alternative = z.object({
-  by: z.enum(['same', 'easier', 'setting', 'next-stage', 'method']),
+  by: z.enum(['same', 'easier', 'setting', 'load', 'next-stage', 'method']),
   method: z.enum(METHODS).nullable(),
   outcome: z.object(outcomeFields),
 });

@@ -79,7 +79,7 @@ describe('neighbours on the ladder', () => {
       'safety-bar-squat',
       'back-squat-to-box',
     ]);
-    expect(rung.gate).toMatchObject({ sets: 3, reps: 10, bodyMassShare: 0.5, sessions: 2 });
+    expect(rung.gate).toMatchObject({ sets: 3, reps: 10, bodyMassShare: 1 / 3, mostKg: 24, freeShare: 0.5, sessions: 2 });
   });
 
   it('the rear foot goes up after the goblet split squat', () => {

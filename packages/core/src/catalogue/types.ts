@@ -93,12 +93,16 @@ export interface Variation {
 /** Clean work that must be shown before the next rung. */
 export interface Gate {
   sets: number;
-  /** Reps in each set, per side where it is one-sided; `top` is the top of the prescribed range. */
-  reps: number | 'top';
+  /** Reps in each set, per side where it is one-sided; `top` and `low` are the ends of the prescribed range. */
+  reps: number | 'top' | 'low';
   /** Seconds instead of reps. */
   seconds?: number;
-  /** External load as a share of body mass, or the heaviest the hands can hold, whichever is less. */
+  /** External load as a share of body mass; where the rack ends between 80 and 100 % of it, its heaviest. */
   bodyMassShare?: number;
+  /** Never more than so many kg, whatever the share says. */
+  mostKg?: number;
+  /** Share of body mass from which a bar it opens begins where the belief says; under it the bar is empty. */
+  freeShare?: number;
   /** Sessions it must be shown in. */
   sessions: number;
   basis: BasisId;

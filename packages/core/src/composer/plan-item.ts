@@ -99,7 +99,7 @@ export const planItem = (input: SheetInput, { slot, role, intent = 'build' }: Pl
   const stored = { dose: carriedOn ?? first.dose, why: own ? carriedWhy(own, first.why) : first.why };
   const past = input.pastOf(variationId);
   const fitted = fitDose(input, variation, values, stored);
-  const isOwnDose = own !== undefined && !isRungDose(own);
+  const isOwnDose = own !== undefined && (!isRungDose(own) || beginsEmpty(own));
   const carried = isOwnDose ? fitted : fromHistory(input, variation, values, fitted, past);
   const back = lighterAfterLayOff(input, variation, values, carried, past);
   const isWork = role === 'main' || role === 'accessory';
@@ -171,9 +171,12 @@ const withinCap = ({ context }: SheetInput, variation: Variation, values: LeverV
 const isRungDose = ({ lastDecision }: Track): boolean =>
   lastDecision?.edited === false && lastDecision.reasons.some(({ code }) => code === 'rung-dose');
 
-/** Whether the last decision carried the load over from a close relative. */
+/** Whether it is a bar that begins empty, whatever related lifts say. */
+const beginsEmpty = ({ lastDecision }: Track): boolean => lastDecision?.reasons.some(({ code }) => code === 'empty-bar') ?? false;
+
+/** Whether the last decision settled the load: carried over from a close relative, or a bar that begins empty. */
 const knowsLoad = (track: Track | undefined): boolean =>
-  track?.lastDecision?.reasons.some(({ code }) => code === 'load-from-relative') ?? false;
+  track?.lastDecision?.reasons.some(({ code }) => code === 'load-from-relative' || code === 'empty-bar') ?? false;
 
 /**
  * A lift that the estimator reads and whose load nobody knows: loaded from the start and never done, or done with nothing

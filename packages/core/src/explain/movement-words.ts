@@ -10,7 +10,15 @@ import { AID_WORDS, WAY_WORDS } from './remedy-words';
 
 type NameOf = (variationId: string) => string;
 
-/** What earns the next rung: '3 × 10 clean at half of body mass, or the heaviest that can be held, in two sessions'. */
+const SHARES: readonly { share: number; words: string }[] = [
+  { share: 1 / 2, words: 'half' },
+  { share: 1 / 3, words: 'a third' },
+  { share: 1 / 4, words: 'a quarter' },
+];
+const shareWords = (share: number): string =>
+  SHARES.find((one) => Math.abs(one.share - share) < 0.001)?.words ?? formatNumber(share, 2);
+
+/** What earns the next rung: '3 × 10, clean at a third of body mass, 24 kg at most, in two sessions'. */
 export const formatGate = (gate: Gate, isPerSide: boolean): string => {
   const side = isPerSide ? ' a side' : '';
   const work =
@@ -18,11 +26,13 @@ export const formatGate = (gate: Gate, isPerSide: boolean): string => {
       ? `${gate.sets} × ${gate.seconds} s${side}`
       : gate.reps === 'top'
         ? `top of the range in ${gate.sets} sets${side}`
-        : `${gate.sets} × ${gate.reps}${side}`;
+        : gate.reps === 'low'
+          ? `in the range in ${gate.sets} sets${side}`
+          : `${gate.sets} × ${gate.reps}${side}`;
   const load =
     gate.bodyMassShare === undefined
       ? ''
-      : ` at ${gate.bodyMassShare === 0.5 ? 'half' : gate.bodyMassShare === 0.25 ? 'a quarter' : formatNumber(gate.bodyMassShare, 2)} of body mass, or the heaviest the hands can hold`;
+      : ` at ${shareWords(gate.bodyMassShare)} of body mass${gate.mostKg === undefined ? '' : `, ${gate.mostKg} kg at most`}`;
   return `${work}, clean${load}${gate.sessions > 1 ? ', in two sessions' : ''}`;
 };
 

@@ -103,7 +103,10 @@ describe('the top of the rack', () => {
   });
 
   it('the aim falls where the belief no longer bears it', () => {
-    const short = often(top({ reps: [8, 8, 8], dose: { repsAim: 12 }, set: { reserve: 0 } }), 4);
+    const short = often(
+      top({ variationId: 'wide-dumbbell-squat', reps: [8, 8, 8], dose: { repsAim: 12 }, set: { reserve: 0 } }),
+      4,
+    );
     expect(decideExercise(short)).toMatchObject({ verdict: 'ease-back' });
   });
 

@@ -1,4 +1,4 @@
-export { RANKING, standInsFor } from './stand-ins';
+export { differences, RANKING, standInsFor } from './stand-ins';
 export type { Difference, StandIn, StandIns, WhyNot } from './types';
 export { accessTo } from './access';
 export type { Access, Situation } from './access';

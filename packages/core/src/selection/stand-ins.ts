@@ -36,7 +36,8 @@ const scoreOf = (variation: Variation, other: Variation): number => {
   );
 };
 
-const differences = (
+/** What differs about another movement, the most telling first. */
+export const differences = (
   variation: Variation,
   other: Variation,
   room: ReadonlySet<KitItem>,

@@ -13,6 +13,7 @@ const BY_WORDS: Record<Exclude<AlternativeDto['by'], 'method'>, string> = {
   same: 'The same again',
   easier: 'One step easier',
   setting: 'Another setting',
+  load: 'More load',
   'next-stage': 'The next stage',
 };
 

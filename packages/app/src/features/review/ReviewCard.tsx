@@ -18,6 +18,7 @@ import { isEdited } from './choices';
 import { EditChoice } from './EditChoice';
 import { Evidence } from '../sheet/Evidence';
 import { Trace } from './Trace';
+import { Ways } from './Ways';
 
 /** What was done: the plan, or where other loads were used those, in the order they came, with the plan beside them. */
 const beforeWords = ({ from, values, sets }: ReviewItemDto, variation: Variation): string => {
@@ -93,6 +94,7 @@ export const ReviewCard = ({
           .map(({ text }) => text)
           .join(' ')}
       </Txt>
+      <Ways item={item} variation={variation} choice={choice} canEdit={canEdit && !isPostponed} onChoose={onChoose} />
       {isPostponed && <Txt tone="saffron">Decided later: its numbers stay as they are until then.</Txt>}
       {edited && (
         <Txt kind="small" tone="saffron">

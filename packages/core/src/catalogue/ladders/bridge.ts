@@ -41,7 +41,7 @@ export const hipThrust = {
   rungs: [
     { id: 'bodyweight', variationId: 'hip-thrust', stage: 1, from: [], gate: reps(3, 15) },
     { id: 'dumbbell', variationId: 'dumbbell-hip-thrust', stage: 2, from: ['bodyweight'], gate: TOP_OF_RANGE_TWICE },
-    { id: 'barbell', variationId: 'barbell-hip-thrust', stage: 3, from: ['dumbbell'], gate: TOP_OF_RANGE_TWICE },
+    { id: 'barbell', variationId: 'barbell-hip-thrust', stage: 3, from: ['dumbbell'], gate: null },
     {
       id: 'held',
       variationId: 'hip-thrust',

@@ -1,4 +1,4 @@
-import { once, reps, repsAt, seconds, TOP_OF_RANGE_TWICE } from '../gates';
+import { once, reps, repsAt, seconds, TO_A_BAR, TOP_OF_RANGE_TWICE } from '../gates';
 import type { Ladder } from '../types';
 
 /** From rocking on hands and knees to a pull from the floor. If the position can't be found, one or two tries, then back. */
@@ -27,7 +27,7 @@ export const twoLegHinge = {
       variationId: 'dumbbell-romanian-deadlift',
       stage: 5,
       from: ['bell', 'two-bell'],
-      gate: TOP_OF_RANGE_TWICE,
+      gate: TO_A_BAR,
     },
     { id: 'romanian-bar', variationId: 'romanian-deadlift', stage: 6, from: ['romanian-dumbbell'], gate: TOP_OF_RANGE_TWICE },
     {
@@ -44,7 +44,7 @@ export const twoLegHinge = {
       values: { 'bar-height': 22.5 },
       stage: 7,
       from: ['trap-high'],
-      gate: TOP_OF_RANGE_TWICE,
+      gate: null,
     },
     { id: 'blocks', variationId: 'block-deadlift', stage: 7, from: ['romanian-bar', 'trap-high'], gate: TOP_OF_RANGE_TWICE },
     { id: 'wide', variationId: 'wide-stance-deadlift', stage: 8, from: ['blocks'], gate: TOP_OF_RANGE_TWICE },

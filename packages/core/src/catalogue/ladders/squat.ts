@@ -1,4 +1,4 @@
-import { reps, repsAt, TOP_OF_RANGE_TWICE } from '../gates';
+import { IN_RANGE_TWICE, reps, repsAt, TO_A_BAR, TOP_OF_RANGE_TWICE } from '../gates';
 import type { Ladder } from '../types';
 
 /** From never squatted to a bar on the back. Front, safety-bar and back squats run side by side after the goblet. */
@@ -24,19 +24,31 @@ export const twoLegSquat = {
       variationId: 'goblet-squat',
       stage: 4,
       from: ['strap', 'box', 'counterweight'],
-      gate: repsAt(3, 10, 0.5),
+      gate: TO_A_BAR,
     },
     {
       id: 'two-bell',
       variationId: 'double-kettlebell-front-squat',
       stage: 5,
       from: ['goblet'],
-      gate: TOP_OF_RANGE_TWICE,
+      gate: repsAt(3, 8, 0.5),
     },
-    { id: 'landmine', variationId: 'landmine-squat', stage: 5, from: ['goblet'], gate: TOP_OF_RANGE_TWICE },
-    { id: 'front-to-box', variationId: 'front-squat-to-box', stage: 6, from: ['goblet'], gate: TOP_OF_RANGE_TWICE },
-    { id: 'safety-bar', variationId: 'safety-bar-squat', stage: 6, from: ['goblet'], gate: null },
-    { id: 'back-to-box', variationId: 'back-squat-to-box', stage: 6, from: ['goblet'], gate: TOP_OF_RANGE_TWICE },
+    { id: 'landmine', variationId: 'landmine-squat', stage: 5, from: ['goblet'], gate: repsAt(3, 8, 0.5) },
+    {
+      id: 'front-to-box',
+      variationId: 'front-squat-to-box',
+      stage: 6,
+      from: ['goblet', 'two-bell', 'landmine'],
+      gate: IN_RANGE_TWICE,
+    },
+    { id: 'safety-bar', variationId: 'safety-bar-squat', stage: 6, from: ['goblet', 'two-bell', 'landmine'], gate: null },
+    {
+      id: 'back-to-box',
+      variationId: 'back-squat-to-box',
+      stage: 6,
+      from: ['goblet', 'two-bell', 'landmine'],
+      gate: IN_RANGE_TWICE,
+    },
     { id: 'front', variationId: 'front-squat', stage: 7, from: ['front-to-box'], gate: null },
     { id: 'back', variationId: 'back-squat', stage: 7, from: ['back-to-box'], gate: null },
     { id: 'pause', variationId: 'pause-squat', stage: 8, from: ['back'], gate: null },

@@ -56,6 +56,13 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'rung-bypassed': (v, c) =>
     `${c.nameOf(v.variationId)} is passed over: ${v.why === 'limit' ? 'a limit locks it' : 'the kit is not here'}.`,
   'rung-locked': (v, c) => `${c.nameOf(v.variationId)} would come next and is locked for now, so it stays here.`,
+  'gate-with-aid': (v) =>
+    `The stage is shown, with ${LEVER_WORDS[v.lever].label.toLowerCase()} at ${formatLeverValue(v.lever, v.value, v.unit)}, which the next one has no place for: that goes first.`,
+  'gate-with-pain': (v) => `The stage is shown, with pain of ${v.pain} here in the last ${v.days} days: no new stage from that.`,
+  'rung-unearned': (v, c) => `${c.nameOf(v.variationId)} builds on ${c.nameOf(v.buildsOn)}, which can't be trained here.`,
+  'way-chosen': (v) => `The first of ${v.ways} ways on, for the goal: ${goal(v.goal)}. Staying and adding load is another.`,
+  'empty-bar': (v) =>
+    `The bar begins empty: more is free once ${v.share === 0.5 ? 'half' : formatNumber(v.share, 2)} of body mass is shown in the hands.`,
   'rung-below': (v, c) =>
     `Neither load nor settings go lower on ${c.nameOf(v.fromVariationId)}: ${c.nameOf(v.toVariationId)}, the stage below.`,
   'rung-dose': (v, c) =>

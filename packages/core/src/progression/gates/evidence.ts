@@ -1,7 +1,6 @@
 import type { Gate, Variation } from '../../catalogue';
 import { loadsForVariation, repsTop } from '../../dose';
 import type { Dose } from '../../dose';
-import { snapDown } from '../../kit';
 import type { Kit } from '../../kit';
 import { isDoubtful } from '../../log';
 import type { SetRecord } from '../../log';
@@ -26,53 +25,71 @@ export interface GateEvidence {
   /** Sets that count, whole on every side. */
   sets: number;
   isMet: boolean;
+  /** Whether it cleared the load asked for by so much that one session is enough. */
+  isAmple?: boolean;
 }
+
+/**
+ * What the movement's own belief says of a gate after a session: that its reps could be done at its load, or at a third
+ * more; `none`: neither, or nothing to say.
+ */
+export type Strength = 'none' | 'enough' | 'ample';
+
+/** Over the gate's load by so much one session is enough. */
+export const AMPLE = 4 / 3;
 
 /** Arms that give out with this much in reserve in the legs have met the load. Basis: common practice. */
 const ARMS_RESERVE = 3;
 
+/** A rack that ends at this share of what a gate asks for, or over, shows it at its end. */
+const RACK_ENDS_FROM = 0.8;
+
 /**
- * A gate in numbers: `top` becomes the top of the range, a share of body mass the rack's nearest load not above it, or
- * the heaviest there is, if that is less. Body mass unknown: the load is not asked for.
+ * A gate in numbers: `top` and `low` become the ends of the range; a share of body mass its kg, the rack's heaviest where the
+ * rack ends just under it. Body mass unknown: the load is not asked for.
  */
 export const gateTarget = (
   gate: Gate,
   variation: Variation,
-  dose: { repsHigh: number; repsBeyond: number },
+  dose: { repsLow: number; repsHigh: number; repsBeyond: number },
   kit: Kit,
   bodyMassKg: number | null,
-): GateTarget => {
-  const loads = loadsForVariation(kit, variation);
-  const loadKg =
-    gate.bodyMassShare === undefined || bodyMassKg === null
-      ? null
-      : (snapDown(loads, gate.bodyMassShare * bodyMassKg)?.externalKg ?? null);
-  return {
-    sets: gate.sets,
-    reps: gate.reps === 'top' ? repsTop(dose) : gate.reps,
-    seconds: gate.seconds ?? null,
-    loadKg,
-    sessions: gate.sessions,
-  };
+): GateTarget => ({
+  sets: gate.sets,
+  reps: gate.reps === 'top' ? repsTop(dose) : gate.reps === 'low' ? dose.repsLow : gate.reps,
+  seconds: gate.seconds ?? null,
+  loadKg: gate.bodyMassShare === undefined || bodyMassKg === null ? null : gateLoadKg(gate, variation, kit, bodyMassKg),
+  sessions: gate.sessions,
+});
+
+const gateLoadKg = (
+  { bodyMassShare = 0, mostKg = Infinity }: Gate,
+  variation: Variation,
+  kit: Kit,
+  bodyMassKg: number,
+): number => {
+  const wantedKg = Math.floor(2 * Math.min(mostKg, bodyMassShare * bodyMassKg)) / 2;
+  const heaviestKg = loadsForVariation(kit, variation).at(-1)?.externalKg ?? 0;
+  return heaviestKg < wantedKg && heaviestKg >= RACK_ENDS_FROM * wantedKg ? heaviestKg : wantedKg;
 };
 
 /** Clean: judged so, and no fault above a note. */
 const isClean = (set: SetRecord): boolean =>
   set.clean === 'yes' && set.faults.every(({ severity }) => severity === 'note') && set.endedBy !== 'form';
 
-const counts = (set: SetRecord, target: GateTarget, k: number, bodyKg: number): boolean => {
+const counts = (set: SetRecord, target: GateTarget, k: number, bodyKg: number, strength: Strength): boolean => {
   if (!isClean(set) || set.endedBy === 'pain' || isDoubtful(set)) return false;
   if (target.seconds !== null) return set.seconds !== null && set.seconds >= target.seconds;
   if (set.reps === null) return false;
+  if (strength !== 'none' && set.endedBy !== 'failure' && set.reps > 0) return true;
   const gripMet = set.endedBy === 'grip' && (set.reserve ?? 0) >= ARMS_RESERVE;
   if (target.loadKg === null) return set.reps >= target.reps || gripMet;
+  // A lighter load shows it by strength only.
+  if (set.externalKg < target.loadKg - 0.001) return gripMet;
   return gripMet || repsAt(k, target.loadKg + bodyKg, set.externalKg + bodyKg, set.reps) >= target.reps - 1e-9;
 };
 
-/**
- * Reps another load would have allowed for the same effort, by the movement's usual k; more load counts for more reps,
- * less for fewer.
- */
+/** Reps a lighter load would have allowed for the same effort, by the movement's usual k. */
 const repsAt = (k: number, wantedKg: number, doneKg: number, reps: number): number =>
   wantedKg <= 0 || Math.abs(wantedKg - doneKg) < 0.001 ? reps : k * ((doneKg * (1 + reps / k)) / wantedKg - 1);
 
@@ -94,7 +111,7 @@ export const isJudged = ({ sets }: Pick<PastExercise, 'sets'>): boolean => {
  * the gate asks for. One-sided sets count when both sides do.
  */
 export const gateEvidence = (
-  sessions: readonly (Pick<PastExercise, 'sessionId' | 'day' | 'sets'> & { dose?: Pick<Dose, 'sets'> })[],
+  sessions: readonly (Pick<PastExercise, 'sessionId' | 'day' | 'sets'> & { dose?: Pick<Dose, 'sets'>; strength?: Strength })[],
   target: GateTarget,
   variation: Variation,
   bodyMassKg: number | null,
@@ -105,20 +122,17 @@ export const gateEvidence = (
   return sessions
     .filter(isJudged)
     .sort((a, b) => a.day - b.day)
-    .map(({ sessionId, day, sets, dose }) => {
+    .map(({ sessionId, day, sets, dose, strength = 'none' }) => {
       const good = new Map<number, number>();
-      for (const set of sets) {
-        if ((set.kind === 'work' || set.kind === 'timed') && counts(set, target, k, bodyKg)) {
-          good.set(set.setIndex, (good.get(set.setIndex) ?? 0) + 1);
-        }
-      }
+      const counted = sets.filter(
+        (set) => (set.kind === 'work' || set.kind === 'timed') && counts(set, target, k, bodyKg, strength),
+      );
+      for (const { setIndex } of counted) good.set(setIndex, (good.get(setIndex) ?? 0) + 1);
       const whole = [...good.values()].filter((count) => count >= sides).length;
-      return {
-        sessionId,
-        day,
-        sets: whole,
-        isMet: whole >= Math.min(target.sets, Math.max(LEAST_SETS, dose?.sets ?? target.sets)),
-      };
+      const isMet = whole >= setsToShow(target, dose);
+      const { loadKg } = target;
+      const isHeavy = loadKg !== null && counted.every(({ externalKg }) => externalKg >= AMPLE * loadKg - 0.001);
+      return { sessionId, day, sets: whole, isMet, ...(isMet && (isHeavy || strength === 'ample') ? { isAmple: true } : {}) };
     });
 };
 
@@ -128,3 +142,7 @@ export const sessionsMet = (evidence: readonly GateEvidence[]): number => {
   for (let at = evidence.length - 1; at >= 0 && evidence[at]?.isMet; at -= 1) met += 1;
   return met;
 };
+
+/** Whether a gate is shown: in enough sessions running, or amply in the last one. */
+export const isShown = (evidence: readonly GateEvidence[], { sessions }: Pick<GateTarget, 'sessions'>): boolean =>
+  sessionsMet(evidence) >= sessions || (evidence.at(-1)?.isAmple ?? false);

@@ -1,6 +1,6 @@
 import { getVariation } from '../../catalogue';
 import type { Rung, Variation } from '../../catalogue';
-import { allowedLoads, firstDose, loadsForVariation, mayGoRound, positionOf, wentRound } from '../../dose';
+import { allowedLoads, firstDose, loadsForVariation, mayGoRound, needsBar, positionOf, wentRound } from '../../dose';
 import { snapDown } from '../../kit';
 import type { Load } from '../../kit';
 import { FEELER_FROM_SIGMA, guessKg, isEstimable, ratioBetween } from '../../strength';
@@ -9,15 +9,23 @@ import type { LeverValues, Reason } from '../../vocabulary';
 import { carefulCause, withToday } from '../estimate-next';
 import { loadBorne } from '../load-borne';
 import type { ExerciseLog, Outcome } from '../types';
-import { gateEvidence, gateTarget, isJudged, sessionsMet } from './evidence';
+import { aidsAlong, painLately } from './as-prescribed';
+import { couldDo, withStrength } from './could-do';
+import { gateEvidence, gateTarget, isJudged, isShown, sessionsMet } from './evidence';
 import type { GateTarget } from './evidence';
-import { nextRungs, rungAt } from './next-rung';
+import { nextRungs, rungOf } from './next-rung';
+import { byUse } from './recommended';
 
 /** A gate that was met, and where it leads. */
 export interface MetGate {
   target: GateTarget;
   sessions: number;
+  /** Every open way up, the recommended first. */
   to: readonly Rung[];
+  /** Whether it is one that is left as soon as it is met, by load or by a skill shown, not only once nothing heavier is there. */
+  leads: boolean;
+  /** Share of body mass from which a bar begins where the belief says; null: no such matter. */
+  freeShare: number | null;
   reasons: readonly Reason[];
 }
 
@@ -25,8 +33,10 @@ export interface MetGate {
 const SESSIONS_BACK = 6;
 
 /** What has been shown toward this movement's gate, this session included; null for a movement without one. */
-export const shownToward = (log: ExerciseLog): { target: GateTarget; sessions: number; bestSets: number } | null => {
-  const found = rungAt(log.variation.id, log.values);
+export const shownToward = (
+  log: ExerciseLog,
+): { target: GateTarget; sessions: number; bestSets: number; isShown: boolean } | null => {
+  const found = rungOf(log.variation.id, log.values, log.dose.load);
   if (!found?.rung.gate) return null;
   const target = gateTarget(found.rung.gate, log.variation, log.dose, log.context.kit, log.bodyMassKg);
   // A gate asks for a few sessions in a row, the last ones.
@@ -35,27 +45,55 @@ export const shownToward = (log: ExerciseLog): { target: GateTarget; sessions: n
       .filter(isJudged)
       .sort((a, b) => a.day - b.day)
       .slice(-SESSIONS_BACK),
-    { sessionId: '', day: log.day, sets: log.sets, dose: log.dose },
+    { sessionId: '', day: log.day, sets: log.sets, dose: log.dose, values: log.values },
   ];
-  const evidence = gateEvidence(sessions, target, log.variation, log.bodyMassKg);
-  return { target, sessions: sessionsMet(evidence), bestSets: evidence.at(-1)?.sets ?? 0 };
+  const evidence = gateEvidence(withStrength(log, sessions, target), target, log.variation, log.bodyMassKg);
+  return {
+    target,
+    sessions: sessionsMet(evidence),
+    bestSets: evidence.at(-1)?.sets ?? 0,
+    isShown: isShown(evidence, target),
+  };
 };
 
-/** The gate of this movement when it has been met in enough sessions; `to` is empty where all it leads to is locked. */
+/**
+ * The gate of this movement when it has been shown as prescribed; `to` is empty where all it leads to is locked, or lacks an aid
+ * that is still needed.
+ */
 export const metGate = (log: ExerciseLog): MetGate | null => {
   const shown = shownToward(log);
-  const found = rungAt(log.variation.id, log.values);
-  if (!shown || !found || shown.sessions < shown.target.sessions) return null;
+  const found = rungOf(log.variation.id, log.values, log.dose.load);
+  if (!shown?.isShown || !found?.rung.gate) return null;
+  const { gate } = found.rung;
+  const pain = painLately(log);
   const { open: all, reasons } = nextRungs(found.ladder, found.rung, log.context);
   // What goes round by plan takes no stage that can't.
   const mayStand = ({ variationId }: Rung) => mayGoRound(getVariation(log.context.catalogue, variationId));
   const open = wentRound(log.dose) ? all.filter(mayStand) : all;
-  return { target: shown.target, sessions: shown.sessions, to: open, reasons };
+  const along = open.map((rung) => ({ rung, ...aidsAlong(log, found.rung, rung) }));
+  const lacking = along.flatMap(({ lacks }) => lacks ?? []);
+  const to = pain
+    ? []
+    : byUse(
+        along.filter(({ lacks }) => !lacks).map(({ rung }) => rung),
+        log,
+      );
+  return {
+    target: shown.target,
+    sessions: Math.max(shown.sessions, 1),
+    to,
+    leads: gate.bodyMassShare !== undefined || gate.reps === 'low',
+    freeShare: gate.freeShare ?? null,
+    reasons: [...reasons, ...(pain ? [pain] : []), ...(to.length === 0 ? lacking.slice(0, 1) : [])],
+  };
 };
+
+/** What holds somebody at a stage they have earned to leave. */
+const HOLDING: ReadonlySet<string> = new Set(['rung-locked', 'gate-with-aid', 'gate-with-pain']);
 
 /** An outcome that stays where it is though the gate was met, with what locks the way on. */
 export const heldByLocks = (gate: MetGate | null, outcome: Outcome): Outcome => {
-  const locks = gate?.to.length === 0 ? gate.reasons.filter(({ code }) => code === 'rung-locked') : [];
+  const locks = gate?.to.length === 0 ? gate.reasons.filter(({ code }) => HOLDING.has(code)) : [];
   return locks.length === 0 ? outcome : { ...outcome, reasons: [...outcome.reasons, ...locks] };
 };
 
@@ -63,16 +101,18 @@ export const heldByLocks = (gate: MetGate | null, outcome: Outcome): Outcome => 
  * The next stage with the dose it starts at: a new rung together with that dose is one change. The load is carried over
  * where the two lifts are related closely enough, else it is the careful first guess, and feeler sets find it.
  */
-export const toNextRung = (log: ExerciseLog, gate: MetGate): Outcome | null => {
-  const [rung] = gate.to;
-  if (!rung) return null;
+export const toNextRung = (log: ExerciseLog, gate: MetGate, rung: Rung | undefined = gate.to[0]): Outcome | null => {
+  const from = rungOf(log.variation.id, log.values, log.dose.load);
+  if (!rung || !from) return null;
   const { context, dose } = log;
   const variation = getVariation(context.catalogue, rung.variationId);
-  const values = rung.values ?? {};
+  // Aids that are still needed come along.
+  const values = { ...aidsAlong(log, from.rung, rung).along, ...rung.values };
   const isSame = variation.id === log.variation.id;
   const first = firstDose(context.person, variation, context.kit, values).dose;
   const carried = isSame ? { load: dose.load, reasons: [] } : carriedLoad(log, variation.id);
-  const load = carried?.load ?? startingLoad(log, variation, values, first.load);
+  const emptyBar = isSame ? null : beginsEmpty(log, gate, variation, values);
+  const load = emptyBar ?? carried?.load ?? startingLoad(log, variation, values, first.load);
   const met = reason(
     'gate-met',
     { ...shownValues(gate.target), sessions: gate.sessions, toVariationId: variation.id },
@@ -98,8 +138,25 @@ export const toNextRung = (log: ExerciseLog, gate: MetGate): Outcome | null => {
       repsAim: first.seconds === undefined ? first.repsLow : undefined,
     },
     memory: {},
-    reasons: [...gate.reasons, met, doseWhy, ...(carried?.reasons ?? [])],
+    reasons: [
+      ...gate.reasons.filter(({ code }) => !HOLDING.has(code)),
+      met,
+      ...(gate.to.length > 1 && rung === gate.to[0]
+        ? [reason('way-chosen', { ways: gate.to.length, goal: context.person.goal }, 'house-default')]
+        : []),
+      doseWhy,
+      ...(emptyBar
+        ? [reason('empty-bar', { share: gate.freeShare ?? 0, loadKg: emptyBar.externalKg }, 'house-default')]
+        : (carried?.reasons ?? [])),
+    ],
   };
+};
+
+/** The empty bar, for whom the hands' work did not yet show that more is free; null: no bar, or it is. */
+const beginsEmpty = (log: ExerciseLog, { freeShare, target }: MetGate, to: Variation, values: LeverValues): Load | null => {
+  if (freeShare === null || log.bodyMassKg === null || !needsBar(to)) return null;
+  const isFree = couldDo({ ...log, past: withToday(log) }, freeShare * log.bodyMassKg, target.reps, true);
+  return isFree ? null : (loadsForVariation(log.context.kit, to, values)[0] ?? null);
 };
 
 /** Spread between two stages of one ladder, log load, and how far over what was held a first guess may go. House defaults. */
@@ -113,10 +170,11 @@ const startingLoad = (log: ExerciseLog, to: Variation, values: LeverValues, firs
   const { context, variation, dose } = log;
   const [from, into] = [guessKg(variation, context.person), guessKg(to, context.person)];
   const isHeldAlike = positionOf(to, values) === dose.load.position;
-  const ratio = isHeldAlike ? 1 : from > 0 && into > 0 ? Math.min(1, into / from) : 0;
+  const known = ratioBetween(variation.id, to.id);
+  const ratio = known?.ratio ?? (isHeldAlike ? 1 : from > 0 && into > 0 ? Math.min(1, into / from) : 0);
   if (ratio === 0 || dose.load.externalKg === 0 || !isEstimable(variation) || !isEstimable(to)) return first;
   const most = (carefulCause(log) === null ? STAGES.most : STAGES.carefulMost) * ratio * dose.load.externalKg;
-  const borneKg = loadBorne({ ...log, past: withToday(log) }, to, { ratio, sigma: STAGES.sigma }, dose);
+  const borneKg = loadBorne({ ...log, past: withToday(log) }, to, { ratio, sigma: known?.sigma ?? STAGES.sigma }, dose);
   const wantedKg = Math.min(most, borneKg ?? 0);
   const held = snapDown(allowedLoads(context.kit, context.limits, to, values), wantedKg);
   return held && held.externalKg > first.externalKg ? held : first;

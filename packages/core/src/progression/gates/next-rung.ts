@@ -2,6 +2,7 @@ import { findVariation } from '../../catalogue';
 import type { Ladder, Rung } from '../../catalogue';
 import { neighbours, rungsOf } from '../../catalogue/knowledge';
 import { accessTo } from '../../selection';
+import type { Load } from '../../kit';
 import { reason } from '../../vocabulary';
 import type { LeverValue, LeverValues, Reason } from '../../vocabulary';
 import type { JudgeContext } from '../types';
@@ -17,8 +18,16 @@ export const rungAt = (variationId: string, values: LeverValues): { ladder: Ladd
   return [...fitting].sort((a, b) => most(b) - most(a))[0] ?? rungs[0] ?? null;
 };
 
+/** The rung of a movement as it is trained: a load held at the sides is on the rung that has it there. */
+export const rungOf = (
+  variationId: string,
+  values: LeverValues,
+  load: Pick<Load, 'externalKg' | 'position'> | undefined,
+): { ladder: Ladder; rung: Rung } | null =>
+  rungAt(variationId, load && load.externalKg > 0 ? { 'load-position': load.position, ...values } : values);
+
 /**
- * The rungs a met gate leads to. One that only lacks its kit is passed, and the gate carries over to those after; one that a
+ * The rungs a met gate leads to. One that only lacks its kit is passed, to those after it that do not build on it; one that a
  * limit, a clearance or safety locks is said, and nothing beyond it is reached that way.
  */
 export const nextRungs = (
@@ -29,6 +38,7 @@ export const nextRungs = (
   const open: Rung[] = [];
   const reasons: Reason[] = [];
   const seen = new Set<string>();
+  const missing = new Set<string>();
   const walk = (from: Rung): void => {
     for (const next of neighbours(ladder, from.id).after) {
       if (next.aside || seen.has(next.id)) continue;
@@ -36,8 +46,12 @@ export const nextRungs = (
       const variation = findVariation(context.catalogue, next.variationId);
       if (!variation) continue;
       const { state, isKit } = accessTo(variation, context);
-      if (state !== 'locked') open.push(next);
+      const buildsOn = variation.prerequisites.find((id) => missing.has(id));
+      if (state !== 'locked' && buildsOn) {
+        reasons.push(reason('rung-unearned', { variationId: next.variationId, buildsOn }, 'common-practice'));
+      } else if (state !== 'locked') open.push(next);
       else if (isKit) {
+        missing.add(next.variationId);
         reasons.push(reason('rung-bypassed', { variationId: next.variationId, why: 'kit' }, 'common-practice'));
         walk(next);
       } else reasons.push(reason('rung-locked', { variationId: next.variationId }, 'common-practice'));

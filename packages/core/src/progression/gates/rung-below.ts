@@ -5,7 +5,7 @@ import { firstDose } from '../../dose';
 import { accessTo } from '../../selection';
 import { reason } from '../../vocabulary';
 import type { ExerciseLog, Outcome } from '../types';
-import { rungAt } from './next-rung';
+import { rungOf } from './next-rung';
 
 /** The hardest open stage right below one; stages that a limit or the kit locks are passed. */
 const openBelow = (ladder: Ladder, rung: Rung, context: ExerciseLog['context']): Rung | null => {
@@ -19,7 +19,7 @@ const openBelow = (ladder: Ladder, rung: Rung, context: ExerciseLog['context']):
 /** The stage below with the dose it starts at: where neither load nor settings go any lower. Null on no ladder, or at its foot. */
 export const toRungBelow = (log: ExerciseLog): Omit<Outcome, 'verdict'> | null => {
   const { context, variation, values, dose } = log;
-  const found = rungAt(variation.id, values);
+  const found = rungOf(variation.id, values, dose.load);
   const rung = found && openBelow(found.ladder, found.rung, context);
   if (!rung) return null;
   const below = getVariation(context.catalogue, rung.variationId);

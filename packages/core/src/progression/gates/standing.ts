@@ -1,11 +1,11 @@
 import { getVariation } from '../../catalogue';
 import type { Catalogue } from '../../catalogue';
-import type { Kit } from '../../kit';
+import type { Kit, Load } from '../../kit';
 import type { LeverValues } from '../../vocabulary';
 import type { PastExercise } from '../types';
 import { gateEvidence, gateTarget } from './evidence';
 import type { GateEvidence, GateTarget } from './evidence';
-import { rungAt } from './next-rung';
+import { rungOf } from './next-rung';
 
 /** Where a person stands on one ladder, and what has been shown toward its gate. Stored with each review. */
 export interface Standing {
@@ -24,14 +24,14 @@ export interface StandingInput {
   kit: Kit;
   variationId: string;
   values: LeverValues;
-  dose: { repsHigh: number; repsBeyond: number };
+  dose: { repsLow: number; repsHigh: number; repsBeyond: number; load?: Load };
   bodyMassKg: number | null;
   sessions: readonly PastExercise[];
 }
 
 /** The days on which what earns the next stage was shown in full, oldest first; none for a movement on no ladder. */
 export const gateDays = (input: StandingInput): { day: number; ladderId: string }[] => {
-  const found = rungAt(input.variationId, input.values);
+  const found = rungOf(input.variationId, input.values, input.dose.load);
   if (!found?.rung.gate) return [];
   const variation = getVariation(input.catalogue, input.variationId);
   const target = gateTarget(found.rung.gate, variation, input.dose, input.kit, input.bodyMassKg);
@@ -45,7 +45,7 @@ const KEPT = 6;
 
 /** Where a movement puts a person on its ladder; null for a movement on no ladder. */
 export const standOn = (input: StandingInput): Standing | null => {
-  const found = rungAt(input.variationId, input.values);
+  const found = rungOf(input.variationId, input.values, input.dose.load);
   if (!found) return null;
   const { ladder, rung } = found;
   const variation = getVariation(input.catalogue, input.variationId);

@@ -32,7 +32,7 @@ export const ladderGate: Method = {
 /** On the way to a gate: what was shown, what is still asked. The gate's reps are the aim. */
 const toward = (log: ExerciseLog, done: WorkDone): Outcome | null => {
   const shown = shownToward(log);
-  if (!shown || shown.sessions >= shown.target.sessions) return null;
+  if (!shown || shown.isShown) return null;
   const { target, sessions, bestSets } = shown;
   const oneMore = anotherSet(log, done, target);
   if (oneMore) return oneMore;

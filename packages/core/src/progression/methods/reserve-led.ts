@@ -6,6 +6,8 @@ import type { Dose } from '../../dose';
 import { estimateFor, predictedReps, withToday } from '../estimate-next';
 import { atRacksEnd } from '../racks-end';
 import { heldByLocks, metGate, toNextRung } from '../gates/move-on';
+import type { MetGate } from '../gates/move-on';
+import { TO_LIFT_MORE } from '../gates/recommended';
 import { shortOfRange } from '../short-of-range';
 import { stay } from '../stay';
 import type { ExerciseLog, Method, Outcome, WorkDone } from '../types';
@@ -29,7 +31,7 @@ export const reserveLed: Method = {
     const began = loadBegunWith(log, done);
     const gate = metGate(log);
     const isHeaviest = isSameMass(log.loads.at(-1)?.externalKg ?? 0, began.externalKg);
-    const onward = gate && isHeaviest ? toNextRung(log, gate) : null;
+    const onward = gate && (isHeaviest || isLedOn(log, gate)) ? toNextRung(log, gate) : null;
     if (onward) return onward;
     const aim = { repsAim: next.reps, repsBeyond: Math.max(0, next.reps - log.dose.repsHigh) };
     const dose = { ...log.dose, load, ...aim };
@@ -49,6 +51,9 @@ export const reserveLed: Method = {
     return ended ? heldByLocks(gate, ended) : aimed(log, began, next);
   },
 };
+
+/** A gate that leads on by load or skill is taken where the goal is to lift more; the others go on adding load and are offered it. */
+const isLedOn = ({ context }: ExerciseLog, { leads }: MetGate): boolean => leads && TO_LIFT_MORE.has(context.person.goal);
 
 /** Not enough to say: the plain range decides, and says so. */
 const unread = (log: ExerciseLog, done: WorkDone): Outcome => {

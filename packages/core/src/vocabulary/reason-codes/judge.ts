@@ -96,6 +96,11 @@ export interface JudgeReasons {
   'aim-down': { from: number; to: number };
   'own-range': { repsLow: number; repsHigh: number };
   'too-easy': { more: number };
+  'gate-with-aid': { lever: LeverId; value: LeverValue; unit: LeverUnit };
+  'gate-with-pain': { pain: number; days: number };
+  'rung-unearned': { variationId: string; buildsOn: string };
+  'way-chosen': { ways: number; goal: Goal };
+  'empty-bar': { share: number; loadKg: number };
   spent: { left: number; target: number; sessions: number; cause: CarefulCause };
   'feelers-not-done': { sets: number; loadKg: number };
   'careful-waits': { cause: CarefulCause; sessions: number };
@@ -172,6 +177,11 @@ export const JUDGE_CODES: Record<keyof JudgeReasons, true> = {
   'aim-down': true,
   'own-range': true,
   'too-easy': true,
+  'gate-with-aid': true,
+  'gate-with-pain': true,
+  'rung-unearned': true,
+  'way-chosen': true,
+  'empty-bar': true,
   spent: true,
   'feelers-not-done': true,
   'careful-waits': true,

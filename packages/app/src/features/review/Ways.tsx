@@ -1,0 +1,121 @@
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { ChoiceDto, ReviewItemDto } from '@drubo/contracts';
+import { isSameDose } from '@drubo/core';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import type { Variation } from '@drubo/core/catalogue';
+import { formatLoad, formatSets } from '@drubo/core/explain';
+import { formatDifference } from '@drubo/core/movement-words';
+import { differences } from '@drubo/core/selection';
+import { Figure } from '../../figures/Figure';
+import { heldIn } from '../../figures/held';
+import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
+import { usePalette } from '../../theme/use-palette';
+import { pressOnSpace } from '../../ui/press-on-space';
+import { Txt } from '../../ui/Txt';
+import { tellingDepth } from '../moves/MoveRow';
+import { settingsLine } from '../sheet/settings-line';
+import { choiceFrom } from './choices';
+import { waysOf } from './ways';
+import type { Way } from './ways';
+
+/** What tells most about another movement; more would not be read between two exercises. */
+const TOLD = 3;
+const NOTHING = new Set<never>();
+
+const isTaken = (choice: ChoiceDto, { outcome }: Way): boolean =>
+  choice.verdict === outcome.verdict &&
+  choice.variationId === outcome.variationId &&
+  isSameDose(choice.dose, outcome.dose) &&
+  JSON.stringify(choice.values ?? null) === JSON.stringify(outcome.values ?? null);
+
+const differs = (from: Variation, to: Variation, { outcome }: Way): string => {
+  if (to.id === from.id) {
+    const settings = outcome.values ? settingsLine(to, outcome.values) : null;
+    return settings ?? (outcome.verdict === 'move-up' ? 'The same movement, more of it' : 'The same movement, as it is');
+  }
+  const told = differences(from, to, NOTHING, []).filter(({ code }) => code !== 'same-pattern');
+  return told.slice(0, TOLD).map(formatDifference).join(', ');
+};
+
+/** The ways on from an earned stage, side by side: how each looks, what differs, its first dose. One is taken. */
+export const Ways = ({
+  item,
+  variation,
+  choice,
+  canEdit,
+  onChoose,
+}: {
+  item: ReviewItemDto;
+  variation: Variation;
+  choice: ChoiceDto;
+  canEdit: boolean;
+  onChoose(choice: ChoiceDto): void;
+}) => {
+  const palette = usePalette();
+  const ways = waysOf(item);
+  if (ways.length < 2) return null;
+  return (
+    <View role="radiogroup" aria-label={`Ways on from ${variation.name}`} style={styles.group}>
+      <Txt kind="small" tone="quiet">
+        Ways on
+      </Txt>
+      <View style={styles.row}>
+        {ways.map((way) => {
+          const { id, outcome, isProposed } = way;
+          const to = (outcome.variationId && findVariation(builtInCatalogue, outcome.variationId)) || variation;
+          const chosen = isTaken(choice, way);
+          const dose = `${formatLoad(outcome.dose.load)} · ${formatSets(outcome.dose, to.stance)}`;
+          const name = to.id === variation.id && !outcome.variationId ? `Stay: ${to.name.toLowerCase()}` : to.name;
+          const take = () => onChoose(choiceFrom(item.itemId, outcome));
+          return (
+            <Pressable
+              key={id}
+              role="radio"
+              aria-checked={chosen}
+              aria-label={`${name}, ${differs(variation, to, way)}, ${dose}${isProposed ? ', recommended' : ''}`}
+              disabled={!canEdit}
+              onPress={take}
+              {...pressOnSpace(take)}
+              style={({ pressed }) => [
+                styles.way,
+                {
+                  backgroundColor: chosen ? palette.mossTint : palette.card,
+                  borderColor: chosen ? palette.moss : palette.edge,
+                  borderWidth: chosen ? 2 : 1,
+                  opacity: pressed ? 0.75 : 1,
+                },
+              ]}
+            >
+              <View style={styles.figure} aria-hidden>
+                <Figure
+                  variation={to}
+                  values={outcome.values ?? {}}
+                  depth={tellingDepth(to)}
+                  width={76}
+                  height={62}
+                  held={heldIn(outcome.dose.load)}
+                  bare
+                />
+              </View>
+              <Txt kind="bold">{name}</Txt>
+              <Txt kind="small">{differs(variation, to, way)}</Txt>
+              <Txt kind="small" tone="quiet">
+                {dose}
+              </Txt>
+              <Txt kind="small" tone="moss">
+                {[chosen ? '✓ Taken' : null, isProposed ? 'Recommended' : null].filter(Boolean).join(' · ')}
+              </Txt>
+            </Pressable>
+          );
+        })}
+      </View>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  group: { gap: SPACE.xs },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+  way: { flexGrow: 1, flexBasis: 140, minHeight: TARGET.usual, borderRadius: RADIUS, padding: SPACE.s, gap: SPACE.xs },
+  figure: { alignItems: 'center' },
+});
