@@ -38,7 +38,7 @@ export interface LifeMeasures {
   /** The same sum, no set counted for more than FAR reps: beyond that no published curve says how many were left. */
   nearErrorSum: number;
   /**
-   * The same of loads that are held back on purpose: who is to be careful, who trains with
+   * The same of loads that are held back on purpose: a bar that begins empty, who is to be careful, who trains with
    * nobody judging the sets, and what comes back a step at a time after pain or a fault.
    */
   heldErrorSum: number;
@@ -127,6 +127,8 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
     toFailure: 0,
   };
   const done = new Set<string>();
+  /** Bars that began empty by rule, until a set of them was said to leave less than the scale's top. */
+  const beginsEmpty = new Set<string>();
   life.forEach((session, at) => {
     for (const item of session.sheet.items) {
       done.add(item.variationId);
@@ -171,13 +173,23 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
         if (!item || !isWork(session, item) || isAtRacksEnd(session, item) || session.context.limits.length > 0) continue;
         if (!isEstimable(getVariation(session.context.catalogue, item.variationId))) continue;
         const isEased = item.memory?.eased !== undefined;
-        const isHeld = isEased || (session.context.careful ?? []).length > 0 || person.isAlone === true;
+        const isHeld =
+          isEased || beginsEmpty.has(item.variationId) || (session.context.careful ?? []).length > 0 || person.isAlone === true;
         const error = Math.abs(truth.margin - truth.target);
         found[isHeld ? 'heldErrorSum' : 'errorSum'] += error;
         if (!isHeld) found.nearErrorSum += Math.min(FAR, error);
         found[isHeld ? 'heldErrorSets' : 'errorSets'] += 1;
         if (truth.margin < 0) found.toFailure += 1;
       }
+    }
+    for (const { proposal } of session.settled) {
+      if (proposal.variationId && proposal.reasons.some(({ code }) => code === 'empty-bar'))
+        beginsEmpty.add(proposal.variationId);
+    }
+    for (const item of session.sheet.items) {
+      const sets = session.ran.sets.filter(({ itemId, kind }) => itemId === item.id && kind === 'work');
+      const isFound = sets.some(({ reserve, endedBy }) => endedBy === 'failure' || (reserve !== null && reserve < SCALE_TOP));
+      if (isFound) beginsEmpty.delete(item.variationId);
     }
   });
   stillSlots(life, found);
@@ -210,6 +222,8 @@ const afterPain = (session: WholeSession, later: readonly WholeSession[], found:
   }
 };
 
+/** The most that is ever said to be left of a work set. */
+const SCALE_TOP = 5;
 const LONG = 12;
 
 const stillSlots = (life: readonly WholeSession[], found: LifeMeasures): void => {
