@@ -18,6 +18,14 @@ describe('loads a kit can make', () => {
     expect(kgOf('sides').slice(0, 4)).toEqual([4, 8, 12, 16]);
   });
 
+  it('what names the bar is loaded by it at the chest, a goblet hold by a bell', () => {
+    // Seen on a review: a landmine squat that was to begin with a dumbbell of 2 kg.
+    const atChest = loadsFor(defaultKit('kg'), 'goblet', { unloadedToo: false, needs: ['landmine', 'barbell'] });
+    expect(atChest.every(({ implements: pieces }) => pieces.some(({ type }) => type === 'bar'))).toBe(true);
+    const bells = loadsFor(defaultKit('kg'), 'goblet', { unloadedToo: false, needs: ['kettlebell', 'dumbbell'] });
+    expect(bells.some(({ implements: pieces }) => pieces.some(({ type }) => type === 'bar'))).toBe(false);
+  });
+
   it('gives each mass once, lightest first, the bell before the dumbbell in a goblet hold', () => {
     const goblet = loadsFor(kit, 'goblet', { unloadedToo: false });
     expect(kgOf('goblet')).toEqual([...new Set(kgOf('goblet'))].sort((a, b) => a - b));

@@ -16,7 +16,8 @@ const ONE_DUMBBELL: Use = { count: 1, types: ['dumbbell', 'kettlebell', 'home-we
 const BAR: Use = { count: 1, types: ['bar'] };
 const USES: Record<LoadPosition, readonly Use[]> = {
   none: [],
-  goblet: [ONE_BELL],
+  // The end of a bar on its pivot is held at the chest too, by what names the bar.
+  goblet: [ONE_BELL, BAR],
   sides: [{ count: 2, types: ['dumbbell', 'kettlebell', 'home-weight'] }],
   hips: [{ count: 1, types: ['dumbbell', 'home-weight'] }, BAR],
   counterweight: [ONE_DUMBBELL],

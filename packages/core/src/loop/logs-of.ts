@@ -78,6 +78,7 @@ export const logsOf = (ran: RanSession, judgedWith: JudgedWith): JudgedSession =
       sets: currentSets(ran.sets.filter((set) => set.itemId === item.id)),
       bodyMassKg: ran.sets.find((set) => set.bodyMassKg !== null)?.bodyMassKg ?? judgedWith.bodyMassKg,
       usual: item.trackDose,
+      goesRound: floor.content.blocks.find(({ id }) => id === item.blockId)?.kind === 'rounds',
       memory: item.memory,
       cut: cutOf(floor, ran.changes, item.id, item.dose.sets),
       holds: holdsToday(asked.variation, ran.checkIn),

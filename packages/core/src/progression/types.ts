@@ -87,6 +87,8 @@ export interface ExerciseLog {
   usual?: Dose | undefined;
   /** What the exercise's track remembers. */
   memory?: TrackMemory | undefined;
+  /** Whether it stands in a block that goes round: what can't go round never takes its place. Left out: it doesn't. */
+  goesRound?: boolean;
   /** Why it must not move up today whatever was done; left out: nothing. */
   holds?: readonly Reason[] | undefined;
 }

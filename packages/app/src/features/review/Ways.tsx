@@ -1,9 +1,10 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { ChoiceDto, ReviewItemDto } from '@drubo/contracts';
 import { isSameDose } from '@drubo/core';
+import type { Load } from '@drubo/core/kit';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatLoad, formatSets } from '@drubo/core/explain';
+import { formatLoad, formatSets, POSITION_LABELS } from '@drubo/core/explain';
 import { formatDifference } from '@drubo/core/movement-words';
 import { differences } from '@drubo/core/selection';
 import { Figure } from '../../figures/Figure';
@@ -28,13 +29,18 @@ const isTaken = (choice: ChoiceDto, { outcome }: Way): boolean =>
   isSameDose(choice.dose, outcome.dose) &&
   JSON.stringify(choice.values ?? null) === JSON.stringify(outcome.values ?? null);
 
-const differs = (from: Variation, to: Variation, { outcome }: Way): string => {
+/** What asks for other kit is no matter here: only what can be done is offered. */
+const OF_KIT: ReadonlySet<string> = new Set(['same-pattern', 'needs', 'needs-no', 'uses-instead']);
+
+const differs = (from: Variation, to: Variation, { outcome }: Way, before: Load): string => {
   if (to.id === from.id) {
     const settings = outcome.values ? settingsLine(to, outcome.values) : null;
     return settings ?? (outcome.verdict === 'move-up' ? 'The same movement, more of it' : 'The same movement, as it is');
   }
-  const told = differences(from, to, NOTHING, []).filter(({ code }) => code !== 'same-pattern');
-  return told.slice(0, TOLD).map(formatDifference).join(', ');
+  const { position } = outcome.dose.load;
+  const held = position === before.position ? [] : [POSITION_LABELS[position]];
+  const told = differences(from, to, NOTHING, []).filter(({ code }) => !OF_KIT.has(code));
+  return [...held, ...told.map(formatDifference)].slice(0, TOLD).join(', ');
 };
 
 /** The ways on from an earned stage, side by side: how each looks, what differs, its first dose. One is taken. */
@@ -64,6 +70,7 @@ export const Ways = ({
           const { id, outcome, isProposed } = way;
           const to = (outcome.variationId && findVariation(builtInCatalogue, outcome.variationId)) || variation;
           const chosen = isTaken(choice, way);
+          const told = differs(variation, to, way, item.from.load);
           const dose = `${formatLoad(outcome.dose.load)} · ${formatSets(outcome.dose, to.stance)}`;
           const name = to.id === variation.id && !outcome.variationId ? `Stay: ${to.name.toLowerCase()}` : to.name;
           const take = () => onChoose(choiceFrom(item.itemId, outcome));
@@ -72,7 +79,7 @@ export const Ways = ({
               key={id}
               role="radio"
               aria-checked={chosen}
-              aria-label={`${name}, ${differs(variation, to, way)}, ${dose}${isProposed ? ', recommended' : ''}`}
+              aria-label={`${name}, ${told}, ${dose}${isProposed ? ', recommended' : ''}`}
               disabled={!canEdit}
               onPress={take}
               {...pressOnSpace(take)}
@@ -98,7 +105,7 @@ export const Ways = ({
                 />
               </View>
               <Txt kind="bold">{name}</Txt>
-              <Txt kind="small">{differs(variation, to, way)}</Txt>
+              <Txt kind="small">{told}</Txt>
               <Txt kind="small" tone="quiet">
                 {dose}
               </Txt>

@@ -159,6 +159,13 @@ describe('zero to a bar', () => {
   });
 });
 
+it('what stands in a circuit takes no stage that needs a bar, however it rests', () => {
+  // Seen on a review: a goblet squat of a circuit with a minute's rest of its own that was to become a front squat.
+  const log = again(squat({ loadKg: 24, reps: [10, 10, 10], set: { reserve: 3 } }), 2);
+  expect(led(log)).toContain('front-squat-to-box');
+  expect(led({ ...log, goesRound: true })).toEqual(['double-kettlebell-front-squat']);
+});
+
 describe('every rung has a way on', () => {
   const rooms = { rich: defaultKit('kg'), poor: startKit('home', 'kg') };
   it.each(Object.entries(rooms))('in a %s room it ends at the top, at a lock, or with a setting', (_name, kit) => {

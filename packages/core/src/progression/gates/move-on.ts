@@ -69,7 +69,7 @@ export const metGate = (log: ExerciseLog): MetGate | null => {
   const { open: all, reasons } = nextRungs(found.ladder, found.rung, log.context);
   // What goes round by plan takes no stage that can't.
   const mayStand = ({ variationId }: Rung) => mayGoRound(getVariation(log.context.catalogue, variationId));
-  const open = wentRound(log.dose) ? all.filter(mayStand) : all;
+  const open = log.goesRound || wentRound(log.dose) ? all.filter(mayStand) : all;
   const along = open.map((rung) => ({ rung, ...aidsAlong(log, found.rung, rung) }));
   const lacking = along.flatMap(({ lacks }) => lacks ?? []);
   const to = pain
