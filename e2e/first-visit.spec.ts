@@ -132,11 +132,11 @@ test('stages are placed by hand with a reason, and the sheet follows', async ({ 
   await page.getByRole('link', { name: 'People' }).click();
   await page.getByRole('link', { name: /Marit Sole/ }).click();
   await page.getByRole('button', { name: 'All staircases' }).click();
-  await page.getByRole('button', { name: /^Two-leg squat: Goblet squat/ }).click();
-  await page.getByRole('button', { name: 'Place on Front squat to a box' }).click();
+  await page.getByRole('button', { name: /^Two-leg squat: Front squat, / }).click();
+  await page.getByRole('button', { name: 'Place on Back squat to a box' }).click();
   await expect(page.getByRole('button', { name: 'Place here' })).toBeDisabled();
-  await page.getByLabel('Why', { exact: true }).fill('Has the rack position from rowing.');
+  await page.getByLabel('Why', { exact: true }).fill('Wrists stiff from rowing: the bar goes on the back.');
   await page.getByRole('button', { name: 'Place here' }).click();
-  await expect(page.getByRole('button', { name: /^Two-leg squat: Front squat to a box/ })).toBeVisible();
-  await expect(page.getByText('Placed by hand: Has the rack position from rowing.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Two-leg squat: Back squat to a box/ })).toBeVisible();
+  await expect(page.getByText('Placed by hand: Wrists stiff from rowing: the bar goes on the back.')).toBeVisible();
 });

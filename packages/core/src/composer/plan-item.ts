@@ -14,7 +14,7 @@ import {
 } from '../dose';
 import type { Dose, DoseWhy } from '../dose';
 import { isSameMass, snapDown } from '../kit';
-import { loadCapFor } from '../limits';
+import { loadCapFor, PAIN_BANDS } from '../limits';
 import { defaultMethod, estimateFor, settingsKept } from '../progression';
 import type { JudgeContext, PastExercise, TrackMemory } from '../progression';
 import { FEELERS, gapKind, guessKg, isEstimable, layOffLoss } from '../strength';
@@ -142,6 +142,9 @@ const fromHistory = (
   const next = estimateFor({ variation, values, dose, loads, context: input.context, past }, dose, input.day);
   const load = loads.find(({ externalKg }) => next !== null && isSameMass(externalKg, next.loadKg));
   if (!next || !load) return { dose, why };
+  // What hurt the last time is not begun any heavier than planned, whatever strength says.
+  const hurt = past.at(-1)?.sets.some(({ jointPain }) => (jointPain ?? 0) > PAIN_BANDS.safeUpTo) ?? false;
+  if (hurt && load.externalKg > dose.load.externalKg) return { dose, why };
   const told = reason('load-from-history', { sessions: past.length, loadKg: load.externalKg }, 'strength-model');
   const repsAim = Math.min(dose.repsHigh, next.reps);
   return { dose: { ...dose, load, repsAim }, why: { ...why, load: [...next.reasons, told] } };
