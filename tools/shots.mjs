@@ -71,7 +71,7 @@ try {
     await page.getByRole('heading', { name: 'Sessions' }).waitFor();
     await shot('person');
     await button('Open the next sheet').click();
-    await page.getByRole('heading', { name: 'Goblet squat' }).waitFor();
+    await page.getByRole('heading', { name: 'Front squat' }).waitFor();
     await shot('sheet');
     await button('Shape, minutes, place').click();
     for (let step = 0; step < 3; step += 1) await button('Minutes: less').click();
@@ -79,7 +79,7 @@ try {
     await page.getByRole('list', { name: 'What would change' }).getByRole('listitem').last().scrollIntoViewIfNeeded();
     await shot('sheet-fit');
     await button('Keep as it is').click();
-    await button('Why: Goblet squat, load').click();
+    await button('Why: Front squat, load').click();
     await page.getByText('The sets behind it').waitFor();
     await shot('why');
     await page.getByRole('button', { name: 'Close', exact: true }).click();
@@ -87,7 +87,7 @@ try {
     await button(/^Log as planned/).waitFor();
     await button('Skip the check-in').click();
     // Past the drills.
-    while ((await page.getByRole('heading', { name: 'Goblet squat' }).count()) === 0) await button('The next exercise').click();
+    while ((await page.getByRole('heading', { name: 'Front squat' }).count()) === 0) await button('The next exercise').click();
     await shot('live');
     await page.getByRole('radio', { name: '0 in reserve' }).click();
     await button(/^Log set/).click();

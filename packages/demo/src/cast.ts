@@ -47,7 +47,7 @@ export const CAST: readonly Story[] = [
       goal: 'build-muscle',
       trainingAge: 'intermediate',
       minutes: 45,
-      note: 'Deckhand on the island ferry, 34. Strong hands, stands all day. Goblet squat has not moved for weeks.',
+      note: 'Deckhand on the island ferry, 34. Strong hands, stands all day. Front squat since the summer.',
     },
     days: [2, 4],
     time: '09:00',
