@@ -32,15 +32,14 @@ const strengthAfter = (from: EstimateFrom, { loadKg, reps, seconds }: GateTarget
 };
 
 /**
- * The sessions a gate is read from, this one last, the last two with what strength said after them. Gates ask for two at most;
- * older ones count by their sets alone.
+ * The sessions a gate is read from, this one last, the last two with what strength says now: gates ask for the clean sets of two
+ * sessions at most, and for a belief that bears them. Older ones count by their sets alone.
  */
 export const withStrength = (
   log: ExerciseLog,
   sessions: readonly PastExercise[],
   target: GateTarget,
-): (PastExercise & { strength?: Strength })[] =>
-  sessions.map((session, at) => {
-    if (at === sessions.length - 1) return { ...session, strength: strengthAfter({ ...log, past: withToday(log) }, target) };
-    return at === sessions.length - 2 ? { ...session, strength: strengthAfter(log, target) } : session;
-  });
+): (PastExercise & { strength?: Strength })[] => {
+  const strength = strengthAfter({ ...log, past: withToday(log) }, target);
+  return sessions.map((session, at) => (at >= sessions.length - 2 ? { ...session, strength } : session));
+};
