@@ -53,7 +53,7 @@ const known = new WeakMap<readonly PastExercise[], Map<string, Replayed>>();
  * One leg's history, replayed. Kept for the list of sessions it was made of: a verdict and the advice after every set ask
  * for it again, and the same sessions always give the same.
  */
-export const replayedFor = (from: EstimateFrom, side: Side): Replayed => {
+export const replayedFor = (from: Pick<EstimateFrom, 'variation' | 'dose' | 'past' | 'context'>, side: Side): Replayed => {
   const { variation, dose, context } = from;
   const { trainingAge, massKg, habitReserve } = context.person;
   const key = [side, variation.id, JSON.stringify(dose.tempo), trainingAge, massKg, habitReserve].join();

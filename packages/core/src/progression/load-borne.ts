@@ -1,7 +1,7 @@
 import type { Variation } from '../catalogue';
 import type { Dose } from '../dose';
-import { carryOver, lifterFor, replay, tellingKg } from '../strength';
-import { historyOf, sidesOf } from './estimate-next';
+import { carryOver, lifterFor, tellingKg } from '../strength';
+import { replayedFor, sidesOf } from './estimate-next';
 import type { EstimateFrom } from './estimate-next';
 
 /**
@@ -18,9 +18,9 @@ export const loadBorne = (
   const { variation, context } = from;
   const lifters = { from: lifterFor(variation, context.person), to: lifterFor(to, context.person) };
   const borne = sidesOf(from).flatMap((side): number[] => {
-    const history = historyOf(from, side);
+    const { history, at } = replayedFor(from, side);
     if (history.length === 0) return [];
-    const { belief } = replay(history, lifters.from);
+    const { belief } = at;
     const carried = carryOver(belief, by, lifters, context.person.trainingAge === 'novice' ? 'novice' : 'trained');
     const low = Math.exp((carried.mean[0] ?? 0) - Math.sqrt(carried.cov[0] ?? 0));
     return [low / (1 + (target.repsLow + target.reserve) / Math.exp(carried.mean[3] ?? 0)) - tellingKg(lifters.to)];
