@@ -44,6 +44,7 @@ const standingAfter = (log: ExerciseLog, track: Track): Standing | null => {
     dose: track.dose,
     bodyMassKg: log.bodyMassKg,
     sessions: isSame ? [...log.past, today] : [],
+    log: isSame ? log : undefined,
   });
 };
 

@@ -27,7 +27,10 @@ export interface Since {
 
 const roleIn = ({ blocks }: SheetPlan, { blockId }: SheetItem): Role => blocks.find(({ id }) => id === blockId)?.role ?? 'main';
 
-const withPlan = (item: SheetItem, plan: PlannedItem, dose: Dose = plan.dose): SheetItem => ({
+/** Today's numbers with no more sets than were agreed: the minutes had their say when it was. */
+const noLonger = (agreed: Dose, today: Dose): Dose => (today.sets > agreed.sets ? { ...today, sets: agreed.sets } : today);
+
+const withPlan = (item: SheetItem, plan: PlannedItem, dose: Dose = noLonger(item.dose, plan.dose)): SheetItem => ({
   ...item,
   ...plan,
   slot: item.slot,

@@ -23,11 +23,15 @@ const PRIORITY: readonly LeverId[] = [
   'arms',
 ];
 
-/** One notch on the first setting that has one that way, everything else as it was; null when there is none. */
+/**
+ * One notch on the first setting that has one that way, everything else as it was; null when there is none.
+ * @param only this setting and no other, whether or not it is one of those usually moved
+ */
 export const lever = (
   log: Pick<ExerciseLog, 'context' | 'variation' | 'values' | 'dose' | 'loads' | 'past'> & Partial<ExerciseLog>,
   load: Load,
   way: 'easier' | 'harder',
+  only?: LeverId,
 ): Outcome | null => {
   const { context, variation, values, dose } = log;
   const kept = settingsKept(variation, context);
@@ -36,7 +40,7 @@ export const lever = (
     // What a limit asks for is never made harder again.
     .filter((notch) => way === 'easier' || kept[notch.lever] === undefined);
   const [first] = notches
-    .filter((notch) => PRIORITY.includes(notch.lever))
+    .filter((notch) => (only === undefined ? PRIORITY.includes(notch.lever) : notch.lever === only))
     .sort((a, b) => PRIORITY.indexOf(a.lever) - PRIORITY.indexOf(b.lever));
   if (!first) return null;
   const { lever: id, from, to, unit } = first;

@@ -95,6 +95,37 @@ describe('what was too hard', () => {
     expect(plannedReps(eased.dose)).toBeLessThan(8);
   });
 
+  it('reps on the way to a gate climb by what was shown, and the range goes along only as far', () => {
+    // Seen on an invented client of 71: four of 4–8 with three left, then 8–12, which failed at two, for months.
+    const few = { sets: 2, repsLow: 4, repsHigh: 8, repsAim: 4, reserve: 3 };
+    const four = bodyweight(
+      [
+        { reps: 4, reserve: 3 },
+        { reps: 4, reserve: 3 },
+      ],
+      { dose: few },
+    );
+    expect(decideExercise(four)).toMatchObject({ change: { lever: 'reps', from: 4, to: 5 }, dose: { repsLow: 4, repsHigh: 8 } });
+    const eight = bodyweight(
+      [
+        { reps: 8, reserve: 3 },
+        { reps: 8, reserve: 3 },
+      ],
+      { dose: { ...few, repsAim: 8 } },
+    );
+    expect(decideExercise(eight)).toMatchObject({ change: { lever: 'reps', from: 8, to: 9 }, dose: { repsLow: 5, repsHigh: 9 } });
+  });
+
+  it('where nothing can be made easier it is said once', () => {
+    const foot = bodyweight([{ reps: 2 }, { reps: 1 }], { dose: { sets: 2, repsLow: 4, repsHigh: 8, repsAim: 4, reserve: 3 } });
+    const easiest = Object.fromEntries(
+      foot.variation.levers.filter(({ ordered }) => ordered).map(({ lever, steps }) => [lever, steps[0]!]),
+    );
+    const spared = { ...foot, values: easiest, context: { ...foot.context, ...CAREFUL } };
+    const said = codes(twice({ ...spared, sets: foot.sets.map((set) => ({ ...set, reserve: 0 })) }));
+    expect(said.filter((code) => code === 'no-lighter-load')).toHaveLength(1);
+  });
+
   it('not one rep needs no second look', () => {
     const none = bodyweight([{ reps: 0, endedBy: 'failure' }], { variationId: 'strap-supported-squat' });
     expect(decideExercise(none)).toMatchObject({ verdict: 'ease-back', change: { lever: 'variation' } });
@@ -179,6 +210,19 @@ describe('an aim below the top of the range climbs', () => {
     });
     expect(decideExercise(reaches)).toMatchObject({ verdict: 'move-up', change: { lever: 'reps', from: 3, to: 4 } });
   });
+});
+
+// Source: design: sets nobody judged earn no load and no stage; who trains alone goes on by seconds meanwhile.
+it('a hold that nobody watched goes on by seconds, one that was seen to break does not', () => {
+  const plank = (clean: SetRecord['clean']) =>
+    anExerciseLog({
+      variationId: 'plank',
+      method: 'ladder-gate',
+      dose: { sets: 2, seconds: 20 },
+      sets: [0, 1].map((setIndex) => aSet({ kind: 'timed', setIndex, reps: null, seconds: 20, externalKg: 0, clean })),
+    });
+  expect(decideExercise(twice(plank('not-judged')))).toMatchObject({ change: { lever: 'seconds', from: 20, to: 25 } });
+  expect(decideExercise(twice(plank('no'))).verdict).toBe('same-again');
 });
 
 describe('what is held where the work broke', () => {

@@ -41,7 +41,8 @@ const usedLoad = (rows: readonly SetRecord[], planned: Load, loads: readonly Loa
 
 /**
  * What is held where nothing may rise: never more than was planned, but for the heaviest load that advice after each set led
- * up to and that every set with it was judged clean at, in range; where no work was, a feeler done well. Going back to where a search began would search for ever.
+ * up to and that every set with it was judged clean at, in range; where no work was, a feeler done well. Going back to where a
+ * search began would search for ever.
  */
 export const heldLoad = (
   { dose, loads, method, sets }: Pick<ExerciseLog, 'dose' | 'loads' | 'method' | 'sets'>,

@@ -8,13 +8,15 @@ import { Heading, Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
 import { shortOutcome } from './change-words';
 import { choiceOfAlternative } from './choices';
+import { isWayOn } from './ways';
+import type { WayOn } from './ways';
 
-const BY_WORDS: Record<Exclude<AlternativeDto['by'], 'method'>, string> = {
+type Beside = Exclude<AlternativeDto['by'], 'method' | WayOn>;
+
+const BY_WORDS: Record<Beside, string> = {
   same: 'The same again',
   easier: 'One step easier',
   setting: 'Another setting',
-  load: 'More load',
-  'next-stage': 'The next stage',
 };
 
 /** What else can be done, each with what it means and one tap to take it. */
@@ -30,11 +32,13 @@ export const Alternatives = ({
   onChoose(choice: ChoiceDto): void;
 }) => {
   const explainAll = useExplain();
-  if (alternatives.length === 0) return null;
+  // The ways on stand on the card.
+  const beside = alternatives.filter(({ by }) => !isWayOn(by));
+  if (beside.length === 0) return null;
   return (
     <View style={{ gap: SPACE.s }}>
       <Heading level={3}>Or instead</Heading>
-      {alternatives.map((alternative) => {
+      {beside.map((alternative) => {
         const { by, method, outcome } = alternative;
         const title = by === 'method' && method ? METHOD_LABELS[method] : BY_WORDS[by as keyof typeof BY_WORDS];
         const [why] = explainAll(outcome.reasons);

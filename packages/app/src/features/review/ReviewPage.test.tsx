@@ -83,6 +83,30 @@ it('takes an edit, keeps the proposal beside it, and sends both exercises', asyn
   expect(mockSnack).toHaveBeenCalledWith({ text: 'Kept on this device; the next sheet follows when the server is back.' });
 });
 
+it('ways on stand side by side: one is recommended, the second is taken and sent', async () => {
+  mockWriter.save.mockResolvedValue({ status: 'waiting' });
+  const way = (variationId: string): ReviewDto['items'][number]['alternatives'][number] => ({
+    by: 'next-stage',
+    method: null,
+    outcome: { verdict: 'move-up', change: null, dose: items[0]!.dose, variationId, reasons: [] },
+  });
+  const alternatives = [way('front-squat-to-box'), way('back-squat-to-box')];
+  const review = aReview();
+  show(<ReviewPage review={{ ...review, items: [{ ...review.items[0]!, alternatives }, review.items[1]!] }} />);
+  expect(screen.getByLabelText('Ways on from Goblet squat')).toBeTruthy();
+  expect(screen.getAllByRole('radio')).toHaveLength(3);
+  expect(screen.getByRole('radio', { name: /^Stay: goblet squat, .*, recommended$/, checked: true })).toBeTruthy();
+  fireEvent.press(screen.getByRole('radio', { name: /^Back squat to a box/ }));
+  expect(screen.getByRole('radio', { name: /^Back squat to a box/, checked: true })).toBeTruthy();
+  expect(screen.getAllByRole('radio', { checked: true })).toHaveLength(1);
+  // They are not listed a second time where numbers are edited.
+  await press('Edit Goblet squat');
+  expect(screen.queryByText(/The next stage/)).toBeNull();
+  await press('Cancel');
+  await press('Save · make the next sheet');
+  expect(mockWriter.save.mock.calls[0][0].body.choices[0]).toMatchObject({ variationId: 'back-squat-to-box' });
+});
+
 it('the same again means the numbers just done', async () => {
   mockWriter.save.mockResolvedValue({ status: 'waiting' });
   show(<ReviewPage review={aReview()} />);

@@ -1,6 +1,5 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { ChoiceDto, ReviewItemDto } from '@drubo/contracts';
-import { isSameDose } from '@drubo/core';
 import type { Load } from '@drubo/core/kit';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
@@ -15,19 +14,13 @@ import { pressOnSpace } from '../../ui/press-on-space';
 import { Txt } from '../../ui/Txt';
 import { tellingDepth } from '../moves/MoveRow';
 import { settingsLine } from '../sheet/settings-line';
-import { choiceFrom } from './choices';
+import { choiceFrom, isTaken } from './choices';
 import { waysOf } from './ways';
 import type { Way } from './ways';
 
 /** What tells most about another movement; more would not be read between two exercises. */
 const TOLD = 3;
 const NOTHING = new Set<never>();
-
-const isTaken = (choice: ChoiceDto, { outcome }: Way): boolean =>
-  choice.verdict === outcome.verdict &&
-  choice.variationId === outcome.variationId &&
-  isSameDose(choice.dose, outcome.dose) &&
-  JSON.stringify(choice.values ?? null) === JSON.stringify(outcome.values ?? null);
 
 /** What asks for other kit is no matter here: only what can be done is offered. */
 const OF_KIT: ReadonlySet<string> = new Set(['same-pattern', 'needs', 'needs-no', 'uses-instead']);
@@ -69,7 +62,7 @@ export const Ways = ({
         {ways.map((way) => {
           const { id, outcome, isProposed } = way;
           const to = (outcome.variationId && findVariation(builtInCatalogue, outcome.variationId)) || variation;
-          const chosen = isTaken(choice, way);
+          const chosen = isTaken(choice, outcome);
           const told = differs(variation, to, way, item.from.load);
           const dose = `${formatLoad(outcome.dose.load)} · ${formatSets(outcome.dose, to.stance)}`;
           const name = to.id === variation.id && !outcome.variationId ? `Stay: ${to.name.toLowerCase()}` : to.name;

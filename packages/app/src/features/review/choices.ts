@@ -27,13 +27,16 @@ export const choiceOf = (item: ReviewItemDto, edits: Edits): ChoiceDto =>
 
 const key = (value: unknown): string => JSON.stringify(value ?? null);
 
+/** Whether a choice is an outcome as it stands, by the method there was. */
+export const isTaken = (choice: ChoiceDto, outcome: Outcome): boolean =>
+  choice.verdict === outcome.verdict &&
+  isSameDose(choice.dose, outcome.dose) &&
+  choice.variationId === outcome.variationId &&
+  key(choice.values) === key(outcome.values) &&
+  choice.method === undefined;
+
 /** Whether a choice departs from the proposal. */
-export const isEdited = (choice: ChoiceDto, { proposal }: Pick<ReviewItemDto, 'proposal'>): boolean =>
-  choice.verdict !== proposal.verdict ||
-  !isSameDose(choice.dose, proposal.dose) ||
-  choice.variationId !== proposal.variationId ||
-  key(choice.values) !== key(proposal.values) ||
-  choice.method !== undefined;
+export const isEdited = (choice: ChoiceDto, { proposal }: Pick<ReviewItemDto, 'proposal'>): boolean => !isTaken(choice, proposal);
 
 /** Whether anything is left to settle: a session not reviewed yet, or one whose sets changed since. */
 export const isOpen = (review: ReviewDto): boolean =>

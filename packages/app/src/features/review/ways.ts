@@ -2,6 +2,10 @@ import type { AlternativeDto, ReviewItemDto } from '@drubo/contracts';
 
 type Outcome = AlternativeDto['outcome'];
 
+/** Alternatives that are ways on: drawn side by side on the card. */
+export type WayOn = Extract<AlternativeDto['by'], 'load' | 'next-stage'>;
+export const isWayOn = (by: AlternativeDto['by']): by is WayOn => by === 'load' || by === 'next-stage';
+
 /** One way on from an exercise: what would be settled, and whether it is the one proposed. */
 export interface Way {
   id: string;

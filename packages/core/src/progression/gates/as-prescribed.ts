@@ -1,5 +1,5 @@
 import { getVariation } from '../../catalogue';
-import type { LeverScale, Rung } from '../../catalogue';
+import type { LeverScale, Rung, Variation } from '../../catalogue';
 import { valueAt } from '../../catalogue/knowledge';
 import { reason } from '../../vocabulary';
 import type { LeverId, LeverValues, Reason } from '../../vocabulary';
@@ -9,6 +9,13 @@ import type { ExerciseLog } from '../types';
 const AIDS: ReadonlySet<LeverId> = new Set(['support', 'box-height', 'pad-height', 'heel-lift', 'counterweight', 'range']);
 
 const stepOf = (scale: LeverScale, values: LeverValues): number => scale.steps.indexOf(valueAt(scale, values));
+
+const aidsOf = (variation: Variation): readonly LeverScale[] =>
+  variation.levers.filter((scale) => scale.ordered && AIDS.has(scale.lever));
+
+/** Whether a session had more help than this one: what it showed is not shown as it is done now. */
+export const isAidedMore = ({ variation, values }: Pick<ExerciseLog, 'variation' | 'values'>, then: LeverValues): boolean =>
+  aidsOf(variation).some((scale) => stepOf(scale, then) < stepOf(scale, values));
 
 /**
  * The aids somebody needs at a stage and what becomes of them on another: those it has a notch for come along, unless the stage
@@ -21,8 +28,7 @@ export const aidsAlong = (
 ): { along: LeverValues; lacks: Reason | null } => {
   const into = getVariation(log.context.catalogue, to.variationId);
   let along: LeverValues = {};
-  for (const scale of log.variation.levers) {
-    if (!scale.ordered || !AIDS.has(scale.lever)) continue;
+  for (const scale of aidsOf(log.variation)) {
     const value = valueAt(scale, log.values);
     if (stepOf(scale, log.values) >= stepOf(scale, from.values ?? {})) continue;
     const there = into.levers.find(({ lever }) => lever === scale.lever);

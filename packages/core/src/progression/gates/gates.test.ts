@@ -5,7 +5,7 @@ import { firstDose } from '../../dose';
 import { defaultKit, roomOf, startKit } from '../../kit';
 import { aJudgeContext, anExerciseLog, aSet } from '../../testing';
 import type { SetRecord } from '../../log';
-import { alternativesTo, decideExercise } from '..';
+import { alternativesTo, decideExercise, PAIN_NOT_ASKED, standOn } from '..';
 import { lever } from '../change-lever';
 import { metGate } from './move-on';
 import { nextRungs, rungOf } from './next-rung';
@@ -82,34 +82,36 @@ describe('shown as prescribed', () => {
     expect(lifted).toMatchObject({ change: { lever: 'variation' }, values: { 'heel-lift': 12 } });
   });
 
-  it('one it has no place for goes first, and that is said', () => {
-    const held = again(
-      anExerciseLog({
-        variationId: 'split-squat',
-        values: { 'pad-height': 10 },
-        loadKg: 0,
-        reps: [12, 12, 12],
-        method: 'ladder-gate',
-      }),
-      2,
-    );
-    const gate = metGate(held);
-    const next = getVariation(builtInCatalogue, 'goblet-split-squat');
-    if (next.levers.some(({ lever: id }) => id === 'pad-height')) expect(gate?.to.length).toBeGreaterThan(0);
-    const supported = again(
-      anExerciseLog({
-        variationId: 'rear-foot-on-step-romanian-deadlift',
-        values: { support: 'two-hands' },
-        loadKg: 8,
-        reps: [12, 12, 12],
-        method: 'ladder-gate',
-      }),
-      2,
-    );
-    for (const log of [held, supported]) {
-      const found = metGate(log);
-      if (found && found.to.length === 0) expect(found.reasons.map(({ code }) => code)).toContain('gate-with-aid');
-    }
+  it('one it has no place for goes first, a notch at a time, and that is said', () => {
+    // A goblet split squat takes both hands: a split squat with one of them on a rack shows only a split squat.
+    const split = (values: ExerciseLog['values'], over: Over = {}) =>
+      again(
+        anExerciseLog({ variationId: 'split-squat', values, loadKg: 0, reps: [12, 12, 12], method: 'ladder-gate', ...over }),
+        2,
+      );
+    const held = decideExercise(split({ support: 'one-hand' }));
+    expect(held).toMatchObject({
+      verdict: 'move-up',
+      change: { lever: 'support', from: 'one-hand', to: 'fingertips' },
+      values: { support: 'fingertips' },
+    });
+    expect(held.reasons.map(({ code }) => code)).toContain('gate-with-aid');
+    expect(decideExercise(split({})).change).toMatchObject({ lever: 'variation', to: 'goblet-split-squat' });
+    // Where a limit asks for the hand it stays, and so does the stage.
+    const limits = [{ limit: 'balance', severity: 4 }] as const;
+    const kept = decideExercise(split({ support: 'one-hand' }, { context: { limits, pain: { ...PAIN_NOT_ASKED, atStart: 0 } } }));
+    expect(['support', 'variation']).not.toContain(kept.change?.lever);
+  });
+
+  it('what was shown with more help than now counts for nothing', () => {
+    const now = squat({ loadKg: 24, reps: [10, 10, 10], set: { reserve: 3 } });
+    const before = (values: ExerciseLog['values']): ExerciseLog => ({
+      ...now,
+      past: [{ sessionId: 'p', day: now.day - 3, dose: now.dose, values, sets: now.sets }],
+    });
+    expect(led(before({}))).not.toBeNull();
+    expect(led(before({ 'box-height': 45 }))).toBeNull();
+    expect(led({ ...before({ 'box-height': 45 }), values: { 'box-height': 45 } })).not.toBeNull();
   });
 
   it('pain of three in the last two weeks earns no stage; longer ago it does', () => {
@@ -122,6 +124,33 @@ describe('shown as prescribed', () => {
     expect(led(hurt(log.day - 30))).not.toEqual([]);
     expect(decideExercise(hurt(log.day - 10)).change?.lever).not.toBe('variation');
   });
+});
+
+it('another setting of the same movement goes on in the range it was earned in', () => {
+  // Seen on an invented client: 15 bridges with 30 kg, then “4–6”, then “10–15” again.
+  const context = { person: { goal: 'get-stronger', trainingAge: 'intermediate', massKg: 68 } } as const;
+  const dose = { repsLow: 10, repsHigh: 15, repsAim: 15 };
+  const bridge = anExerciseLog({
+    variationId: 'glute-bridge',
+    loadKg: 30,
+    reps: [15, 15, 15],
+    dose,
+    context,
+    method: 'ladder-gate',
+  });
+  const decision = decideExercise(again(bridge, 2));
+  expect(decision).toMatchObject({ variationId: 'glute-bridge', values: { 'top-hold': 3 } });
+  expect([decision.dose.repsLow, decision.dose.repsHigh, decision.dose.repsAim]).toEqual([10, 15, 10]);
+});
+
+it('a standing says what strength shows, as the verdict does', () => {
+  const log = again(squat({ loadKg: 22, reps: [12, 12, 12], set: { reserve: 3 } }), 1);
+  const { dose, values, sets } = log;
+  const sessions = [...log.past, { sessionId: 'now', day: log.day, dose, values, sets }];
+  const at = { ...log.context, variationId: 'goblet-squat', values, dose, bodyMassKg: 72, sessions };
+  const heavier = { ...log, bodyMassKg: 72 };
+  expect(standOn({ ...at, log: heavier })?.evidence.map(({ isMet }) => isMet)).toEqual([true, true]);
+  expect(standOn(at)?.evidence.map(({ isMet }) => isMet)).toEqual([false, false]);
 });
 
 describe('zero to a bar', () => {

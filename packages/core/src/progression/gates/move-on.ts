@@ -9,7 +9,8 @@ import type { LeverValues, Reason } from '../../vocabulary';
 import { carefulCause, withToday } from '../estimate-next';
 import { loadBorne } from '../load-borne';
 import type { ExerciseLog, Outcome } from '../types';
-import { aidsAlong, painLately } from './as-prescribed';
+import { lever } from '../change-lever';
+import { aidsAlong, isAidedMore, painLately } from './as-prescribed';
 import { couldDo, withStrength } from './could-do';
 import { gateEvidence, gateTarget, isJudged, isShown, sessionsMet } from './evidence';
 import type { GateTarget } from './evidence';
@@ -42,7 +43,7 @@ export const shownToward = (
   // A gate asks for a few sessions in a row, the last ones.
   const sessions = [
     ...log.past
-      .filter(isJudged)
+      .filter((session) => isJudged(session) && !isAidedMore(log, session.values))
       .sort((a, b) => a.day - b.day)
       .slice(-SESSIONS_BACK),
     { sessionId: '', day: log.day, sets: log.sets, dose: log.dose, values: log.values },
@@ -103,7 +104,8 @@ export const heldByLocks = (gate: MetGate | null, outcome: Outcome): Outcome => 
  */
 export const toNextRung = (log: ExerciseLog, gate: MetGate, rung: Rung | undefined = gate.to[0]): Outcome | null => {
   const from = rungOf(log.variation.id, log.values, log.dose.load);
-  if (!rung || !from) return null;
+  if (!rung) return withoutAid(log, gate);
+  if (!from) return null;
   const { context, dose } = log;
   const variation = getVariation(context.catalogue, rung.variationId);
   // Aids that are still needed come along.
@@ -130,12 +132,14 @@ export const toNextRung = (log: ExerciseLog, gate: MetGate, rung: Rung | undefin
     values,
     dose: {
       ...first,
+      // Another setting of the same movement goes on in the range it was earned in.
+      ...(isSame ? { repsLow: dose.repsLow, repsHigh: dose.repsHigh } : {}),
       // The day's minutes may have capped the sets; the new stage has the usual ones.
       sets: Math.max(dose.sets, log.usual?.sets ?? 0, rung.gate?.sets ?? 0),
       restSeconds: dose.restSeconds,
       reserve: dose.reserve,
       load,
-      repsAim: first.seconds === undefined ? first.repsLow : undefined,
+      repsAim: first.seconds === undefined ? (isSame ? dose.repsLow : first.repsLow) : undefined,
     },
     memory: {},
     reasons: [
@@ -150,6 +154,13 @@ export const toNextRung = (log: ExerciseLog, gate: MetGate, rung: Rung | undefin
         : (carried?.reasons ?? [])),
     ],
   };
+};
+
+/** The aid that holds somebody at a stage they have earned to leave, a notch less of it; null: none does, or it has to stay. */
+const withoutAid = (log: ExerciseLog, gate: MetGate): Outcome | null => {
+  const held = gate.reasons.find((why) => why.code === 'gate-with-aid');
+  const notch = held?.code === 'gate-with-aid' ? lever(log, log.dose.load, 'harder', held.values.lever) : null;
+  return held && notch ? { ...notch, reasons: [held, ...notch.reasons] } : null;
 };
 
 /** The empty bar, for whom the hands' work did not yet show that more is free; null: no bar, or it is. */

@@ -2,7 +2,8 @@ import { getVariation } from '../../catalogue';
 import type { Catalogue } from '../../catalogue';
 import type { Kit, Load } from '../../kit';
 import type { LeverValues } from '../../vocabulary';
-import type { PastExercise } from '../types';
+import type { ExerciseLog, PastExercise } from '../types';
+import { withStrength } from './could-do';
 import { gateEvidence, gateTarget } from './evidence';
 import type { GateEvidence, GateTarget } from './evidence';
 import { rungOf } from './next-rung';
@@ -27,6 +28,8 @@ export interface StandingInput {
   dose: { repsLow: number; repsHigh: number; repsBeyond: number; load?: Load };
   bodyMassKg: number | null;
   sessions: readonly PastExercise[];
+  /** The last of the sessions as it was judged, for what strength says; left out: only their sets count. */
+  log?: ExerciseLog | undefined;
 }
 
 /** The days on which what earns the next stage was shown in full, oldest first; none for a movement on no ladder. */
@@ -39,6 +42,9 @@ export const gateDays = (input: StandingInput): { day: number; ladderId: string 
     .filter(({ isMet }) => isMet)
     .map(({ day }) => ({ day, ladderId: found.ladder.id }));
 };
+
+const sessionsOf = ({ log, sessions }: StandingInput, target: GateTarget) =>
+  log ? withStrength(log, sessions, target) : sessions;
 
 /** Evidence kept: enough for any gate, and for a glance back. */
 const KEPT = 6;
@@ -56,6 +62,6 @@ export const standOn = (input: StandingInput): Standing | null => {
     variationId: input.variationId,
     values: input.values,
     target,
-    evidence: target ? gateEvidence(input.sessions, target, variation, input.bodyMassKg).slice(-KEPT) : [],
+    evidence: target ? gateEvidence(sessionsOf(input, target), target, variation, input.bodyMassKg).slice(-KEPT) : [],
   };
 };

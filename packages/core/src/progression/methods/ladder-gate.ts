@@ -1,9 +1,9 @@
 import { narrowed, plannedReps, repsTop } from '../../dose';
 import type { Dose } from '../../dose';
-import { aimAt } from '../aim';
 import { reason } from '../../vocabulary';
 import { lever } from '../change-lever';
 import { climb, SPENT_BY } from '../climb';
+import { predictedReps } from '../estimate-next';
 import { setsToShow } from '../gates/evidence';
 import type { GateTarget } from '../gates/evidence';
 import { heldByLocks, metGate, shownToward, shownValues, toNextRung } from '../gates/move-on';
@@ -48,27 +48,23 @@ const toward = (log: ExerciseLog, done: WorkDone): Outcome | null => {
 };
 
 /**
- * Reps on the way to a gate: the range moves so that its top is what is asked, and never widens; the aim is what the belief
- * bears, at least a rep more than the least that was done.
+ * Reps on the way to a gate: what the belief bears, at least a rep more than the fewest done, up to what is asked. The range
+ * goes along only as far as the aim does, and never widens.
  */
 const towardReps = (log: ExerciseLog, outcome: Outcome, target: GateTarget): Outcome => {
   const { dose } = log;
-  const spent = spentReps(log);
-  const moved =
-    target.seconds === null && dose.repsHigh < target.reps && spent === null
-      ? narrowed({ ...outcome.dose, repsHigh: target.reps })
-      : outcome.dose;
-  const lowest = Math.min(...workDone(log).rows.map(({ reps }) => reps), target.reps);
-  const most = Math.min(moved.repsHigh, Math.max(target.reps, moved.repsLow));
-  const borne = Math.min(most, Math.max(aimAt(log, moved), lowest + 1));
   const from = plannedReps(dose);
-  if (spent !== null && spent < from) return easedAim(outcome, moved, from, Math.max(moved.repsLow, spent));
-  const repsAim = spent === null ? borne : Math.min(borne, from);
-  const asked = { ...moved, repsAim };
-  if (repsAim <= from)
-    return { ...outcome, dose: { ...asked, repsAim: Math.min(most, Math.max(repsAim, Math.min(from, most))) } };
-  const why = reason('aim-up', { from, to: repsAim }, 'common-practice');
-  return { verdict: 'move-up', change: { lever: 'reps', from, to: repsAim }, dose: asked, reasons: [...outcome.reasons, why] };
+  const spent = spentReps(log);
+  if (spent !== null && spent < from) return easedAim(outcome, outcome.dose, from, Math.max(dose.repsLow, spent));
+  const lowest = Math.min(...workDone(log).rows.map(({ reps }) => reps));
+  const borne = (predictedReps(log, outcome.dose.load.externalKg) ?? 0) - dose.reserve;
+  const most = Math.max(target.reps, dose.repsLow);
+  const to = spent === null ? Math.min(most, Math.max(Math.floor(borne), lowest + 1)) : from;
+  if (to <= from) return { ...outcome, dose: { ...outcome.dose, repsAim: Math.min(from, most) } };
+  const asked = to > dose.repsHigh ? narrowed({ ...outcome.dose, repsHigh: to }) : outcome.dose;
+  const why = reason('aim-up', { from, to }, 'common-practice');
+  const change = { lever: 'reps', from, to } as const;
+  return { verdict: 'move-up', change, dose: { ...asked, repsAim: to }, reasons: [...outcome.reasons, why] };
 };
 
 /** Fewest reps of a session that was nearer its end than asked for, by a failed set or by what was said; null: it wasn't. */

@@ -7,12 +7,12 @@ import type { ExerciseLog, Outcome, PastExercise } from '../types';
 /** How holds and timed work go on: seconds a step, or a share from so many seconds up; sessions it takes. House defaults. */
 const TIMED = { stepSeconds: 5, shareFrom: 30, share: 0.1, sessions: 2, shortShare: 0.8, least: 10 } as const;
 
-/** Whether every set of a session was held as long as it was asked, and clean. */
+/** Whether every set of a session was held as long as it was asked, and nobody saw it break; seconds need no judge. */
 const isFull = ({ sets, dose }: Pick<PastExercise, 'sets' | 'dose'>): boolean => {
   const timed = sets.filter(({ kind, seconds }) => (kind === 'timed' || kind === 'work') && seconds !== null);
   const asked = dose.seconds ?? 0;
   const isGood = timed.every(
-    (set) => (set.seconds ?? 0) >= asked && set.clean === 'yes' && set.faults.every(({ severity }) => severity === 'note'),
+    (set) => (set.seconds ?? 0) >= asked && set.clean !== 'no' && set.faults.every(({ severity }) => severity === 'note'),
   );
   return new Set(timed.map(({ setIndex }) => setIndex)).size >= dose.sets && isGood;
 };

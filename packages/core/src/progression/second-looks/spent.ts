@@ -33,17 +33,27 @@ export const spent: SecondLook = {
     const before = [...log.past].sort((a, b) => b.day - a.day)[0];
     const sessions = before && leftTooLittle(before) !== null ? SPENT.sessions : 1;
     const why = reason('spent', { left, target: log.dose.reserve, sessions, cause }, 'house-default');
-    if (sessions >= SPENT.sessions) return eased(outcome, log, done, Math.ceil(log.dose.reserve - left), why);
+    const less = sessions >= SPENT.sessions ? eased(outcome, log, done, Math.ceil(log.dose.reserve - left), why) : null;
+    if (less) return less;
     return outcome.verdict === 'move-up'
       ? { ...stay(log, { load: heldLoad(log, done) }, [...outcome.reasons, why]), memory: outcome.memory }
       : null;
   },
 };
 
-const eased = (outcome: Outcome, log: ExerciseLog, done: WorkDone, missing: number, why: Outcome['reasons'][number]): Outcome => {
+const eased = (
+  outcome: Outcome,
+  log: ExerciseLog,
+  done: WorkDone,
+  missing: number,
+  why: Outcome['reasons'][number],
+): Outcome | null => {
   const from = plannedReps(log.dose);
   const to = Math.max(log.dose.repsLow, from - missing);
-  if (to === from) return asEased(easeOneStep(log, done.load), [...outcome.reasons, why]);
+  if (to === from) {
+    const step = easeOneStep(log, done.load);
+    return step.change === null ? null : asEased(step, [...outcome.reasons, why]);
+  }
   return {
     verdict: 'ease-back',
     change: { lever: 'reps', from, to },
