@@ -217,4 +217,34 @@ export const CAST: readonly WholePerson[] = [
     trainingAge: 'intermediate',
     strength: 1.1,
   }),
+  aWholePerson('known-squat-seen', {
+    goal: 'get-stronger',
+    trainingAge: 'advanced',
+    strength: 1.7,
+    massKg: 84,
+    minutes: 60,
+    daysPerWeek: 3,
+    age: 31,
+    knownLifts: [
+      { variationId: 'back-squat', loadKg: 120, reps: 5, reserve: 1, isAbout: false, source: 'seen', isClean: true, daysBefore: 9 },
+    ],
+  }),
+  aWholePerson('known-hinge-told', {
+    trainingAge: 'intermediate',
+    strength: 1.2,
+    massKg: 66,
+    minutes: 45,
+    knownLifts: [
+      {
+        variationId: 'romanian-deadlift',
+        loadKg: 80,
+        reps: 8,
+        reserve: null,
+        isAbout: true,
+        source: 'told',
+        isClean: true,
+        daysBefore: 300,
+      },
+    ],
+  }),
 ];

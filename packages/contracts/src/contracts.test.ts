@@ -103,7 +103,7 @@ it('a dose whose range is upside down names the field', () => {
 it('a file of before session records is lifted: sessions were live, and nobody said how long they took', () => {
   const old = { version: 5, sessions: [{ id: 'session-1' }] };
   expect(upgradeBundle(old)).toMatchObject({
-    version: 7,
+    version: 8,
     sessions: [{ id: 'session-1', entry: 'live', minutes: null }],
     sessionRecords: [],
   });

@@ -1,4 +1,7 @@
 import type { Clearance, HealthInput, LimitOnRecord } from '@drubo/core/limits';
+import { dayNumber } from '@drubo/core';
+import { liftOn } from '@drubo/core/strength';
+import type { Interruption, KnownLift } from '@drubo/core/strength';
 import type { PlaceSafety } from '@drubo/core/selection';
 import type { KitDto } from './dto/dose';
 import type { FieldsOf, IntakeDto, PersonRecordDto, RecordKind } from './dto/health';
@@ -34,6 +37,24 @@ export const healthInputOf = (
     return { id, role, on, until, about, scope };
   }),
 });
+
+/** Soreness from which a limit counts as an injury that came between. */
+const INJURY_FROM = 3;
+
+/** What came between a lift and today: an operation, a birth, a sore place. */
+const interruptionsOf = (intake: IntakeDto, records: readonly PersonRecordDto[]): Interruption[] => [
+  ...(intake.surgery ? [{ kind: 'operation' as const, day: dayNumber(intake.surgery.on) }] : []),
+  ...(intake.answers['birth-within-year'] === 'yes' ? [{ kind: 'birth' as const, day: null }] : []),
+  ...recordsOf(records, 'limit')
+    .filter(({ fields: { severity } }) => severity === null || severity >= INJURY_FROM)
+    .map(({ fields: { since, askedOn } }) => ({ kind: 'injury' as const, day: dayNumber(since ?? askedOn) })),
+];
+
+/** What a person is known to have lifted, as it counts on a day, the latest entry last. */
+export const knownLiftsOf = (intake: IntakeDto, records: readonly PersonRecordDto[], today: string): KnownLift[] =>
+  recordsOf(records, 'known-lift').map(({ fields: { kind: _, on, note: __, ...lift } }) =>
+    liftOn({ ...lift, day: dayNumber(on) }, dayNumber(today), interruptionsOf(intake, records)),
+  );
 
 /**
  * What makes a bar safe where a person trains. Somebody nobody asked is taken to train in the trainer's sight, and to know

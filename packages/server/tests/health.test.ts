@@ -265,7 +265,9 @@ describe('what a sheet is fitted to', () => {
       { on: '2026-11-23', by: 'hand', to: 'front-squat', why: 'lifts elsewhere' },
     ]);
     await save(personId, 'limit-wrist', aLimit({ limit: 'low-back-bending', side: 'both', severity: 6 }));
-    expect(await refused(personId, 'place-0002', { ...place, rungId: 'back' })).toMatchObject({ code: 'locked-movement' });
+    const locked = await refused(personId, 'place-0002', { ...place, rungId: 'back' });
+    expect(locked).toMatchObject({ code: 'locked-movement', fields: [{ path: 'body.fields.rungId' }] });
+    expect(locked.fields?.[0]?.message).toMatch(/is locked for this person here: .*bending/);
   });
 
   it('a kit that changes changes the sheets that wait', async () => {
@@ -366,5 +368,78 @@ describe('one person’s data', () => {
     expect(await server.dump()).not.toContain('Erase Me');
     expect(await server.dump()).not.toContain('limit-erase');
     expect(await refused(personId, 'limit-after', aLimit())).toMatchObject({ status: 410 });
+  });
+});
+
+// Source: the practice's own rule for known lifts.
+describe('known lifts', () => {
+  const lift: FieldsOf<'known-lift'> = {
+    kind: 'known-lift',
+    variationId: 'back-squat',
+    loadKg: 120,
+    reps: 5,
+    reserve: 1,
+    isAbout: false,
+    source: 'filmed',
+    isClean: true,
+    on: '2026-11-10',
+    note: '',
+  };
+  const squatOf = async (personId: string) => (await page(personId)).nextSheet.items.find(({ slot }) => slot === 'squat');
+
+  it('put a bar on the first sheet, and taken away give it back', async () => {
+    const personId = await aPerson({ goal: 'get-stronger', massKg: 82 });
+    expect((await squatOf(personId))?.variationId).toBe('goblet-squat');
+    await save(personId, 'lift-0001', lift);
+    expect(await squatOf(personId)).toMatchObject({ variationId: 'back-squat', feelers: 0 });
+    expect((await page(personId)).nextSheet.fittedTo.known).toMatchObject([{ variationId: 'back-squat', loadKg: 120, heldBy: [] }]);
+    await anna.call('setRecordRemoved', { params: { personId, recordId: 'lift-0001' }, body: { command: aCommand(), removed: true } });
+    expect((await squatOf(personId))?.variationId).toBe('goblet-squat');
+  });
+
+  it('an operation since holds it back; of two the newer stands and both are shown', async () => {
+    const personId = await aPerson({ goal: 'get-stronger', massKg: 82 });
+    await anna.call(
+      'saveIntake',
+      intake(personId, { surgery: { procedure: 'meniscus', on: '2026-11-15', side: 'left' }, answers: { 'surgery-within-two-years': 'no' } }),
+    );
+    await save(personId, 'lift-0002', lift);
+    await save(personId, 'lift-0003', { ...lift, on: '2026-11-20', loadKg: 100 });
+    const { known } = (await page(personId)).nextSheet.fittedTo;
+    expect(known).toMatchObject([
+      { loadKg: 120, heldBy: ['operation-since'] },
+      { loadKg: 100, heldBy: [] },
+    ]);
+  });
+
+  it.each([
+    ['500 kg in a goblet', { variationId: 'goblet-squat', loadKg: 500 }, 'loadKg'],
+    ['80 reps at a maximum', { reps: 80, reserve: 0 }, 'reps'],
+    ['a day to come', { on: '2026-12-24' }, 'on'],
+    ['a movement nobody knows', { variationId: 'moon-walk' }, 'variationId'],
+    ['a wall sit', { variationId: 'wall-sit', loadKg: 0 }, 'variationId'],
+  ])('%s is refused, the field named, and nothing kept', async (_, over, field) => {
+    const personId = await aPerson();
+    const { code, fields } = await refused(personId, 'lift-0009', { ...lift, ...over });
+    expect(code).toBe('invalid-input');
+    expect(fields?.map(({ path }) => path)).toEqual([`body.fields.${field}`]);
+    expect((await page(personId)).records.filter(({ fields: { kind } }) => kind === 'known-lift')).toEqual([]);
+  });
+
+  it('one seen later moves who trains already, where their track stands lower; one only told of moves nobody', async () => {
+    const personId = await aPerson({ goal: 'get-stronger', massKg: 82 });
+    const { nextSheet } = await page(personId);
+    const { session } = await startOn(anna, nextSheet);
+    await logAll(anna, session.id, nextSheet, () => ({ reserve: 4 }));
+    await finish(anna, session.id);
+    await anna.call('acceptReview', { params: { sessionId: session.id }, body: { command: aCommand(), choices: [] } });
+    const before = await squatOf(personId);
+    await save(personId, 'lift-0010', { ...lift, on: '2026-11-22', source: 'told' });
+    expect(await squatOf(personId)).toMatchObject({ variationId: before?.variationId, dose: before?.dose });
+    await save(personId, 'lift-0011', { ...lift, on: '2026-11-22' });
+    const after = await squatOf(personId);
+    expect(after?.variationId).toBe('back-squat');
+    expect(after?.dose.load.externalKg).toBeGreaterThan(80);
+    expect((await page(personId)).standings).toContainEqual(expect.objectContaining({ ladderId: 'two-leg-squat', rungId: 'back' }));
   });
 });

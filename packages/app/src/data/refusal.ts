@@ -23,6 +23,10 @@ const FIELD_WORDS: Record<string, string> = {
   text: 'The note',
   version: 'Its version',
   why: 'Why',
+  variationId: 'This movement',
+  loadKg: 'The load',
+  reps: 'Reps',
+  rungId: 'This stage',
 };
 
 const wordFor = (path: string): string => {

@@ -14,7 +14,7 @@ import { SHEET_STATES, sheetShape } from '../dto/sheet';
 import { DAY_ROLES, METHODS, SESSION_ENTRIES, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 7;
+export const BUNDLE_VERSION = 8;
 
 const item = z.object({
   id,
@@ -123,7 +123,7 @@ const rows = (list: unknown): Record<string, unknown>[] =>
  * What lifts a bundle of one version to the next. Version 1 knew no movements of a studio's own; version 2 no settings,
  * methods chosen by hand, feeler sets, machines, gear or schools; version 3 no intake, records or places; version 4 no blocks,
  * shapes or templates; version 5 no session records, and sessions without how they were entered; version 6 no days of a plan, nothing a track
- * remembers, and nobody who trained with loads before their health was asked about.
+ * remembers, and nobody who trained with loads before their health was asked about; version 7 no known lifts.
  */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
@@ -179,6 +179,8 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
       oldRoles(file, given['personId']).map((dayRole) => ({ dayRole, memory: {}, ...given })),
     ),
   }),
+  // Known lifts are records of a kind that older files have none of.
+  7: (file) => ({ ...file, version: 8 }),
 };
 
 /** Whether somebody ever lifted anything: they go on with loads, and are asked about their health once. */

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { CAREFUL_CAUSES, DAY_ROLES, EMPHASES, FAMILIES, GOALS, METHODS, VERDICTS } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason, version } from './basics';
 import { dose, kit, leverValues, trackMemory } from './dose';
+import { knownLift } from './known-lift';
 import { schools } from './person';
 import { contentItem, pastExercise, personLimit, placeSafety, sheetShape } from './sheet';
 
@@ -34,6 +35,7 @@ export const composing = z.object({
     age: z.int().nullable().optional(),
     /** The reps in reserve they name whatever was left. */
     habitReserve: z.number().nullable().optional(),
+    known: z.array(knownLift).readonly().optional(),
   }),
   /** Why loads rise slowly whatever the movement. */
   careful: z.array(z.enum(CAREFUL_CAUSES)).readonly().optional(),

@@ -8,6 +8,7 @@ import {
   FAULTS,
   GOALS,
   DERIVED_LIMITS,
+  LIFT_SOURCES,
   LIMITS,
   READINESS,
   SCREENING_TASKS,
@@ -196,6 +197,24 @@ const placementRecord = z.strictObject({
   why: requiredText(300),
 });
 
+/** What a known lift may be, whatever the movement. House defaults. */
+export const LIFT_BOUNDS = { loadKg: { min: 0, max: 900 }, reps: { min: 1, max: 100 }, reserve: { min: 0, max: 10 } } as const;
+
+/** A lift the person is known to have done, here or elsewhere. `on`: when, roughly where only about is known. */
+const knownLiftRecord = z.strictObject({
+  kind: z.literal('known-lift'),
+  variationId: z.string().min(1).max(80),
+  loadKg: within(LIFT_BOUNDS.loadKg, 'kg'),
+  reps: whole(LIFT_BOUNDS.reps, ''),
+  /** Reps left then; null: not known. */
+  reserve: whole(LIFT_BOUNDS.reserve, '').nullable(),
+  isAbout: z.boolean(),
+  source: z.enum(LIFT_SOURCES),
+  isClean: z.boolean(),
+  on: localDate,
+  note: text(300),
+});
+
 /** Everything kept about a person over time. A change is a new revision; the older ones stay as history. */
 export const recordFields = z.discriminatedUnion('kind', [
   measureRecord,
@@ -205,6 +224,7 @@ export const recordFields = z.discriminatedUnion('kind', [
   screeningRecord,
   noteRecord,
   placementRecord,
+  knownLiftRecord,
 ]);
 export type RecordFields = z.infer<typeof recordFields>;
 export type RecordKind = RecordFields['kind'];

@@ -18,6 +18,7 @@ import {
 } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason, sentReason, version } from './basics';
 import { dose, doseWhy, kit, leverValues, trackMemory } from './dose';
+import { knownLift } from './known-lift';
 import { clearanceScope, intakeFields } from './health';
 import { schools } from './person';
 import { setRecord } from './set';
@@ -202,6 +203,7 @@ export const sheet = z.object({
     age: z.int().nullable().optional(),
     /** The reps in reserve they name whatever was left. */
     habitReserve: z.number().nullable().optional(),
+    known: z.array(knownLift).readonly().optional(),
   }),
   /** Why loads rise slowly whatever the movement. */
   careful: z.array(z.enum(CAREFUL_CAUSES)).readonly().optional(),

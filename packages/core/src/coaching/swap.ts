@@ -8,9 +8,11 @@ import {
   carryOver,
   FEELER_FROM_SIGMA,
   FEELERS,
+  earnedLift,
   guessKg,
   isEstimable,
   lifterFor,
+  newestLift,
   nextWorkSet,
   ratioBetween,
   replay,
@@ -58,7 +60,8 @@ export const swapTo = (
     context,
   );
   if (related) return make(related.loadKg, related.reps, related.reasons, 0);
-  const isLoaded = isEstimable(to) && guessKg(to, context.person) > 0 && loads.length > 1;
+  const isLoaded =
+    isEstimable(to) && guessKg(to, context.person) > 0 && loads.length > 1 && !earnedLift(context.person.known, to.id);
   const why = reason('feelers-first', { sets: FEELERS.sets, guessKg: Math.round(guessKg(to, context.person)) }, 'strength-model');
   return make(first.load.externalKg, undefined, isLoaded ? [why] : [], isLoaded ? FEELERS.sets : 0);
 };
@@ -73,7 +76,8 @@ const relatedLoad = (
 ): { loadKg: number; reps: number; reasons: Reason[] } | null => {
   const by = ratioBetween(from.variation.id, to.id);
   const history = historyOf(from, 'both');
-  if (!by || by.sigma >= FEELER_FROM_SIGMA || history.length === 0 || loadsKg.length === 0) return null;
+  const isKnown = newestLift(context.person.known, to.id) !== null;
+  if (!by || by.sigma >= FEELER_FROM_SIGMA || history.length === 0 || loadsKg.length === 0 || isKnown) return null;
   const lifter = lifterFor(from.variation, context.person);
   const lifters = { from: lifter, to: lifterFor(to, context.person) };
   const { belief } = replay(history, lifter);

@@ -7,6 +7,8 @@ import type { LadderStart } from '../screening';
 import { accessTo } from '../selection';
 import type { Access } from '../selection';
 import { reason } from '../vocabulary';
+import { knownStage, knownStageWhy } from './known-stage';
+import type { KnownStage } from './known-stage';
 import type { LeverValues, LimitId, MainFamily, Reason } from '../vocabulary';
 
 /** What a first movement is chosen from. `aids`: settings the screening asks for, by ladder. */
@@ -94,6 +96,8 @@ export interface FamilyStanding {
   others: readonly Ladder[];
   target: Rung;
   screened: LadderStart | undefined;
+  /** What they are known to have lifted, where they stand there by it. */
+  known: KnownStage | null;
 }
 
 /** @param ceiling where the person stands already; the screening and the usual start otherwise */
@@ -102,9 +106,11 @@ export const standingFor = (slot: MainFamily, input: StartInput, ceiling: string
   const [main, ...others] = ladders.map(ladderOf);
   if (!main) throw new Error(`standingFor: no ladder for ${slot}`);
   const screened = input.starts.find(({ ladderId }) => ladderId === main.id);
-  const target = main.rungs.find(({ id }) => id === (ceiling ?? lower(main, screened?.rungId, usual)));
-  if (!target) throw new Error(`standingFor: no such rung on ${main.id}`);
-  return { main, others, target, screened };
+  const otherwise = main.rungs.find(({ id }) => id === (ceiling ?? lower(main, screened?.rungId, usual)));
+  if (!otherwise) throw new Error(`standingFor: no such rung on ${main.id}`);
+  const stage = ceiling === null ? knownStage(main, input.context.person.known) : null;
+  const known = stage && stage.rung.stage >= otherwise.stage ? stage : null;
+  return { main, others, target: known?.rung ?? otherwise, screened: known ? undefined : screened, known };
 };
 
 /**
@@ -114,7 +120,8 @@ export const standingFor = (slot: MainFamily, input: StartInput, ceiling: string
  * @param ceiling where the person stands already; the screening and the usual start otherwise
  */
 export const chooseStart = (slot: MainFamily, input: StartInput, ceiling: string | null = null): Start | null => {
-  const { main, others, target, screened } = standingFor(slot, input, ceiling);
+  const standing = standingFor(slot, input, ceiling);
+  const { main, others, target } = standing;
   const isLiked = ({ variationId }: Rung) => !input.dislikes.includes(variationId);
   const within = main.rungs.filter((rung) => rung.stage <= target.stage);
   const onTheWay = candidatesOf(
@@ -126,7 +133,7 @@ export const chooseStart = (slot: MainFamily, input: StartInput, ceiling: string
   const kept = (liked.length > 0 ? liked : onTheWay).filter(({ isKept }) => isKept);
   const best = kept[0] ? preferFavoured(kept[0], kept) : undefined;
   const chosen = best ?? beside(input, main, others, within).find(({ isKept }) => isKept) ?? onTheWay.at(-1);
-  return chosen ? asStart(input, chosen, target, screened) : null;
+  return chosen ? asStart(input, chosen, standing) : null;
 };
 
 const lower = (ladder: Ladder, screened: string | undefined, usual: string): string => {
@@ -151,10 +158,16 @@ const beside = (input: StartInput, main: Ladder, others: readonly Ladder[], with
 ];
 
 /** A candidate as a start, with what was passed over on the way to it. */
-export const asStart = (input: StartInput, chosen: Candidate, target: Rung, screened: LadderStart | undefined): Start => {
+export const asStart = (
+  input: StartInput,
+  chosen: Candidate,
+  { target, screened, known }: Pick<FamilyStanding, 'target' | 'screened' | 'known'>,
+): Start => {
   const { variation, access, rung, ladder } = chosen;
   const isTarget = rung.variationId === target.variationId;
-  const start = screened
+  const start = known
+    ? [knownStageWhy(known)]
+    : screened
     ? [
         reason('start-by-screening', { ladderId: screened.ladderId, rungId: screened.rungId }, 'house-default'),
         ...screened.reasons,

@@ -2,7 +2,8 @@ import type { Variation } from '../catalogue';
 import { snapDown } from '../kit';
 import { carefulCause, loadBorne } from '../progression';
 import type { JudgeContext, PastExercise } from '../progression';
-import { guessKg, isEstimable, ratioBetween, relativesOf } from '../strength';
+import { guessKg, isEstimable, KNOWN_LIFT, newestLift, ratioBetween, relativesOf } from '../strength';
+import type { KnownLift } from '../strength';
 import { reason } from '../vocabulary';
 import type { LeverValues } from '../vocabulary';
 import { loadsAt } from './fit-dose';
@@ -18,13 +19,17 @@ const MOST_OF_HELD = 1.5;
  */
 export const fromRelative = (input: SheetInput, to: Variation, values: LeverValues, { dose, why }: Planned): Planned => {
   const { context } = input;
+  if (newestLift(context.person.known, to.id)) return { dose, why };
   if (guessKg(to, context.person) <= 0 || !isEstimable(to) || carefulCause({ variation: to, context }) !== null)
     return { dose, why };
   const [closest] = knownRelatives(input, to);
   if (!closest) return { dose, why };
-  const { variation, past, by } = closest;
-  const heldKg = Math.max(...past.flatMap(({ sets }) => sets.map(({ externalKg }) => externalKg)));
-  const borneKg = loadBorne({ variation, past, dose, context }, to, by, dose);
+  const { variation, past, lift, by } = closest;
+  const heldKg = Math.max(lift?.loadKg ?? 0, ...past.flatMap(({ sets }) => sets.map(({ externalKg }) => externalKg)));
+  const bornKg = loadBorne({ variation, past, dose, context }, to, by, dose);
+  // What a lift that earns no stage says is halved, as it is for the lift itself.
+  const isHalved = past.length === 0 && lift !== null && lift.heldBy.length > 0;
+  const borneKg = bornKg !== null && isHalved ? KNOWN_LIFT.unearnedShare * bornKg : bornKg;
   const load =
     borneKg === null ? null : snapDown(loadsAt(input, to, values), Math.min(borneKg, MOST_OF_HELD * by.ratio * heldKg));
   if (!load || load.externalKg <= dose.load.externalKg) return { dose, why };
@@ -38,6 +43,8 @@ export const fromRelative = (input: SheetInput, to: Variation, values: LeverValu
 interface Relative {
   variation: Variation;
   past: readonly PastExercise[];
+  /** What they are known to have lifted in it. */
+  lift: KnownLift | null;
   by: { ratio: number; sigma: number };
 }
 
@@ -51,8 +58,9 @@ const knownRelatives = ({ context, pastOf }: SheetInput, to: Variation): Relativ
     .filter((one) => one.id !== to.id && isEstimable(one) && (known.has(one.id) || one.family === to.family))
     .flatMap((variation): Relative[] => {
       const past = pastOf(variation.id).filter(({ sets }) => sets.some(({ externalKg }) => externalKg > 0));
-      const by = past.length > 0 ? (ratioBetween(variation.id, to.id) ?? byFirstLoads(variation, to, context)) : null;
-      return by ? [{ variation, past, by }] : [];
+      const lift = newestLift(context.person.known, variation.id);
+      const by = past.length > 0 || lift ? (ratioBetween(variation.id, to.id) ?? byFirstLoads(variation, to, context)) : null;
+      return by ? [{ variation, past, lift, by }] : [];
     })
     .sort((a, b) => a.by.sigma - b.by.sigma);
 };

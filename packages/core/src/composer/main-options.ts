@@ -24,7 +24,7 @@ const fitOf = (input: SheetInput, standing: FamilyStanding, candidate: Candidate
     (access.state === 'restricted' ? WORTH.restricted : 0) -
     (isKept ? 0 : WORTH.notKept) -
     (input.dislikes?.includes(candidate.variation.id) ? WORTH.disliked : 0) +
-    (rung.id === standing.target.id ? 0.02 : 0)
+    (rung.id === standing.target.id ? (standing.known ? WORTH.knownRung : WORTH.targetRung) : 0)
   );
 };
 
@@ -32,7 +32,7 @@ const fitOf = (input: SheetInput, standing: FamilyStanding, candidate: Candidate
 const mainStarts = (input: SheetInput, slot: MainFamily): { start: Start; fit: number }[] => {
   const track = input.tracks.find((candidate) => candidate.slot === slot);
   const standing = standingIn(input, slot);
-  const { main, others, target, screened } = standing;
+  const { main, others, target } = standing;
   const choice = startInputOf(input);
   const within = candidatesOf(
     choice,
@@ -62,11 +62,11 @@ const mainStarts = (input: SheetInput, slot: MainFamily): { start: Start; fit: n
       { variationId: variation.id, ladderId: ladder.id, stage: rung.stage, targetStage: target.stage },
       'house-default',
     );
-    const start = asStart(choice, candidate, target, screened);
+    const start = asStart(choice, candidate, standing);
     put({ ...start, reasons: [...start.reasons, told] }, fitOf(input, standing, candidate, held));
   }
   for (const candidate of elsewhere) {
-    const start = asStart(choice, candidate, target, undefined);
+    const start = asStart(choice, candidate, { target, screened: undefined, known: null });
     const told = reason('fits-beside', { variationId: start.variationId, ladderId: candidate.ladder.id }, 'house-default');
     put({ ...start, reasons: [...start.reasons, told] }, WORTH.otherLadder);
   }

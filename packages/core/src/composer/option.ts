@@ -1,7 +1,7 @@
 import type { Variation } from '../catalogue';
 import { CHANGEOVER_SECONDS, exerciseSeconds, mayGoRound, needsBar, setSeconds, STATION_SECONDS } from '../dose';
 import type { Access } from '../selection';
-import { FEELERS, guessKg, isEstimable } from '../strength';
+import { earnedLift, FEELERS, guessKg, isEstimable } from '../strength';
 import { HOME_ITEMS, isPerSide, reason } from '../vocabulary';
 import type { Intent, Reason, Role, SessionShape } from '../vocabulary';
 import { settingsWithin } from './choose-start';
@@ -42,6 +42,9 @@ export const WORTH = {
   restricted: 0.02,
   notKept: 0.2,
   otherLadder: 0.55,
+  /** On one stage the very rung the person stands on, and the one a known lift leads to. */
+  targetRung: 0.02,
+  knownRung: 0.15,
   disliked: 0.5,
   light48h: 0.55,
   accessory: 1.2,
@@ -83,7 +86,7 @@ const secondsOf = (
   if (rounds && !ask.isLead) return variation.setUpSeconds + item.dose.sets * (perSet + STATION_SECONDS);
   const isTimed = item.dose.seconds !== undefined;
   const isNew =
-    !isTimed && isEstimable(variation) && guessKg(variation, input.context.person) > 0 && input.pastOf(variation.id).length === 0;
+    !isTimed && isEstimable(variation) && guessKg(variation, input.context.person) > 0 && input.pastOf(variation.id).length === 0 && !earnedLift(input.context.person.known, variation.id);
   const feelers = role === 'prep' || role === 'finisher' ? 0 : Math.max(item.feelers, isNew ? FEELERS.sets : 0);
   const isHeld = variation.loadPositions.some((position) => position !== 'none' && position !== 'counterweight');
   const ramps = role !== 'main' ? 0 : needsBar(variation) ? RAMPS_RESERVED : isHeld ? 1 : 0;

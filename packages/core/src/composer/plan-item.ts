@@ -17,7 +17,7 @@ import { isSameMass, snapDown } from '../kit';
 import { loadCapFor, PAIN_BANDS } from '../limits';
 import { defaultMethod, estimateFor, settingsKept } from '../progression';
 import type { JudgeContext, PastExercise, TrackMemory } from '../progression';
-import { FEELERS, gapKind, guessKg, isEstimable, layOffLoss } from '../strength';
+import { earnedLift, FEELERS, gapKind, guessKg, isEstimable, layOffLoss } from '../strength';
 import { reason } from '../vocabulary';
 import type { Intent, LeverId, LeverValues, Role } from '../vocabulary';
 import { carefulDose } from './careful-dose';
@@ -193,7 +193,8 @@ const feelersFor = (
   past: readonly PastExercise[],
 ): number => {
   if (!isEstimable(variation) || loadsAt(input, variation, values).length < 2) return 0;
-  const isFirst = past.length === 0 && guessKg(variation, input.context.person) > 0;
+  if (earnedLift(input.context.person.known, variation.id) !== null && past.length === 0) return 0;
+  const isFirst = past.length === 0 && (dose.load.externalKg > 0 || guessKg(variation, input.context.person) > 0);
   const isFirstLoad =
     past.length > 0 && dose.load.externalKg > 0 && past.every(({ sets }) => sets.every(({ externalKg }) => externalKg <= 0));
   return isFirst || isFirstLoad ? FEELERS.sets : 0;

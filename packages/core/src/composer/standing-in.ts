@@ -4,6 +4,8 @@ import { MAIN_FAMILIES } from '../vocabulary';
 import type { Family, MainFamily } from '../vocabulary';
 import { rungOnMain, standingFor } from './choose-start';
 import type { FamilyStanding, StartInput } from './choose-start';
+import { earnedLift } from '../strength';
+import { knownStage } from './known-stage';
 import type { SheetInput } from './types';
 
 /** Hard sets of one family are kept so many days apart: 48 h. Common practice. */
@@ -44,6 +46,7 @@ const ACCESSORY_STAGE = 2;
 /** Whether somebody has shown a movement: done it, or stands at or above it on its family's main ladder. */
 export const hasShown = (input: SheetInput, variationId: string): boolean =>
   input.pastOf(variationId).length > 0 ||
+  earnedLift(input.context.person.known, variationId) !== null ||
   MAIN_FAMILIES.some((slot) => {
     const { main, target } = standingIn(input, slot);
     return main.rungs.some((rung) => rung.variationId === variationId && rung.stage <= target.stage);
@@ -74,10 +77,13 @@ export const isLeftBehind = (
 /** Whether a movement is in reach: a review led there, or what it builds on was shown and it stands no higher than the person. */
 export const isReached = (input: SheetInput, variation: Variation): boolean => {
   if (goesOn(input, variation.id)) return true;
+  const { known } = input.context.person;
+  if (earnedLift(known, variation.id)) return true;
   if (!variation.prerequisites.every((id) => hasShown(input, id))) return false;
   if (input.pastOf(variation.id).length > 0) return true;
   return rungsOf(variation.id).every(({ ladder, rung }) => {
     const slot = MAIN_FAMILIES.find((family) => standingIn(input, family).main.id === ladder.id);
-    return rung.stage <= (slot ? standingIn(input, slot).target.stage : ACCESSORY_STAGE);
+    const byLift = knownStage(ladder, known)?.rung.stage ?? 0;
+    return rung.stage <= Math.max(byLift, slot ? standingIn(input, slot).target.stage : ACCESSORY_STAGE);
   });
 };

@@ -1,5 +1,6 @@
 import type { Variation } from '../catalogue/types';
 import type { Kit } from '../kit';
+import type { KnownLift } from '../strength';
 import { reason } from '../vocabulary';
 import type { Goal, LeverValues, TrainingAge } from '../vocabulary';
 import { firstLoad, loadsForVariation } from './first-load';
@@ -19,6 +20,8 @@ export interface DosePerson {
   age?: number | null;
   /** The reps in reserve they name whatever was left; null or left out: no such habit is known. */
   habitReserve?: number | null | undefined;
+  /** What they are known to have lifted before or beside the log; left out: nothing. */
+  known?: readonly KnownLift[] | undefined;
 }
 
 /**
@@ -35,7 +38,7 @@ export const firstDose = (
   const table = GOAL_DOSES[goal];
   const tempo = variation.tempo ?? table.tempo;
   const sets = table.sets[trainingAge];
-  const { load, why: loadWhy } = firstLoad(kit, variation, person, values);
+  const { load, why: loadWhy } = firstLoad(kit, variation, person, values, { reps: table.reps.high, reserve: table.reserve });
   // The goal's range is for loaded work; with nothing held the movement's own counts, whatever the goal.
   const isByGoal = load.externalKg > 0 && load.position !== 'counterweight';
   const ownReps =

@@ -3,8 +3,10 @@ import { loadsFor, snapDown, UNLOADED } from '../kit';
 import type { Kit, Load } from '../kit';
 import { loadCapFor, positionOn } from '../limits';
 import type { PersonLimit } from '../limits';
+import { knownLoadKg, newestLift } from '../strength';
+import type { LiftingPerson } from '../strength';
 import { reason } from '../vocabulary';
-import type { LeverValues, LoadPosition, Reason, TrainingAge } from '../vocabulary';
+import type { LeverValues, LoadPosition, Reason } from '../vocabulary';
 
 /** Where a variation's load is carried at these settings: the setting, else its usual place. */
 export const positionOf = (variation: Variation, values: LeverValues = {}): LoadPosition =>
@@ -28,18 +30,40 @@ export const allowedLoads = (
   return capKg === null ? loads : loads.filter(({ externalKg }) => externalKg <= capKg);
 };
 
+/** What a first load is meant for where nobody says. House default. */
+const FIRST_MEANT = { reps: 12, reserve: 3 } as const;
+
+/** The load a known lift bears for the reps meant; null where none is known, or it would be less than the lightest there is. */
+const fromKnownLift = (
+  loads: readonly Load[],
+  variation: Variation,
+  person: LiftingPerson,
+  meant: { reps: number; reserve: number },
+): { load: Load; why: Reason[] } | null => {
+  const lift = newestLift(person.known, variation.id);
+  const bornKg = knownLoadKg(variation, person, meant);
+  const load = bornKg === null ? null : (snapDown(loads, bornKg) ?? loads[0]);
+  if (!lift || !load) return null;
+  const { loadKg: liftedKg, reps, daysAgo, source, heldBy } = lift;
+  const told = { liftedKg, reps, daysAgo, source, loadKg: load.externalKg, isEarned: heldBy.length === 0 };
+  return { load, why: [reason('load-from-known-lift', told, 'strength-model')] };
+};
+
 /**
- * A careful first working load: a share of body mass by training age, snapped to the nearest load not above it.
+ * A careful first working load: from a lift they are known for, else a share of body mass by training age, snapped to the nearest load not above it.
  * Body mass unknown: the lightest the kit makes. A kit that makes nothing: unloaded.
  * @example firstLoad(kit, gobletSquat, { trainingAge: 'novice', massKg: 68 }).load.externalKg // 10
  */
 export const firstLoad = (
   kit: Kit,
   variation: Variation,
-  person: { trainingAge: TrainingAge; massKg: number | null },
+  person: LiftingPerson,
   settings: LeverValues = {},
+  meant: { reps: number; reserve: number } = FIRST_MEANT,
 ): { load: Load; why: Reason[] } => {
   const loads = loadsForVariation(kit, variation, settings);
+  const known = fromKnownLift(loads, variation, person, meant);
+  if (known) return known;
   const share = variation.firstLoadShare[person.trainingAge === 'novice' ? 'novice' : 'trained'];
   const lightest = loads[0] ?? UNLOADED;
   if (share === 0) return { load: lightest, why: [reason('load-none-first', { variationId: variation.id }, 'common-practice')] };

@@ -45,6 +45,7 @@ export {
   ROLE_LABELS,
   TASK_WORDS,
 } from './health-labels';
+export { daysAgoWords, LIFT_HOLD_WORDS, LIFT_SOURCE_LABELS, LIFT_SOURCE_WORDS } from './known-lift-words';
 export { referralNote } from './referral';
 export type { Referral } from './referral';
 export { INTENT_LABELS, ROLE_HEADINGS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from './sheet-labels';

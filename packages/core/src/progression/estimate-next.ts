@@ -1,7 +1,7 @@
 import { mustBeLoaded } from '../catalogue';
 import type { Dose } from '../dose';
 import { limitOn } from '../limits';
-import { chooseNext, isEstimable, lifterFor, pastSessions, predict, replay, replayEach, tellingKg } from '../strength';
+import { chooseNext, isEstimable, lifterFor, newestLift, pastSessions, predict, replay, replayEach, tellingKg } from '../strength';
 import type { Checkpoint, LoggedExercise, NextSetContext, PastSession } from '../strength';
 import { isPerSide } from '../vocabulary';
 import type { Load } from '../kit';
@@ -32,9 +32,18 @@ const logged = ({ day, sets, dose }: PastExercise): LoggedExercise => ({
 export const sidesOf = ({ variation }: Pick<ExerciseLog, 'variation'>): readonly Side[] =>
   isPerSide(variation.stance) ? ['left', 'right'] : ['both'];
 
+/** What a history is read from; without a context nothing but the log is known. */
+type HistoryFrom = Pick<EstimateFrom, 'variation' | 'dose' | 'past'> & { context?: EstimateFrom['context'] };
+
+/** What was logged since the newest lift seen elsewhere: by the day it was done, the newest wins. One only told of outdoes no log. */
+const sinceLift = ({ variation, past, context }: HistoryFrom): readonly PastExercise[] => {
+  const lift = newestLift(context?.person.known, variation.id);
+  return lift && lift.source !== 'told' ? past.filter(({ day }) => day >= lift.day) : past;
+};
+
 /** One leg's sessions as the estimator reads them, oldest first. */
-export const historyOf = (from: Pick<EstimateFrom, 'variation' | 'dose' | 'past'>, side: Side): PastSession[] =>
-  pastSessions(from.past.map(logged), {
+export const historyOf = (from: HistoryFrom, side: Side): PastSession[] =>
+  pastSessions(sinceLift(from).map(logged), {
     side,
     tempo: from.dose.tempo,
     bodyMassShare: from.variation.bodyMassShare,
@@ -47,7 +56,7 @@ interface Replayed {
   at: Checkpoint;
 }
 
-const known = new WeakMap<readonly PastExercise[], Map<string, Replayed>>();
+const replays = new WeakMap<readonly PastExercise[], Map<string, Replayed>>();
 
 /**
  * One leg's history, replayed. Kept for the list of sessions it was made of: a verdict and the advice after every set ask
@@ -55,10 +64,11 @@ const known = new WeakMap<readonly PastExercise[], Map<string, Replayed>>();
  */
 export const replayedFor = (from: Pick<EstimateFrom, 'variation' | 'dose' | 'past' | 'context'>, side: Side): Replayed => {
   const { variation, dose, context } = from;
-  const { trainingAge, massKg, habitReserve } = context.person;
-  const key = [side, variation.id, JSON.stringify(dose.tempo), trainingAge, massKg, habitReserve].join();
-  const kept = known.get(from.past) ?? new Map<string, Replayed>();
-  known.set(from.past, kept);
+  const { trainingAge, massKg, habitReserve, known } = context.person;
+  const lift = newestLift(known, variation.id);
+  const key = [side, variation.id, JSON.stringify([dose.tempo, lift]), trainingAge, massKg, habitReserve].join();
+  const kept = replays.get(from.past) ?? new Map<string, Replayed>();
+  replays.set(from.past, kept);
   const found = kept.get(key);
   if (found) return found;
   const history = historyOf(from, side);

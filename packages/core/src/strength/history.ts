@@ -53,8 +53,10 @@ export interface Lifter {
   startSd?: number;
   /** The number this person gives whatever was left, found across their lifts: such a report counts as none. */
   habitReserve?: number | undefined;
-  /** What a related lift says, instead of the guess. */
+  /** What a related or a known lift says, instead of the guess. */
   prior?: Belief;
+  /** The day the prior is of, where it is of one; it counts for nothing that was logged before it. */
+  priorDay?: number;
 }
 
 /** The movement's curve, a bar's where nobody named it. */

@@ -21,7 +21,7 @@ export interface Influence {
  */
 export const influences = (history: readonly PastSession[], lifter: Lifter): Influence[] => {
   const found: Influence[] = [];
-  let at = start(lifter);
+  let at = start(lifter, history);
   const externalKg = (mean: readonly number[]): number => Math.exp(mean[X] ?? 0) - tellingKg(lifter);
   const said = new Map<DoneSet, DoneSet>();
   const trusted = trustedReports(history, lifter);

@@ -3,6 +3,13 @@ import type { TrainingAge } from '../vocabulary';
 import { RESERVE_CAP } from './from-log';
 import { curveOf } from './curve';
 import type { Lifter } from './history';
+import { curveFor, tellingKg } from './history';
+import { beliefFrom, KNOWN_LIFT, leftSince, newestLift } from './known-lift';
+import type { KnownLift } from './known-lift';
+import { ESTIMATOR } from './estimator/params';
+import { sdOfLoadFor } from './estimator/belief';
+import type { Belief, GainClass } from './estimator/types';
+import { KAPPA, X } from './estimator/types';
 
 /** Families the estimator says nothing about: skills, jumps, swings, drills. */
 const NOT_ESTIMATED = new Set(['power', 'prep', 'trunk', 'finisher']);
@@ -32,17 +39,56 @@ export const guessKg = (
 const WIDE_START_SD = 0.45;
 const WIDE_START = new Set(['bridge', 'calf']);
 
+/** Who a lift is estimated for. `known`: what they are known to have lifted. */
+export interface LiftingPerson {
+  trainingAge: TrainingAge;
+  massKg: number | null;
+  habitReserve?: number | null | undefined;
+  known?: readonly KnownLift[] | undefined;
+}
+
 /** What the estimator needs of a person at a variation. */
-export const lifterFor = (
+export const lifterFor = (variation: Variation, person: LiftingPerson): Lifter => {
+  const lifter: Lifter = {
+    startLoadKg: guessKg(variation, person),
+    trainingAge: person.trainingAge,
+    reserveCap: RESERVE_CAP,
+    bodyLoadKg: variation.bodyMassShare * (person.massKg ?? UNKNOWN_MASS_KG),
+    curve: curveOf(variation),
+    ...(WIDE_START.has(variation.family) ? { startSd: WIDE_START_SD } : {}),
+    ...(typeof person.habitReserve === 'number' ? { habitReserve: person.habitReserve } : {}),
+    isNewToMovement: true,
+  };
+  const lift = newestLift(person.known, variation.id);
+  if (!lift || !isEstimable(variation)) return lifter;
+  const startLoadKg = knownLoadKg(variation, person, { reps: ESTIMATOR.startReps, reserve: 0 }) ?? lifter.startLoadKg;
+  return { ...lifter, startLoadKg, prior: priorOf(lift, lifter), priorDay: lift.day, isNewToMovement: lift.heldBy.length > 0 };
+};
+
+const gainClassOf = ({ trainingAge }: Pick<Lifter, 'trainingAge'>): GainClass =>
+  trainingAge === 'novice' ? 'novice' : 'trained';
+
+const priorOf = (lift: KnownLift, lifter: Lifter): Belief =>
+  beliefFrom(lift, { tellingKg: tellingKg(lifter), curve: curveFor(lifter), gainClass: gainClassOf(lifter) });
+
+/**
+ * External load, kg, that a known lift bears today for so many reps with so many in reserve: one deviation down, half of it where the
+ * lift earns no stage. Null: no lift of this movement is known.
+ */
+export const knownLoadKg = (
   variation: Variation,
-  person: { trainingAge: TrainingAge; massKg: number | null; habitReserve?: number | null | undefined },
-): Lifter => ({
-  startLoadKg: guessKg(variation, person),
-  trainingAge: person.trainingAge,
-  reserveCap: RESERVE_CAP,
-  bodyLoadKg: variation.bodyMassShare * (person.massKg ?? UNKNOWN_MASS_KG),
-  curve: curveOf(variation),
-  ...(WIDE_START.has(variation.family) ? { startSd: WIDE_START_SD } : {}),
-  ...(typeof person.habitReserve === 'number' ? { habitReserve: person.habitReserve } : {}),
-  isNewToMovement: true,
-});
+  person: LiftingPerson,
+  { reps, reserve }: { reps: number; reserve: number },
+): number | null => {
+  const lift = newestLift(person.known, variation.id);
+  if (!lift || !isEstimable(variation)) return null;
+  const bodyLoadKg = variation.bodyMassShare * (person.massKg ?? UNKNOWN_MASS_KG);
+  const curve = curveOf(variation);
+  const telling = tellingKg({ bodyLoadKg, curve });
+  const gainClass = gainClassOf(person);
+  const belief = beliefFrom(lift, { tellingKg: telling, curve, gainClass });
+  const done = reps + reserve;
+  const totalKg =
+    (Math.exp((belief.mean[X] ?? 0) - sdOfLoadFor(belief, done)) * leftSince(lift)) / (1 + done / Math.exp(belief.mean[KAPPA] ?? 0));
+  return Math.max(0, totalKg - telling) * (lift.heldBy.length > 0 ? KNOWN_LIFT.unearnedShare : 1);
+};

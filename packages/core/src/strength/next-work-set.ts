@@ -47,6 +47,7 @@ export interface NextSetContext {
   /** The number this person gives whatever was left: such a report counts as none. */
   habitReserve?: number | undefined;
   prior?: Belief;
+  priorDay?: number;
   /** Stored state after an earlier session of the same history; it must give the same answer as a whole replay. */
   checkpoint?: Checkpoint;
 }

@@ -1,5 +1,6 @@
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { firstDose, loadsForVariation } from '../dose';
+import type { KnownLift } from '../strength';
 import type { Dose } from '../dose';
 import { defaultKit, snapDown } from '../kit';
 import { slotsFor } from '../log';
@@ -94,3 +95,18 @@ export const anExerciseLog = (over: {
     bodyMassKg: over.bodyMassKg === undefined ? 68 : over.bodyMassKg,
   };
 };
+
+/** A back squat of 100 kg × 5 seen the day before yesterday, nothing said of what was left. */
+export const aKnownLift = (over: Partial<KnownLift> = {}): KnownLift => ({
+  variationId: 'back-squat',
+  loadKg: 100,
+  reps: 5,
+  reserve: null,
+  isAbout: false,
+  source: 'seen',
+  isClean: true,
+  day: 98,
+  daysAgo: 2,
+  heldBy: [],
+  ...over,
+});

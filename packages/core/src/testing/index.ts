@@ -1,1 +1,1 @@
-export { aSet, aJudgeContext, anExerciseLog } from './builders';
+export { aKnownLift, aSet, aJudgeContext, anExerciseLog } from './builders';

@@ -29,6 +29,8 @@ export type {
 } from './training';
 export { CUE_KINDS, FAULTS } from './faults';
 export type { CueKind, FaultId } from './faults';
+export { LIFT_HOLDS, LIFT_SOURCES } from './known-lifts';
+export type { LiftHold, LiftSource } from './known-lifts';
 export { LEVERS } from './levers';
 export type { LeverId, LeverValue, LeverValues } from './levers';
 export { DERIVED_LIMITS, HOLDS, LIMITS, LIMIT_STATES, MIDDLE_LIMITS, SORE_LIMITS, TRAITS } from './limits';

@@ -1,16 +1,17 @@
 import { isPossibleBody, recordsOf } from '@drubo/contracts';
 import type { IntakeDto, PersonRecordDto, RecordFields } from '@drubo/contracts';
-import { getVariation } from '@drubo/core/catalogue';
+import { findVariation } from '@drubo/core/catalogue';
+import type { Ladder, Rung } from '@drubo/core/catalogue';
 import { LADDERS } from '@drubo/core/knowledge';
 import { WARNING_SIGNS } from '@drubo/core/limits';
-import { accessTo } from '@drubo/core/selection';
+import { liftProblems } from '@drubo/core/strength';
+import type { LiftProblem } from '@drubo/core/strength';
 import type { Context } from '../context';
 import type { PersonRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { AppError } from '../errors';
 import type { FieldProblem } from '../errors';
 import { catalogueOf } from './movements';
-import { personPicture } from './person-picture';
 
 /** Kinds that are health notes. A warning sign isn't among them: it is kept whatever was agreed. */
 const NEEDS_CONSENT = new Set<RecordFields['kind']>(['limit', 'clearance', 'screening']);
@@ -61,6 +62,7 @@ const problemsOf = (check: RecordCheck, fields: RecordFields): FieldProblem[] =>
     case 'screening':
     case 'note':
     case 'placement':
+    case 'known-lift':
       return notLater('on', fields.on, today);
   }
 };
@@ -75,13 +77,31 @@ export const checkRecord = (check: RecordCheck, fields: RecordFields): void => {
   if (problems.length > 0) throw new AppError('invalid-input', 'Some of this cannot be.', problems);
 };
 
-/** The rung a placement names, or a refusal: unknown, or locked for this person. */
-export const checkPlacement = async (
+const LIFT_WORDS: Record<LiftProblem['code'], (problem: LiftProblem) => string> = {
+  'too-heavy': (problem) => `can’t be: nobody is taken to hold more than ${'most' in problem ? problem.most : 0} kg in this movement`,
+  'too-many-at-max': (problem) =>
+    `can’t be with none left: more than ${'most' in problem ? problem.most : 0} with a load is no maximum`,
+  timed: () => 'is timed: seconds are no known lift',
+};
+
+/** Refuses a known lift that can't be: no such movement, more than anybody holds there, a maximum of eighty reps. */
+export const checkKnownLift = async (
   scope: Scope,
   context: Context,
-  { person, today }: RecordCheck,
-  { ladderId, rungId }: Extract<RecordFields, { kind: 'placement' }>,
-) => {
+  fields: Extract<RecordFields, { kind: 'known-lift' }>,
+): Promise<void> => {
+  const variation = findVariation(await catalogueOf(scope, context), fields.variationId);
+  const problems = variation
+    ? liftProblems(variation, fields).map((problem) => ({
+        path: `body.fields.${problem.field}`,
+        message: LIFT_WORDS[problem.code](problem),
+      }))
+    : [{ path: 'body.fields.variationId', message: 'is no movement known here' }];
+  if (problems.length > 0) throw new AppError('invalid-input', 'This lift cannot be.', problems);
+};
+
+/** The rung a placement names. */
+export const rungPlacedOn = ({ ladderId, rungId }: Extract<RecordFields, { kind: 'placement' }>): { ladder: Ladder; rung: Rung } => {
   const ladder = LADDERS.find(({ id }) => id === ladderId);
   const rung = ladder?.rungs.find(({ id }) => id === rungId);
   if (!ladder || !rung) {
@@ -89,13 +109,5 @@ export const checkPlacement = async (
       { path: 'body.fields.rungId', message: 'is not a stage of this ladder' },
     ]);
   }
-  const picture = await personPicture(scope, person, today);
-  const variation = getVariation(await catalogueOf(scope, context), rung.variationId);
-  const { state } = accessTo(variation, { ...picture, limits: picture.health.limits });
-  if (state === 'locked') {
-    throw new AppError('locked-movement', `${variation.name} is locked for ${person.name}.`, [
-      { path: 'body.fields.rungId', message: 'is locked for this person here' },
-    ]);
-  }
-  return { ladder, rung, variation, picture };
+  return { ladder, rung };
 };

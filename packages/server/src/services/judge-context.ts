@@ -14,7 +14,7 @@ export const judgeContext = async (
   scope: Scope,
   context: Context,
   person: PersonRow,
-  { kit, room, health, safety }: PersonPicture,
+  { kit, room, health, safety, known }: PersonPicture,
   { history, day }: { history: ExerciseHistory; day: number },
 ): Promise<JudgeContext> => {
   const catalogue = await catalogueOf(scope, context);
@@ -22,7 +22,7 @@ export const judgeContext = async (
     catalogue,
     kit,
     room,
-    person: fittedTo(person, health.age, habitOf(doneBy(catalogue, history), day)),
+    person: fittedTo(person, health.age, habitOf(doneBy(catalogue, history), day), known),
     careful: health.careful,
     limits: health.limits,
     safety,
@@ -35,4 +35,5 @@ export const fittedTo = (
   { goal, trainingAge, massKg }: Pick<PersonRow, 'goal' | 'trainingAge' | 'massKg'>,
   age: number | null,
   habitReserve: number | null,
-): JudgeContext['person'] => ({ goal, trainingAge, massKg, age, habitReserve });
+  known: JudgeContext['person']['known'],
+): JudgeContext['person'] => ({ goal, trainingAge, massKg, age, habitReserve, known });

@@ -1,10 +1,11 @@
-import { healthInputOf, placeSafetyOf, recordsOf } from '@drubo/contracts';
+import { healthInputOf, knownLiftsOf, placeSafetyOf, recordsOf } from '@drubo/contracts';
 import type { CareDto, IntakeDto, KitDto, PersonRecordDto } from '@drubo/contracts';
 import { roomOf } from '@drubo/core';
 import { healthPicture } from '@drubo/core/limits';
 import type { HealthPicture } from '@drubo/core/limits';
 import { readScreening } from '@drubo/core/screening';
 import type { ScreeningResult } from '@drubo/core/screening';
+import type { KnownLift } from '@drubo/core/strength';
 import type { PlaceSafety } from '@drubo/core/selection';
 import type { KitItem } from '@drubo/core/vocabulary';
 import type { PersonRow } from '../db/models';
@@ -17,6 +18,8 @@ export interface PersonPicture {
   intake: IntakeDto;
   records: PersonRecordDto[];
   health: HealthPicture;
+  /** What they are known to have lifted, as it counts on the day. */
+  known: KnownLift[];
   /** The last finished screening, read by the rules; null: not screened. */
   screening: ScreeningResult | null;
   kit: KitDto;
@@ -55,6 +58,7 @@ export const personPicture = async (
     intake,
     records,
     health: healthPicture(healthInputOf(intake, records, today, person.loadedBefore)),
+    known: knownLiftsOf(intake, records, today),
     screening: screeningOf(person, records),
     kit,
     room: roomOf(kit, kit.items),

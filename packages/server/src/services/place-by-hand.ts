@@ -1,46 +1,79 @@
-import { firstDose } from '@drubo/core';
-import type { Rung, Variation } from '@drubo/core/catalogue';
-import { defaultMethod, standOn } from '@drubo/core/judging';
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
+import { getVariation } from '@drubo/core/catalogue';
+import type { Ladder, Rung } from '@drubo/core/catalogue';
+import { knownStage, placedOn, placementLock } from '@drubo/core/composing';
+import type { SheetInput } from '@drubo/core/composing';
+import { explain } from '@drubo/core/explain';
+import { standOn } from '@drubo/core/judging';
+import { LADDERS, rungsOf } from '@drubo/core/knowledge';
+import { earnedLift } from '@drubo/core/strength';
 import type { Context } from '../context';
 import type { PersonRow } from '../db/models';
 import type { Scope } from '../db/scope';
-import { catalogueOf } from './movements';
-import type { PersonPicture } from './person-picture';
+import { AppError } from '../errors';
+import { composingOf, inputAt } from './composing-of';
 
-/** Puts a person on a rung: the family's track starts there with a first dose. A helper's ladder has no track of its own. */
+/** What a person stands on is worked out from, at their usual place. */
+const inputOf = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<SheetInput> => {
+  const { composing, catalogue } = await composingOf(scope, context, person, today);
+  return inputAt(composing, catalogue, null);
+};
+
+/** Puts a person on a rung: the family's track starts there. A helper's ladder has no track of its own. */
+const stand = async (scope: Scope, person: PersonRow, input: SheetInput, ladder: Ladder, rung: Rung): Promise<void> => {
+  const slot = MAIN_FAMILIES.find((family) => family === ladder.family);
+  if (!slot) return;
+  const { values, dose, lastDecision, ...track } = placedOn(input, slot, rung);
+  const { catalogue, kit } = input.context;
+  const { variationId } = rung;
+  const standing = standOn({ catalogue, kit, variationId, values, dose, bodyMassKg: person.massKg, sessions: [] });
+  const row = { ...track, personId: person.id, dayRole: 'all' as const, memory: {}, leverValues: values, dose, lastDecision };
+  await scope.upsert('tracks', { ...row, standing, estimatorState: null });
+};
+
+/** Places a person by hand, or refuses with what locks the stage. */
 export const placeByHand = async (
   scope: Scope,
   context: Context,
   person: PersonRow,
-  { rung, variation, picture, family }: { rung: Rung; variation: Variation; picture: PersonPicture; family: string },
+  { ladder, rung, today }: { ladder: Ladder; rung: Rung; today: string },
 ): Promise<void> => {
-  const slot = MAIN_FAMILIES.find((main) => main === family);
-  if (!slot) return;
-  const values = rung.values ?? {};
-  const { dose } = firstDose(person, variation, picture.kit, values);
-  const standing = standOn({
-    catalogue: await catalogueOf(scope, context),
-    kit: picture.kit,
-    variationId: variation.id,
-    values,
-    dose,
-    bodyMassKg: person.massKg,
-    sessions: [],
-  });
-  await scope.upsert('tracks', {
-    personId: person.id,
-    dayRole: 'all',
-    memory: {},
-    slot,
-    variationId: variation.id,
-    leverValues: values,
-    method: defaultMethod(variation, dose.load, person.schools),
-    methodChosen: false,
-    dose,
-    leftOut: false,
-    lastDecision: null,
-    standing,
-    estimatorState: null,
-  });
+  const input = await inputOf(scope, context, person, today);
+  const { catalogue } = input.context;
+  const locks = placementLock(ladder, rung, input.context);
+  if (locks.length > 0) {
+    const { name } = getVariation(catalogue, rung.variationId);
+    const studio = (await context.db.models.studios.findByPk(scope.studioId))?.get();
+    const nameOf = (id: string): string => getVariation(catalogue, id).name;
+    const why = locks.map((lock) => explain(lock, { unit: studio?.unit ?? 'kg', nameOf }).text).join(' ');
+    throw new AppError('locked-movement', `${name} is locked for ${person.name}.`, [
+      { path: 'body.fields.rungId', message: `is locked for this person here: ${why}` },
+    ]);
+  }
+  await stand(scope, person, input, ladder, rung);
+};
+
+/**
+ * A known lift that earns its stage moves the person there, where their track stands on the same movement or lower on its ladder.
+ * True: it did.
+ */
+export const standByLift = async (
+  scope: Scope,
+  context: Context,
+  person: PersonRow,
+  { variationId, today }: { variationId: string; today: string },
+): Promise<boolean> => {
+  const input = await inputOf(scope, context, person, today);
+  const { known } = input.context.person;
+  if (!earnedLift(known, variationId)) return false;
+  for (const { ladder } of rungsOf(variationId)) {
+    const rung = knownStage(ladder, known)?.rung;
+    const track = input.tracks.find(({ slot }) => slot === ladder.family);
+    if (!rung || !track || placementLock(ladder, rung, input.context).length > 0) continue;
+    const stands = ladder.rungs.find((one) => one.variationId === track.variationId);
+    if (track.variationId !== variationId && !(stands && stands.stage < rung.stage)) continue;
+    await stand(scope, person, input, ladder, rung);
+    return true;
+  }
+  return false;
 };

@@ -65,7 +65,7 @@ export const readSheetWith = async (
     personName: person.name,
     personMinutes: person.minutes,
     personHeightCm: person.heightCm,
-    fittedTo: fittedTo(person, picture.health.age, habitOf(doneBy(catalogue, past), dayNumber(day))),
+    fittedTo: fittedTo(person, picture.health.age, habitOf(doneBy(catalogue, past), dayNumber(day)), picture.known),
     careful: picture.health.careful,
     notAsked: picture.health.notAsked,
     schools: person.schools,

@@ -11,6 +11,7 @@ import { todayIn } from '../../ui/days';
 import { Problem } from '../../ui/Problem';
 import { Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
+import { KnownLiftsPanel } from '../lifts/KnownLiftsPanel';
 import { Screen } from '../shell/Screen';
 import { useStudio } from '../shell/StudioContext';
 import { ClearancePanel } from './ClearancePanel';
@@ -87,6 +88,7 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
       {id === 'training' && (
         <>
           <TrainingPanel detail={detail} writer={writer} />
+          <KnownLiftsPanel detail={detail} today={today} />
           <MeasuresPanel detail={detail} writer={measures} today={today} />
         </>
       )}

@@ -13,10 +13,12 @@ import { useSheetProgress, useStart } from '../../data/use-start';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { todayIn } from '../../ui/days';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { FourAnswers, isUnasked } from '../care/FourAnswers';
+import { KnownLiftsPanel } from '../lifts/KnownLiftsPanel';
 import { MoreStarts } from '../floor/MoreStarts';
 import { SessionLine } from '../floor/SessionLine';
 import { Screen } from '../shell/Screen';
@@ -57,7 +59,7 @@ export const PersonScreen = () => {
 
 const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
   const router = useRouter();
-  const { unit } = useStudio();
+  const { unit, studio } = useStudio();
   const { start, isReady } = useStart();
   const { person, sessions, lastVerdicts } = detail;
   const nextSheet = sheetWithCommands(detail.nextSheet, useCommands());
@@ -132,6 +134,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
         </Card>
       )}
       <StandingsCard standings={detail.standings} personId={person.id} />
+      {!isArchived && <KnownLiftsPanel detail={detail} today={todayIn(studio.timeZone)} />}
       <NotesCard detail={detail} />
       <View style={{ gap: SPACE.s }}>
         <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>

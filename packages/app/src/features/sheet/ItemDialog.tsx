@@ -42,6 +42,7 @@ export const ItemDialog = ({
   content,
   input,
   onChange,
+  onKnows,
   onClose,
 }: {
   sheet: SheetDto;
@@ -50,6 +51,8 @@ export const ItemDialog = ({
   content: SheetContentDto;
   input: SheetInput | undefined;
   onChange(next: SheetContentDto, said: string): void;
+  /** Somebody is known to lift it: asked for, and the dialog makes room. */
+  onKnows(): void;
   onClose(): void;
 }) => {
   const own = content.items.find(({ id }) => id === item.id);
@@ -100,6 +103,9 @@ export const ItemDialog = ({
             value={draft.method}
             onChange={(method) => setDraft({ ...draft, method, methodChosen: true })}
           />
+          {variation.seconds === null && (
+            <Button label="Knows this lift" says={`${sheet.personName} knows this lift: say how much`} onPress={onKnows} />
+          )}
         </>
       )}
       {tab === 'settings' && (

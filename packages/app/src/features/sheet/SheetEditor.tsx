@@ -26,6 +26,7 @@ import { applyFix } from './apply-fix';
 import { withArrangement } from './arrange';
 import { CopyDialog } from './CopyDialog';
 import { ItemDialog } from './ItemDialog';
+import { KnowsLift } from '../lifts/KnowsLift';
 import { OfferDialog } from './OfferDialog';
 import { OfferFromElsewhere } from './OfferFromElsewhere';
 import { ShapeDialog } from './ShapeDialog';
@@ -44,6 +45,7 @@ import { WarningList } from './WarningList';
 type Open =
   | { what: 'item'; itemId: string }
   | { what: 'why'; itemId: string }
+  | { what: 'lift'; variationId: string }
   | { what: 'shape' | 'add' | 'templates' | 'copy' | 'text' | 'blank' | 'remove-copy' }
   | { what: 'offer'; title: string; offer: Adapted };
 
@@ -170,8 +172,12 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
           content={content}
           input={input}
           onChange={change}
+          onKnows={() => setOpen({ what: 'lift', variationId: item.variationId })}
           onClose={close}
         />
+      )}
+      {open?.what === 'lift' && (
+        <KnowsLift personId={sheet.personId} variationId={open.variationId} onClose={close} />
       )}
       {open?.what === 'why' && item && (
         <Modal

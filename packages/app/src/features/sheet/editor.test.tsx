@@ -78,6 +78,7 @@ describe('one exercise', () => {
   const open = () =>
     show(
       <ItemDialog
+        onKnows={jest.fn()}
         sheet={sheet}
         item={squat!}
         variation={getVariation(builtInCatalogue, squat!.variationId)}

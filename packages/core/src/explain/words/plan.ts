@@ -1,5 +1,6 @@
 import { formatMass, formatNumber, formatRest } from '../format';
 import { CAREFUL_WORDS } from '../health-labels';
+import { daysAgoWords, LIFT_HOLD_WORDS, LIFT_SOURCE_WORDS } from '../known-lift-words';
 import { TRAINING_AGE_LABELS } from '../labels';
 import type { PlanReasons } from '../../vocabulary/reason-codes/plan';
 import { goal, load, sentence } from './parts';
@@ -20,6 +21,15 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
     `First session: keep ${v.reserve} in reserve instead of ${v.usualReserve}. You don't know this person's limits yet.`,
   'reserve-first-weeks': (v) =>
     `Day ${v.dayOfTraining + 1} of training: ${v.reserve} in reserve instead of ${v.usualReserve} for the first three weeks.`,
+  'load-from-known-lift': (v, c) =>
+    `Known lift: ${load(v.liftedKg, c.unit)} × ${v.reps}, ${daysAgoWords(v.daysAgo)} (${LIFT_SOURCE_WORDS[v.source]}). ` +
+    (v.isEarned
+      ? `On the careful side that is ${load(v.loadKg, c.unit)} for what is asked today.`
+      : `It earns no stage, so it starts at half of what that says: ${load(v.loadKg, c.unit)}.`),
+  'start-known-lift': (v, c) =>
+    `Known lift: ${c.nameOf(v.variationId)} ${load(v.loadKg, c.unit)} × ${v.reps}, ${daysAgoWords(v.daysAgo)} (${LIFT_SOURCE_WORDS[v.source]}): they start there.`,
+  'known-lift-lower': (v, c) =>
+    `Known lift: ${c.nameOf(v.variationId)} ${load(v.loadKg, c.unit)} × ${v.reps}. Since ${LIFT_HOLD_WORDS[v.hold]}, they start a stage lower, with feelers.`,
   'load-first-guess': (v, c) =>
     `First guess: ${formatNumber(v.share, 2)} × ${formatMass(v.bodyMassKg, c.unit)} body mass = ${formatMass(v.guessKg, c.unit)}. ` +
     `The nearest your kit makes without going over is ${load(v.loadKg, c.unit)}.`,

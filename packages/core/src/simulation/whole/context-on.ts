@@ -7,6 +7,7 @@ import { healthPicture } from '../../limits';
 import type { HealthPicture } from '../../limits';
 import { habitOf, PAIN_NOT_ASKED } from '../../progression';
 import type { JudgeContext, PastExercise } from '../../progression';
+import { liftOn } from '../../strength';
 import { clearedPain } from '../../session';
 import { addDays, dayNumber } from '../../units';
 import type { WholePerson } from './person';
@@ -45,11 +46,14 @@ export const contextOn = (person: WholePerson, day: number, kit: PlaceKit, pasts
   const { limits, careful, age } = healthOn(person, day);
   const done = [...pasts].map(([id, past]) => ({ variation: getVariation(builtInCatalogue, id), past }));
   const habitReserve = habitOf(done, dayNumber(dateOf(day)));
+  const known = (person.knownLifts ?? []).map(({ daysBefore, ...lift }) =>
+    liftOn({ ...lift, day: dayNumber(FIRST_DATE) - daysBefore }, dayNumber(dateOf(day)), []),
+  );
   return {
     catalogue: builtInCatalogue,
     kit,
     room: roomOf(kit, kit.items),
-    person: { goal: person.goal, trainingAge: person.trainingAge, massKg: person.massKg, age, habitReserve },
+    person: { goal: person.goal, trainingAge: person.trainingAge, massKg: person.massKg, age, habitReserve, known },
     limits,
     safety: safetyOf(person, kit),
     pain: { ...PAIN_NOT_ASKED, clearedUpTo: clearedPain(limits) },

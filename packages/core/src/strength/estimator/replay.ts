@@ -48,11 +48,21 @@ const observe = (set: DoneSet, lifter: Lifter): Observation => ({
   reserveCap: set.reserveCap ?? lifter.reserveCap,
 });
 
-/** What is believed before anything was logged. A guess of nothing at all still has to be a load. */
-export const start = (lifter: Lifter): Checkpoint => ({
+/**
+ * What is believed before anything was logged. A guess of nothing at all still has to be a load; a prior of a day carries from there,
+ * and a log begun before that day says more than it.
+ */
+export const start = (lifter: Lifter, history: readonly PastSession[] = []): Checkpoint => {
+  const firstDay = history[0]?.day;
+  const isOutdone = lifter.priorDay !== undefined && firstDay !== undefined && firstDay < lifter.priorDay;
+  const prior = isOutdone ? undefined : lifter.prior;
+  return { ...beforeAny(lifter, prior), lastDay: prior ? (lifter.priorDay ?? null) : null };
+};
+
+const beforeAny = (lifter: Lifter, prior: Belief | undefined): Checkpoint => ({
   engine: STRENGTH_ENGINE,
   belief:
-    lifter.prior ??
+    prior ??
     firstBelief(Math.max(0.5, lifter.startLoadKg + tellingKg(lifter)), gainClassOf(lifter), curveFor(lifter), lifter.startSd),
   lastDay: null,
   gapsDays: [],
@@ -142,7 +152,7 @@ export const replayTrusted = (
   const dropped = (until: number): number =>
     trusted === history ? 0 : reportsIn(history.slice(0, until)) - reportsIn(trusted.slice(0, until));
   const holds = from && from.engine === STRENGTH_ENGINE && upTo <= history.length && dropped(upTo) === from.reportsDropped;
-  let at = holds ? from : start(lifter);
+  let at = holds ? from : start(lifter, history);
   for (const session of trusted.slice(at.sessions)) at = takeSession(at, session, lifter);
   return { ...at, reportsDropped: dropped(history.length) };
 };
@@ -152,6 +162,6 @@ export const replayTrusted = (
  * them; apart from that, what came later changes nothing of what stood before.
  */
 export const replayEach = (history: readonly PastSession[], lifter: Lifter): Checkpoint[] => {
-  let at = start(lifter);
+  let at = start(lifter, history);
   return trustedReports(history, lifter).map((session) => (at = takeSession(at, session, lifter)));
 };

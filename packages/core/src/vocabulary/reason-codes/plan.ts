@@ -1,4 +1,5 @@
 import type { CarefulCause } from '../health';
+import type { LiftHold, LiftSource } from '../known-lifts';
 import type { Role } from '../sheet';
 import type { Goal, TrainingAge } from '../training';
 
@@ -14,6 +15,16 @@ export interface PlanReasons {
   'reserve-by-goal': { goal: Goal; reserve: number };
   'reserve-first-session': { reserve: number; usualReserve: number };
   'reserve-first-weeks': { reserve: number; usualReserve: number; dayOfTraining: number };
+  'load-from-known-lift': {
+    liftedKg: number;
+    reps: number;
+    daysAgo: number;
+    source: LiftSource;
+    loadKg: number;
+    isEarned: boolean;
+  };
+  'start-known-lift': { variationId: string; loadKg: number; reps: number; daysAgo: number; source: LiftSource };
+  'known-lift-lower': { variationId: string; loadKg: number; reps: number; hold: LiftHold };
   'load-first-guess': { share: number; bodyMassKg: number; guessKg: number; loadKg: number };
   'load-mass-unknown': { loadKg: number };
   'load-none-first': { variationId: string };
@@ -69,6 +80,9 @@ export const PLAN_CODES: Record<keyof PlanReasons, true> = {
   'reserve-by-goal': true,
   'reserve-first-session': true,
   'reserve-first-weeks': true,
+  'load-from-known-lift': true,
+  'start-known-lift': true,
+  'known-lift-lower': true,
   'load-first-guess': true,
   'load-mass-unknown': true,
   'load-none-first': true,

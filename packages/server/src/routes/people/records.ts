@@ -5,17 +5,17 @@ import type { PersonRow } from '../../db/models';
 import type { Scope } from '../../db/scope';
 import { AppError } from '../../errors';
 import type { Handler } from '../../http/handler';
-import { checkPlacement, checkRecord } from '../../services/check-record';
+import { checkKnownLift, checkRecord, rungPlacedOn } from '../../services/check-record';
 import type { RecordCheck } from '../../services/check-record';
 import { findPerson, refuseErased } from '../../services/find';
 import { localDateOf } from '../../services/local-date';
 import { replanSheet } from '../../services/next-sheet';
 import { currentRecords, intakeOf, recordRevisions } from '../../services/person-file';
-import { placeByHand } from '../../services/place-by-hand';
+import { placeByHand, standByLift } from '../../services/place-by-hand';
 import { runCommand } from '../../services/run-command';
 
 /** Kinds that change what may be on a sheet nobody has trained yet. */
-const CHANGES_SHEETS = new Set<RecordFields['kind']>(['measure', 'limit', 'clearance', 'sign', 'screening', 'placement']);
+const CHANGES_SHEETS = new Set<RecordFields['kind']>(['measure', 'limit', 'clearance', 'sign', 'screening', 'placement', 'known-lift']);
 
 export const listRecords: Handler<'listRecords'> = async ({ params, caller }, context) => {
   const scope = context.db.read(caller.studioId);
@@ -37,10 +37,9 @@ export const saveRecord: Handler<'saveRecord'> = ({ params, body, caller }, cont
     }
     const check = await checkFor(scope, person, params.recordId, localDateOf(now, caller.timeZone));
     checkRecord(check, fields);
-    if (fields.kind === 'placement') {
-      const { ladder, ...found } = await checkPlacement(scope, context, check, fields);
-      await placeByHand(scope, context, person, { ...found, family: ladder.family });
-    }
+    const today = localDateOf(now, caller.timeZone);
+    if (fields.kind === 'placement') await placeByHand(scope, context, person, { ...rungPlacedOn(fields), today });
+    if (fields.kind === 'known-lift') await checkKnownLift(scope, context, fields);
     const row = {
       id: params.recordId,
       revision: (before?.revision ?? 0) + 1,
@@ -53,7 +52,8 @@ export const saveRecord: Handler<'saveRecord'> = ({ params, body, caller }, cont
     };
     await scope.insert('personRecords', row);
     const measured = fields.kind === 'measure' ? await takeMeasure(scope, person) : person;
-    const isPlaced = fields.kind === 'placement';
+    const isStanding = fields.kind === 'known-lift' && (await standByLift(scope, context, person, { ...fields, today }));
+    const isPlaced = fields.kind === 'placement' || isStanding;
     if (CHANGES_SHEETS.has(fields.kind)) await replanSheet(scope, context, measured, caller.timeZone, isPlaced);
     return toRecord({ ...row, studioId: scope.studioId });
   });

@@ -1,0 +1,178 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { addDays, dayNumber } from '@drubo/core';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { LIFT_HOLD_WORDS, LIFT_SOURCE_LABELS } from '@drubo/core/explain';
+import { bySearch } from '@drubo/core/knowledge';
+import { liftOn } from '@drubo/core/strength';
+import { LIFT_SOURCES } from '@drubo/core/vocabulary';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Chip } from '../../ui/Chip';
+import { Choices } from '../../ui/Choices';
+import { DateTimeField } from '../../ui/DateTimeField';
+import { Field } from '../../ui/Field';
+import { Modal } from '../../ui/Modal';
+import { Txt } from '../../ui/Txt';
+import { useStudio } from '../shell/StudioContext';
+import { AGO, agoOf, freshLift, LEFT, liftErrors, liftFields } from './lift-form';
+import type { KnownLiftFields, LiftForm } from './lift-form';
+
+/** Suggestions shown while a movement is looked for. */
+const SHOWN = 8;
+
+/** A lift the person is known for: which, how heavy, how often, how long ago, and how it is known. */
+export const KnownLiftDialog = ({
+  variationId,
+  suggested = [],
+  today,
+  problem,
+  isBusy,
+  onSave,
+  onClose,
+}: {
+  /** The movement it is about; null: to be chosen. */
+  variationId: string | null;
+  /** Movements offered before anything is searched. */
+  suggested?: readonly string[];
+  today: string;
+  problem: string | null;
+  isBusy: boolean;
+  onSave(lift: KnownLiftFields): void;
+  onClose(): void;
+}) => {
+  const { unit } = useStudio();
+  const [form, setForm] = useState<LiftForm>(() => freshLift(variationId, today));
+  const change = (part: Partial<LiftForm>) => setForm({ ...form, ...part });
+  const errors = liftErrors(form, unit, today);
+  const fields = liftFields(form, unit, today);
+  return (
+    <Modal
+      title={variationId === null ? 'A lift they know' : `Knows: ${nameOf(variationId)}`}
+      onClose={onClose}
+      problem={problem}
+      actions={
+        <>
+          <Button label="Cancel" onPress={onClose} />
+          <Button
+            look="main"
+            label="Save the lift"
+            busy={isBusy}
+            disabled={fields === null}
+            onPress={() => fields && onSave(fields)}
+          />
+        </>
+      }
+    >
+      {variationId === null && (
+        <Movement chosen={form.variationId} suggested={suggested} onChoose={(id) => change({ variationId: id })} />
+      )}
+      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        <View style={{ flexGrow: 1, flexBasis: 0 }}>
+          <Field
+            label="Load, all held"
+            unit={unit}
+            inputMode="decimal"
+            value={form.load}
+            onChangeText={(load) => change({ load })}
+            error={errors.load}
+          />
+        </View>
+        <View style={{ flexGrow: 1, flexBasis: 0 }}>
+          <Field
+            label="Reps"
+            inputMode="numeric"
+            value={form.reps}
+            onChangeText={(reps) => change({ reps })}
+            error={errors.reps}
+          />
+        </View>
+      </View>
+      <Choices
+        label="How surely"
+        options={[
+          { value: 'exact', label: 'These numbers' },
+          { value: 'about', label: 'About these' },
+        ]}
+        value={form.isAbout ? 'about' : 'exact'}
+        onChange={(value) => change({ isAbout: value === 'about' })}
+      />
+      <Choices label="Reps left then" options={LEFT} value={form.left} onChange={(left) => change({ left })} />
+      <Choices
+        label="How it is known"
+        options={LIFT_SOURCES.map((value) => ({ value, label: LIFT_SOURCE_LABELS[value] }))}
+        value={form.source}
+        onChange={(source) => change({ source })}
+      />
+      <Choices
+        label="Was it clean?"
+        options={[
+          { value: 'yes', label: 'Clean' },
+          { value: 'no', label: 'Not quite' },
+        ]}
+        value={form.isClean ? 'yes' : 'no'}
+        onChange={(value) => change({ isClean: value === 'yes' })}
+      />
+      <Choices
+        label="How long ago"
+        options={AGO}
+        value={agoOf(form.on, today)}
+        onChange={(days) => change({ on: addDays(today, -Number(days)) })}
+      />
+      <View style={{ flexDirection: 'row' }}>
+        <DateTimeField label="Or on" type="date" value={form.on} onChange={(on) => change({ on })} error={errors.on} />
+      </View>
+      {fields && (
+        <Txt kind="small" tone="quiet">
+          {whatFollows(fields, today)}
+        </Txt>
+      )}
+    </Modal>
+  );
+};
+
+const nameOf = (id: string): string => findVariation(builtInCatalogue, id)?.name ?? id;
+
+/** What such a lift does, before it is saved. What happened to the person since is the server's to see. */
+const whatFollows = ({ on, source, isClean, variationId, loadKg, reps, reserve, isAbout }: KnownLiftFields, today: string): string => {
+  const lift = { variationId, loadKg, reps, reserve, isAbout, source, isClean, day: dayNumber(on) };
+  const { heldBy } = liftOn(lift, dayNumber(today), []);
+  return heldBy.length === 0
+    ? 'It earns its stage: they may start there, and the load follows from it.'
+    : `It tells how strong they are, but earns no stage: ${heldBy.map((hold) => LIFT_HOLD_WORDS[hold]).join(', ')}. They start one stage lower, light, with feelers.`;
+};
+
+const Movement = ({
+  chosen,
+  suggested,
+  onChoose,
+}: {
+  chosen: string | null;
+  suggested: readonly string[];
+  onChoose(id: string | null): void;
+}) => {
+  const [search, setSearch] = useState('');
+  const found = (search.trim() === '' ? [] : bySearch(builtInCatalogue.variations, search))
+    .filter(({ seconds }) => seconds === null)
+    .slice(0, SHOWN)
+    .map(({ id }) => id);
+  const ids = search.trim() === '' ? suggested : found;
+  if (chosen !== null) {
+    return (
+      <View style={{ flexDirection: 'row' }}>
+        <Chip label={`${nameOf(chosen)} ×`} says={`Another movement than ${nameOf(chosen)}`} chosen onPress={() => onChoose(null)} />
+      </View>
+    );
+  }
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Field label="Which movement" value={search} onChangeText={setSearch} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {ids.map((id) => (
+          <Chip key={id} label={nameOf(id)} chosen={false} onPress={() => onChoose(id)} />
+        ))}
+        {search.trim() !== '' && ids.length === 0 && <Txt tone="quiet">No movement by that name.</Txt>}
+      </View>
+    </View>
+  );
+};

@@ -1,0 +1,110 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { PersonDetailDto } from '@drubo/contracts';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { FAMILY_LABELS } from '@drubo/core/explain';
+import { LADDERS } from '@drubo/core/knowledge';
+import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
+import type { MainFamily } from '@drubo/core/vocabulary';
+import { newId } from '../../data/ids';
+import { usePersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { IconButton } from '../../ui/IconButton';
+import { Problem } from '../../ui/Problem';
+import { Heading, Txt } from '../../ui/Txt';
+import { useSnack } from '../shell/SnackProvider';
+import { useStudio } from '../shell/StudioContext';
+import { KnownLiftDialog } from './KnownLiftDialog';
+import { liftEffect, liftLine, listedLifts } from './known-lifts';
+import type { KnownLiftFields } from './lift-form';
+
+/** Loaded movements of a family, the furthest up first: what people know their numbers of. */
+const suggestedFor = (family: MainFamily): string[] => {
+  const rungs = LADDERS.filter((ladder) => ladder.family === family).flatMap((ladder) => ladder.rungs.filter(({ aside }) => !aside));
+  const loaded = rungs.filter(({ variationId }) => {
+    const variation = findVariation(builtInCatalogue, variationId);
+    return variation !== undefined && variation.seconds === null && variation.loadPositions.some((position) => position !== 'none');
+  });
+  return [...new Set([...loaded].sort((a, b) => b.stage - a.stage).map(({ variationId }) => variationId))].slice(0, 8);
+};
+
+/** What a person is known to lift, what each does for them, and a way to add one; with years behind them it asks for one a pattern. */
+export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; today: string }) => {
+  const { unit } = useStudio();
+  const snack = useSnack();
+  const { person, intake, records } = detail;
+  const writer = usePersonWriter(person.id);
+  const [adding, setAdding] = useState<MainFamily | 'any' | null>(null);
+  const lifts = listedLifts(intake, records, today);
+  const nameOf = (id: string) => findVariation(builtInCatalogue, id)?.name ?? id;
+  const isAsked = lifts.length === 0 && person.trainingAge !== 'novice';
+  const save = async (fields: KnownLiftFields) => {
+    if (!(await writer.saveRecord(newId(), fields))) return;
+    setAdding(null);
+    snack({ text: `${nameOf(fields.variationId)} kept.` });
+  };
+  const remove = async (id: string, variationId: string) => {
+    if (!(await writer.setRemoved(id, true))) return;
+    snack({ text: `${nameOf(variationId)} taken away.`, undo: () => void writer.setRemoved(id, false) });
+  };
+  return (
+    <Card>
+      <Heading>Known lifts</Heading>
+      {lifts.length === 0 && (
+        <Txt tone="quiet">
+          {isAsked
+            ? 'They have trained before: one lift a pattern saves them weeks of looking for it. Skipping is fine.'
+            : 'None. What they did elsewhere can be put in here any time.'}
+        </Txt>
+      )}
+      <View role="list" aria-label="Known lifts" style={{ gap: SPACE.s }}>
+        {lifts.map((listed) => (
+          <View
+            role="listitem"
+            key={listed.id}
+            style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s, opacity: listed.isOlder ? 0.85 : 1 }}
+          >
+            <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
+              <Txt kind="bold">{nameOf(listed.lift.variationId)}</Txt>
+              <Txt kind="small">{liftLine(listed.lift, unit)}</Txt>
+              <Txt kind="small" tone="quiet">
+                {liftEffect(listed)}
+              </Txt>
+            </View>
+            <IconButton
+              icon="close"
+              says={`Take away ${nameOf(listed.lift.variationId)}, ${liftLine(listed.lift, unit)}`}
+              onPress={() => void remove(listed.id, listed.lift.variationId)}
+            />
+          </View>
+        ))}
+      </View>
+      <Problem text={adding === null ? writer.problem : null} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {isAsked ? (
+          MAIN_FAMILIES.map((family) => (
+            <Button key={family} label={FAMILY_LABELS[family]} says={`Add a ${family} lift they know`} onPress={() => setAdding(family)} />
+          ))
+        ) : (
+          <Button label="Add a lift they know" onPress={() => setAdding('any')} />
+        )}
+      </View>
+      {adding !== null && (
+        <KnownLiftDialog
+          variationId={null}
+          suggested={adding === 'any' ? MAIN_FAMILIES.flatMap((family) => suggestedFor(family).slice(0, 2)) : suggestedFor(adding)}
+          today={today}
+          problem={writer.problem}
+          isBusy={writer.isBusy}
+          onSave={(fields) => void save(fields)}
+          onClose={() => {
+            writer.clearProblem();
+            setAdding(null);
+          }}
+        />
+      )}
+    </Card>
+  );
+};

@@ -1,0 +1,37 @@
+import { knownLiftsOf, recordsOf } from '@drubo/contracts';
+import type { IntakeDto, PersonRecordDto } from '@drubo/contracts';
+import { daysAgoWords, formatMass, LIFT_HOLD_WORDS, LIFT_SOURCE_WORDS } from '@drubo/core/explain';
+import { newestLift } from '@drubo/core/strength';
+import type { KnownLift } from '@drubo/core/strength';
+import type { MassUnit } from '@drubo/core/vocabulary';
+
+/** A known lift as it is listed: the record, how it counts, and whether a newer one of the movement stands. */
+export interface ListedLift {
+  id: string;
+  lift: KnownLift;
+  isOlder: boolean;
+}
+
+/** Every known lift of a person, the newest first. */
+export const listedLifts = (intake: IntakeDto, records: readonly PersonRecordDto[], today: string): ListedLift[] => {
+  const known = knownLiftsOf(intake, records, today);
+  return recordsOf(records, 'known-lift')
+    .flatMap(({ id }, at): ListedLift[] => {
+      const lift = known[at];
+      return lift ? [{ id, lift, isOlder: newestLift(known, lift.variationId) !== lift }] : [];
+    })
+    .sort((a, b) => a.lift.daysAgo - b.lift.daysAgo);
+};
+
+/** “120 kg × 5, 1 left · seen 2 weeks ago” */
+export const liftLine = ({ loadKg, reps, reserve, isAbout, source, daysAgo }: KnownLift, unit: MassUnit): string =>
+  `${isAbout ? 'about ' : ''}${formatMass(loadKg, unit)} × ${reps}${reserve === null ? '' : reserve === 0 ? ', none left' : `, ${reserve} left`}` +
+  ` · ${LIFT_SOURCE_WORDS[source]}, ${daysAgoWords(daysAgo)}`;
+
+/** What it does for the person. */
+export const liftEffect = ({ lift: { heldBy }, isOlder }: ListedLift): string => {
+  if (isOlder) return 'A newer one of this movement stands.';
+  return heldBy.length === 0
+    ? 'Earns its stage.'
+    : `Earns no stage: ${heldBy.map((hold) => LIFT_HOLD_WORDS[hold]).join(', ')}.`;
+};
