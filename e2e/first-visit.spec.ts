@@ -111,6 +111,44 @@ test('a screening left half way goes on where it was, and the next one says what
   await expect(page.getByText('Knee to wall left: 7 → 8.5 cm')).toBeVisible();
 });
 
+test('a known lift puts a bar on the first sheet; on a sheet it is two taps from its numbers', async ({ trainer: page }) => {
+  const visit = firstVisit(page);
+  await visit.add('Runa Vesk', 'Get stronger', 'Some years');
+  await page.getByRole('button', { name: 'Add a squat lift they know' }).click();
+  await page.getByRole('button', { name: 'Back squat', exact: true }).click();
+  await page.getByLabel('Load, all held (kg)').fill('700');
+  await page.getByLabel('Reps', { exact: true }).fill('5');
+  await visit.choose('How it is known', 'Filmed');
+  await visit.choose('How long ago', '2 weeks ago');
+  await expect(page.getByText(/^It earns its stage/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save the lift' }).click();
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'The load can’t be: nobody is taken to hold more than 500 kg' }),
+  ).toBeVisible();
+  await page.getByLabel('Load, all held (kg)').fill('90');
+  await page.getByRole('button', { name: 'Save the lift' }).click();
+  await expect(page.getByRole('list', { name: 'Known lifts' }).getByText('Earns its stage.')).toBeVisible();
+  await page.getByRole('button', { name: 'Step 3: Health' }).click();
+  await visit.agree();
+  await visit.noneOfAll();
+  await page.getByRole('button', { name: 'Step 6: First sheet' }).click();
+  await nextSheetOf(page).click();
+  await page.getByRole('button', { name: 'Why: Back squat, chosen' }).click();
+  await expect(page.getByRole('dialog').getByText(/^Known lift: Back squat 90 kg × 5, 2 weeks ago/)).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+
+  // Another lift of the sheet: a tap on it, a tap on “knows this lift”.
+  await page.getByRole('button', { name: /^Dumbbell Romanian deadlift: .*Change$/ }).click();
+  await page.getByRole('button', { name: /knows this lift/ }).click();
+  await page.getByLabel('Load, all held (kg)').fill('64');
+  await page.getByLabel('Reps', { exact: true }).fill('10');
+  await visit.choose('How it is known', 'I saw it');
+  await page.getByRole('button', { name: 'Save the lift' }).click();
+  await expect(page.getByText('Dumbbell Romanian deadlift kept. The sheet follows.')).toBeVisible();
+  await page.getByRole('button', { name: 'Why: Dumbbell Romanian deadlift, load' }).click();
+  await expect(page.getByRole('dialog').getByText(/^Known lift: 64 kg × 10/)).toBeVisible();
+});
+
 test('a warning sign is two taps away on the floor, says one thing to do, and holds the next session', async ({
   trainer: page,
 }) => {

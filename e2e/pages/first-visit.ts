@@ -5,12 +5,12 @@ const GROUPS = ['Heart, breath, head', 'Bones, joints, operations', 'Pregnancy a
 
 /** The steps of a first visit. */
 export const firstVisit = (page: Page) => ({
-  add: async (name: string, goal: string) => {
+  add: async (name: string, goal: string, trained = 'New to it') => {
     await page.getByRole('link', { name: 'People' }).click();
     await page.getByRole('button', { name: 'Add a person' }).click();
     await page.getByLabel('Name').fill(name);
     await page.getByRole('radio', { name: goal }).click();
-    await page.getByRole('radio', { name: 'New to it' }).click();
+    await page.getByRole('radio', { name: trained }).click();
     await page.getByLabel('Body mass (kg)').fill('72');
     await page.getByLabel('Height (cm)').fill('170');
     await page.getByRole('button', { name: 'Add this person' }).click();

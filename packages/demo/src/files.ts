@@ -1,10 +1,11 @@
-import { EMPTY_INTAKE, healthInputOf, recordsOf } from '@drubo/contracts';
+import { EMPTY_INTAKE, healthInputOf, knownLiftsOf, recordsOf } from '@drubo/contracts';
 import type { FieldsOf, IntakeDto, PersonRecordDto, RecordFields } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
 import { healthPicture } from '@drubo/core/limits';
 import type { HealthPicture } from '@drubo/core/limits';
 import { readScreening } from '@drubo/core/screening';
 import type { ScreeningResult } from '@drubo/core/screening';
+import type { KnownLift } from '@drubo/core/strength';
 import { READINESS, SCREENING_TASKS } from '@drubo/core/vocabulary';
 import type { FaultId, ReadinessId, ScreeningTaskId } from '@drubo/core/vocabulary';
 import type { Story } from './cast';
@@ -47,6 +48,28 @@ const mass =
     thighCm: null,
     shankCm: null,
     trunkCm: null,
+  });
+
+/** A lift they did elsewhere, so many days before it was put down. */
+const lift =
+  (
+    variationId: string,
+    [loadKg, reps]: readonly [number, number],
+    daysBefore: number,
+    over: Partial<FieldsOf<'known-lift'>> = {},
+  ) =>
+  (on: string): FieldsOf<'known-lift'> => ({
+    kind: 'known-lift',
+    variationId,
+    loadKg,
+    reps,
+    reserve: null,
+    isAbout: false,
+    source: 'seen',
+    isClean: true,
+    on: addDays(on, -daysBefore),
+    note: '',
+    ...over,
   });
 
 /** A whole screening: clean but for the faults named. */
@@ -98,6 +121,8 @@ const TOLD: Record<string, Told> = {
     agreedDaysAgo: 104,
     intake: { secondGoal: 'power', daysPerWeek: 3, birthYear: 1985, answers: answers() },
     records: [
+      [104, lift('back-squat', [95, 5], 12, { source: 'filmed', reserve: 1 })],
+      [104, lift('romanian-deadlift', [90, 6], 900, { source: 'told', isAbout: true })],
       [104, screening({ 'split-left': ['wobble'], 'one-leg-left': ['wobble', 'hip-drops'] }, 5.5, 10.5)],
       [20, limit({ limit: 'ankle-stiff', side: 'left', severity: 3, since: '2014-06-01', note: 'Broken years ago, plate out.' })],
       [13, screening({ 'one-leg-left': ['wobble'] }, 7, 10.5)],
@@ -145,6 +170,7 @@ const TOLD: Record<string, Told> = {
       surgery: { procedure: 'Inner meniscus trimmed', on: '2025-09-18', side: 'right' },
     },
     records: [
+      [3, lift('deadlift', [140, 3], 480, { source: 'told', isAbout: true })],
       [
         2,
         (on) => ({
@@ -211,13 +237,15 @@ export const knownOn = (
   file: PersonFile | null,
   story: Story,
   date: string,
-): { health: HealthPicture; screening: ScreeningResult | null } => {
+): { health: HealthPicture; screening: ScreeningResult | null; known: KnownLift[] } => {
   const isAgreed = file !== null && file.intake.consentOn !== null && file.intake.consentOn <= date;
   const records = (file?.records ?? []).filter(({ savedAt }) => savedAt.slice(0, 10) <= date);
-  const health = healthPicture(healthInputOf(isAgreed ? file.intake : EMPTY_INTAKE, records, date, story.weeks > 0));
+  const intake = isAgreed ? file.intake : EMPTY_INTAKE;
+  const health = healthPicture(healthInputOf(intake, records, date, story.weeks > 0));
   const last = recordsOf(records, 'screening')
     .sort((a, b) => a.fields.on.localeCompare(b.fields.on))
     .at(-1);
   const { heightCm, massKg } = story.person;
-  return { health, screening: last ? readScreening(last.fields.seen, { heightCm, massKg, shankCm: null }) : null };
+  const known = knownLiftsOf(intake, records, date);
+  return { health, known, screening: last ? readScreening(last.fields.seen, { heightCm, massKg, shankCm: null }) : null };
 };

@@ -88,12 +88,13 @@ export const liveThrough = (
   const { goal, trainingAge, massKg } = story.person;
   const safety = placeSafetyOf(kit, file?.intake.places[0]);
   const contextOn = (date: string): JudgeContext => {
-    const { limits, careful, age } = knownOn(file, story, date).health;
+    const { health, known } = knownOn(file, story, date);
+    const { limits, careful, age } = health;
     return {
       catalogue: builtInCatalogue,
       kit,
       room: roomOf(kit, kit.items),
-      person: { goal, trainingAge, massKg, age },
+      person: { goal, trainingAge, massKg, age, known },
       careful,
       limits,
       safety,

@@ -392,8 +392,13 @@ describe('known lifts', () => {
     expect((await squatOf(personId))?.variationId).toBe('goblet-squat');
     await save(personId, 'lift-0001', lift);
     expect(await squatOf(personId)).toMatchObject({ variationId: 'back-squat', feelers: 0 });
-    expect((await page(personId)).nextSheet.fittedTo.known).toMatchObject([{ variationId: 'back-squat', loadKg: 120, heldBy: [] }]);
-    await anna.call('setRecordRemoved', { params: { personId, recordId: 'lift-0001' }, body: { command: aCommand(), removed: true } });
+    expect((await page(personId)).nextSheet.fittedTo.known).toMatchObject([
+      { variationId: 'back-squat', loadKg: 120, heldBy: [] },
+    ]);
+    await anna.call('setRecordRemoved', {
+      params: { personId, recordId: 'lift-0001' },
+      body: { command: aCommand(), removed: true },
+    });
     expect((await squatOf(personId))?.variationId).toBe('goblet-squat');
   });
 
@@ -401,7 +406,10 @@ describe('known lifts', () => {
     const personId = await aPerson({ goal: 'get-stronger', massKg: 82 });
     await anna.call(
       'saveIntake',
-      intake(personId, { surgery: { procedure: 'meniscus', on: '2026-11-15', side: 'left' }, answers: { 'surgery-within-two-years': 'no' } }),
+      intake(personId, {
+        surgery: { procedure: 'meniscus', on: '2026-11-15', side: 'left' },
+        answers: { 'surgery-within-two-years': 'no' },
+      }),
     );
     await save(personId, 'lift-0002', lift);
     await save(personId, 'lift-0003', { ...lift, on: '2026-11-20', loadKg: 100 });
@@ -440,6 +448,8 @@ describe('known lifts', () => {
     const after = await squatOf(personId);
     expect(after?.variationId).toBe('back-squat');
     expect(after?.dose.load.externalKg).toBeGreaterThan(80);
-    expect((await page(personId)).standings).toContainEqual(expect.objectContaining({ ladderId: 'two-leg-squat', rungId: 'back' }));
+    expect((await page(personId)).standings).toContainEqual(
+      expect.objectContaining({ ladderId: 'two-leg-squat', rungId: 'back' }),
+    );
   });
 });

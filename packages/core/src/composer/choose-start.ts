@@ -168,13 +168,13 @@ export const asStart = (
   const start = known
     ? [knownStageWhy(known)]
     : screened
-    ? [
-        reason('start-by-screening', { ladderId: screened.ladderId, rungId: screened.rungId }, 'house-default'),
-        ...screened.reasons,
-      ]
-    : isTarget
-      ? [reason('start-usual', { variationId: variation.id }, 'house-default')]
-      : [];
+      ? [
+          reason('start-by-screening', { ladderId: screened.ladderId, rungId: screened.rungId }, 'house-default'),
+          ...screened.reasons,
+        ]
+      : isTarget
+        ? [reason('start-usual', { variationId: variation.id }, 'house-default')]
+        : [];
   const passed = isTarget ? [] : lockReasons(input, target);
   const lowered = isTarget
     ? []

@@ -50,7 +50,10 @@ describe('a known lift on the first sheet', () => {
   });
 
   it('a lift lower than the usual start lowers nobody, and none at all changes nothing', () => {
-    const low = standingFor('squat', startChoice(inputFor([aKnownLift({ variationId: 'bodyweight-box-squat', loadKg: 0, reps: 20 })])));
+    const low = standingFor(
+      'squat',
+      startChoice(inputFor([aKnownLift({ variationId: 'bodyweight-box-squat', loadKg: 0, reps: 20 })])),
+    );
     expect(low.target.id).toBe('goblet');
     expect(squatOn(inputFor([]))?.variationId).toBe('goblet-squat');
   });

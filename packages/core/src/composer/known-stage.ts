@@ -14,8 +14,8 @@ export interface KnownStage {
 const standOn = (ladder: Ladder, rung: Rung, lift: KnownLift): Rung | undefined =>
   lift.heldBy.length === 0
     ? rung
-    : ladder.rungs.find(({ id, aside }) => rung.from.includes(id) && !aside) ??
-      ladder.rungs.find(({ stage, aside }) => stage === rung.stage - 1 && !aside);
+    : (ladder.rungs.find(({ id, aside }) => rung.from.includes(id) && !aside) ??
+      ladder.rungs.find(({ stage, aside }) => stage === rung.stage - 1 && !aside));
 
 /**
  * How far up a ladder known lifts put a person: on the stage of an earned one, a stage below one that earns nothing. The highest

@@ -86,7 +86,11 @@ const secondsOf = (
   if (rounds && !ask.isLead) return variation.setUpSeconds + item.dose.sets * (perSet + STATION_SECONDS);
   const isTimed = item.dose.seconds !== undefined;
   const isNew =
-    !isTimed && isEstimable(variation) && guessKg(variation, input.context.person) > 0 && input.pastOf(variation.id).length === 0 && !earnedLift(input.context.person.known, variation.id);
+    !isTimed &&
+    isEstimable(variation) &&
+    guessKg(variation, input.context.person) > 0 &&
+    input.pastOf(variation.id).length === 0 &&
+    !earnedLift(input.context.person.known, variation.id);
   const feelers = role === 'prep' || role === 'finisher' ? 0 : Math.max(item.feelers, isNew ? FEELERS.sets : 0);
   const isHeld = variation.loadPositions.some((position) => position !== 'none' && position !== 'counterweight');
   const ramps = role !== 'main' ? 0 : needsBar(variation) ? RAMPS_RESERVED : isHeld ? 1 : 0;

@@ -16,4 +16,12 @@ export const LIFT_HOLD_WORDS: Record<LiftHold, string> = {
 
 /** How long ago, in the unit people say it in. */
 export const daysAgoWords = (days: number): string =>
-  days <= 0 ? 'today' : days === 1 ? 'yesterday' : days < 14 ? `${days} days ago` : days < 90 ? `${Math.round(days / 7)} weeks ago` : `${Math.round(days / 30.4)} months ago`;
+  days <= 0
+    ? 'today'
+    : days === 1
+      ? 'yesterday'
+      : days < 14
+        ? `${days} days ago`
+        : days < 90
+          ? `${Math.round(days / 7)} weeks ago`
+          : `${Math.round(days / 30.4)} months ago`;

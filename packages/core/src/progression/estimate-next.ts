@@ -1,7 +1,17 @@
 import { mustBeLoaded } from '../catalogue';
 import type { Dose } from '../dose';
 import { limitOn } from '../limits';
-import { chooseNext, isEstimable, lifterFor, newestLift, pastSessions, predict, replay, replayEach, tellingKg } from '../strength';
+import {
+  chooseNext,
+  isEstimable,
+  lifterFor,
+  newestLift,
+  pastSessions,
+  predict,
+  replay,
+  replayEach,
+  tellingKg,
+} from '../strength';
 import type { Checkpoint, LoggedExercise, NextSetContext, PastSession } from '../strength';
 import { isPerSide } from '../vocabulary';
 import type { Load } from '../kit';

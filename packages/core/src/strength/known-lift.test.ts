@@ -70,12 +70,18 @@ describe('what a known lift says of strength', () => {
     const target = { reps: 8, reserve: 3 };
     const kg = (over: Parameters<typeof aKnownLift>[0]) => knownLoadKg(backSquat, person(aKnownLift(over)), target) ?? 0;
     fc.assert(
-      fc.property(fc.integer({ min: 20, max: 200 }), fc.integer({ min: 1, max: 15 }), fc.integer({ min: 0, max: 300 }), (loadKg, reps, daysAgo) => {
-        expect(kg({ loadKg: loadKg + 5, reps, daysAgo })).toBeGreaterThanOrEqual(kg({ loadKg, reps, daysAgo }));
-        if (reps < 15) expect(kg({ loadKg, reps: reps + 1, daysAgo })).toBeGreaterThanOrEqual(kg({ loadKg, reps, daysAgo }) - 1e-9);
-        expect(kg({ loadKg, reps, daysAgo: daysAgo + 20 })).toBeLessThanOrEqual(kg({ loadKg, reps, daysAgo }));
-        expect(kg({ loadKg, reps, daysAgo, heldBy: ['old'] })).toBeCloseTo(kg({ loadKg, reps, daysAgo }) / 2, 6);
-      }),
+      fc.property(
+        fc.integer({ min: 20, max: 200 }),
+        fc.integer({ min: 1, max: 15 }),
+        fc.integer({ min: 0, max: 300 }),
+        (loadKg, reps, daysAgo) => {
+          expect(kg({ loadKg: loadKg + 5, reps, daysAgo })).toBeGreaterThanOrEqual(kg({ loadKg, reps, daysAgo }));
+          if (reps < 15)
+            expect(kg({ loadKg, reps: reps + 1, daysAgo })).toBeGreaterThanOrEqual(kg({ loadKg, reps, daysAgo }) - 1e-9);
+          expect(kg({ loadKg, reps, daysAgo: daysAgo + 20 })).toBeLessThanOrEqual(kg({ loadKg, reps, daysAgo }));
+          expect(kg({ loadKg, reps, daysAgo, heldBy: ['old'] })).toBeCloseTo(kg({ loadKg, reps, daysAgo }) / 2, 6);
+        },
+      ),
     );
     expect(knownLoadKg(goblet, person(aKnownLift()), target)).toBeNull();
   });
@@ -92,7 +98,13 @@ describe('what a known lift says of strength', () => {
     const lift = aKnownLift({ day: 60, loadKg: 140 });
     const lifter = lifterFor(backSquat, person(lift));
     const sets = [0, 1, 2].map(() => ({ loadKg: 80, plannedReps: 5, reps: 5, reserve: 1, failed: false }));
-    const max = (days: number[]) => Math.exp(replay(days.map((day) => ({ day, sets })), lifter).belief.mean[0] ?? 0);
+    const max = (days: number[]) =>
+      Math.exp(
+        replay(
+          days.map((day) => ({ day, sets })),
+          lifter,
+        ).belief.mean[0] ?? 0,
+      );
     expect(max([62, 65, 68, 71])).toBeLessThan(0.87 * Math.exp(start(lifter).belief.mean[0] ?? 0));
     // Begun before the day of the lift: the lift is no prior at all.
     expect(max([50])).toBeLessThan(max([62]));

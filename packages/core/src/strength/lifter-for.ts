@@ -89,6 +89,7 @@ export const knownLoadKg = (
   const belief = beliefFrom(lift, { tellingKg: telling, curve, gainClass });
   const done = reps + reserve;
   const totalKg =
-    (Math.exp((belief.mean[X] ?? 0) - sdOfLoadFor(belief, done)) * leftSince(lift)) / (1 + done / Math.exp(belief.mean[KAPPA] ?? 0));
+    (Math.exp((belief.mean[X] ?? 0) - sdOfLoadFor(belief, done)) * leftSince(lift)) /
+    (1 + done / Math.exp(belief.mean[KAPPA] ?? 0));
   return Math.max(0, totalKg - telling) * (lift.heldBy.length > 0 ? KNOWN_LIFT.unearnedShare : 1);
 };

@@ -78,7 +78,8 @@ export const checkRecord = (check: RecordCheck, fields: RecordFields): void => {
 };
 
 const LIFT_WORDS: Record<LiftProblem['code'], (problem: LiftProblem) => string> = {
-  'too-heavy': (problem) => `can’t be: nobody is taken to hold more than ${'most' in problem ? problem.most : 0} kg in this movement`,
+  'too-heavy': (problem) =>
+    `can’t be: nobody is taken to hold more than ${'most' in problem ? problem.most : 0} kg in this movement`,
   'too-many-at-max': (problem) =>
     `can’t be with none left: more than ${'most' in problem ? problem.most : 0} with a load is no maximum`,
   timed: () => 'is timed: seconds are no known lift',
@@ -101,7 +102,10 @@ export const checkKnownLift = async (
 };
 
 /** The rung a placement names. */
-export const rungPlacedOn = ({ ladderId, rungId }: Extract<RecordFields, { kind: 'placement' }>): { ladder: Ladder; rung: Rung } => {
+export const rungPlacedOn = ({
+  ladderId,
+  rungId,
+}: Extract<RecordFields, { kind: 'placement' }>): { ladder: Ladder; rung: Rung } => {
   const ladder = LADDERS.find(({ id }) => id === ladderId);
   const rung = ladder?.rungs.find(({ id }) => id === rungId);
   if (!ladder || !rung) {

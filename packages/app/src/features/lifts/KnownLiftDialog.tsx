@@ -89,29 +89,10 @@ export const KnownLiftDialog = ({
         </View>
       </View>
       <Choices
-        label="How surely"
-        options={[
-          { value: 'exact', label: 'These numbers' },
-          { value: 'about', label: 'About these' },
-        ]}
-        value={form.isAbout ? 'about' : 'exact'}
-        onChange={(value) => change({ isAbout: value === 'about' })}
-      />
-      <Choices label="Reps left then" options={LEFT} value={form.left} onChange={(left) => change({ left })} />
-      <Choices
         label="How it is known"
         options={LIFT_SOURCES.map((value) => ({ value, label: LIFT_SOURCE_LABELS[value] }))}
         value={form.source}
         onChange={(source) => change({ source })}
-      />
-      <Choices
-        label="Was it clean?"
-        options={[
-          { value: 'yes', label: 'Clean' },
-          { value: 'no', label: 'Not quite' },
-        ]}
-        value={form.isClean ? 'yes' : 'no'}
-        onChange={(value) => change({ isClean: value === 'yes' })}
       />
       <Choices
         label="How long ago"
@@ -122,6 +103,25 @@ export const KnownLiftDialog = ({
       <View style={{ flexDirection: 'row' }}>
         <DateTimeField label="Or on" type="date" value={form.on} onChange={(on) => change({ on })} error={errors.on} />
       </View>
+      <Choices
+        label="Was it clean?"
+        options={[
+          { value: 'yes', label: 'Clean' },
+          { value: 'no', label: 'Not quite' },
+        ]}
+        value={form.isClean ? 'yes' : 'no'}
+        onChange={(value) => change({ isClean: value === 'yes' })}
+      />
+      <Choices label="Reps left then" options={LEFT} value={form.left} onChange={(left) => change({ left })} />
+      <Choices
+        label="How surely"
+        options={[
+          { value: 'exact', label: 'These numbers' },
+          { value: 'about', label: 'About these' },
+        ]}
+        value={form.isAbout ? 'about' : 'exact'}
+        onChange={(value) => change({ isAbout: value === 'about' })}
+      />
       {fields && (
         <Txt kind="small" tone="quiet">
           {whatFollows(fields, today)}
@@ -134,7 +134,10 @@ export const KnownLiftDialog = ({
 const nameOf = (id: string): string => findVariation(builtInCatalogue, id)?.name ?? id;
 
 /** What such a lift does, before it is saved. What happened to the person since is the server's to see. */
-const whatFollows = ({ on, source, isClean, variationId, loadKg, reps, reserve, isAbout }: KnownLiftFields, today: string): string => {
+const whatFollows = (
+  { on, source, isClean, variationId, loadKg, reps, reserve, isAbout }: KnownLiftFields,
+  today: string,
+): string => {
   const lift = { variationId, loadKg, reps, reserve, isAbout, source, isClean, day: dayNumber(on) };
   const { heldBy } = liftOn(lift, dayNumber(today), []);
   return heldBy.length === 0
@@ -160,7 +163,12 @@ const Movement = ({
   if (chosen !== null) {
     return (
       <View style={{ flexDirection: 'row' }}>
-        <Chip label={`${nameOf(chosen)} ×`} says={`Another movement than ${nameOf(chosen)}`} chosen onPress={() => onChoose(null)} />
+        <Chip
+          label={`${nameOf(chosen)} ×`}
+          says={`Another movement than ${nameOf(chosen)}`}
+          chosen
+          onPress={() => onChoose(null)}
+        />
       </View>
     );
   }

@@ -22,10 +22,14 @@ import type { KnownLiftFields } from './lift-form';
 
 /** Loaded movements of a family, the furthest up first: what people know their numbers of. */
 const suggestedFor = (family: MainFamily): string[] => {
-  const rungs = LADDERS.filter((ladder) => ladder.family === family).flatMap((ladder) => ladder.rungs.filter(({ aside }) => !aside));
+  const rungs = LADDERS.filter((ladder) => ladder.family === family).flatMap((ladder) =>
+    ladder.rungs.filter(({ aside }) => !aside),
+  );
   const loaded = rungs.filter(({ variationId }) => {
     const variation = findVariation(builtInCatalogue, variationId);
-    return variation !== undefined && variation.seconds === null && variation.loadPositions.some((position) => position !== 'none');
+    return (
+      variation !== undefined && variation.seconds === null && variation.loadPositions.some((position) => position !== 'none')
+    );
   });
   return [...new Set([...loaded].sort((a, b) => b.stage - a.stage).map(({ variationId }) => variationId))].slice(0, 8);
 };
@@ -85,7 +89,12 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         {isAsked ? (
           MAIN_FAMILIES.map((family) => (
-            <Button key={family} label={FAMILY_LABELS[family]} says={`Add a ${family} lift they know`} onPress={() => setAdding(family)} />
+            <Button
+              key={family}
+              label={FAMILY_LABELS[family]}
+              says={`Add a ${family} lift they know`}
+              onPress={() => setAdding(family)}
+            />
           ))
         ) : (
           <Button label="Add a lift they know" onPress={() => setAdding('any')} />
@@ -94,7 +103,9 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
       {adding !== null && (
         <KnownLiftDialog
           variationId={null}
-          suggested={adding === 'any' ? MAIN_FAMILIES.flatMap((family) => suggestedFor(family).slice(0, 2)) : suggestedFor(adding)}
+          suggested={
+            adding === 'any' ? MAIN_FAMILIES.flatMap((family) => suggestedFor(family).slice(0, 2)) : suggestedFor(adding)
+          }
           today={today}
           problem={writer.problem}
           isBusy={writer.isBusy}

@@ -31,7 +31,5 @@ export const liftLine = ({ loadKg, reps, reserve, isAbout, source, daysAgo }: Kn
 /** What it does for the person. */
 export const liftEffect = ({ lift: { heldBy }, isOlder }: ListedLift): string => {
   if (isOlder) return 'A newer one of this movement stands.';
-  return heldBy.length === 0
-    ? 'Earns its stage.'
-    : `Earns no stage: ${heldBy.map((hold) => LIFT_HOLD_WORDS[hold]).join(', ')}.`;
+  return heldBy.length === 0 ? 'Earns its stage.' : `Earns no stage: ${heldBy.map((hold) => LIFT_HOLD_WORDS[hold]).join(', ')}.`;
 };

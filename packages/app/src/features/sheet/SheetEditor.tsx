@@ -176,9 +176,7 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
           onClose={close}
         />
       )}
-      {open?.what === 'lift' && (
-        <KnowsLift personId={sheet.personId} variationId={open.variationId} onClose={close} />
-      )}
+      {open?.what === 'lift' && <KnowsLift personId={sheet.personId} variationId={open.variationId} onClose={close} />}
       {open?.what === 'why' && item && (
         <Modal
           title={`Why: ${getVariation(builtInCatalogue, item.variationId).name}`}

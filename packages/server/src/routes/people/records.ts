@@ -15,7 +15,15 @@ import { placeByHand, standByLift } from '../../services/place-by-hand';
 import { runCommand } from '../../services/run-command';
 
 /** Kinds that change what may be on a sheet nobody has trained yet. */
-const CHANGES_SHEETS = new Set<RecordFields['kind']>(['measure', 'limit', 'clearance', 'sign', 'screening', 'placement', 'known-lift']);
+const CHANGES_SHEETS = new Set<RecordFields['kind']>([
+  'measure',
+  'limit',
+  'clearance',
+  'sign',
+  'screening',
+  'placement',
+  'known-lift',
+]);
 
 export const listRecords: Handler<'listRecords'> = async ({ params, caller }, context) => {
   const scope = context.db.read(caller.studioId);
