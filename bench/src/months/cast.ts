@@ -226,7 +226,16 @@ export const CAST: readonly WholePerson[] = [
     daysPerWeek: 3,
     age: 31,
     knownLifts: [
-      { variationId: 'back-squat', loadKg: 120, reps: 5, reserve: 1, isAbout: false, source: 'seen', isClean: true, daysBefore: 9 },
+      {
+        variationId: 'back-squat',
+        loadKg: 120,
+        reps: 5,
+        reserve: 1,
+        isAbout: false,
+        source: 'seen',
+        isClean: true,
+        daysBefore: 9,
+      },
     ],
   }),
   aWholePerson('known-hinge-told', {

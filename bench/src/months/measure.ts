@@ -4,6 +4,7 @@ import { keepTo, restrictionsIn } from '@drubo/core/limits';
 import { accessTo } from '@drubo/core/selection';
 import { isEstimable } from '@drubo/core/strength';
 import { allowedLoads } from '@drubo/core/dose';
+import { countsFor, NEEDS, weekFor } from '@drubo/core/composing';
 import { isSameDose } from '@drubo/core';
 import type { WholePerson, WholeSession } from '@drubo/core/simulation';
 
@@ -31,6 +32,10 @@ export interface LifeMeasures {
   pairs: number;
   /** Week of the first bar; null: none. */
   firstBarWeek: number | null;
+  /** Whole weeks with idle minutes and a need under its floor, weeks with one over its cap, and weeks looked at. */
+  floorsUnmet: number;
+  capsBroken: number;
+  weeksSeen: number;
   verdicts: Record<string, number>;
   /** Sum of |true reserve − target| from week 5 and sets counted, ends of the rack and limits apart. */
   errorSum: number;
@@ -118,6 +123,9 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
     stillPairs: 0,
     pairs: 0,
     firstBarWeek: null,
+    floorsUnmet: 0,
+    capsBroken: 0,
+    weeksSeen: 0,
     verdicts: {},
     errorSum: 0,
     errorSets: 0,
@@ -194,7 +202,41 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
   });
   stillSlots(life, found);
   found.loansForGood = loansForGood(life);
+  weekBalance(person, life, found);
   return found;
+};
+
+/** Idle from this share of the minutes on; the first weeks are left alone. */
+const IDLE = { share: 0.15, fromWeek: 2 } as const;
+/** A set is not a half: what rounding of whole sets over a week's days leaves. */
+const ROUNDING = 1;
+
+/** What whole weeks of the plan bring each need, against its floor and cap. */
+const weekBalance = (person: WholePerson, life: readonly WholeSession[], found: LifeMeasures): void => {
+  const weeks = new Map<number, WholeSession[]>();
+  for (const session of life) weeks.set(session.week, [...(weeks.get(session.week) ?? []), session]);
+  for (const [week, sessions] of weeks) {
+    const [first] = sessions;
+    if (!first || week < IDLE.fromWeek || sessions.length < person.daysPerWeek || sessions.some(({ isOdd }) => isOdd)) continue;
+    found.weeksSeen += 1;
+    const setsOf = (need: (typeof NEEDS)[number]): number =>
+      sessions.reduce((sum, session) => {
+        const share = session.sheet.shape === 'circuit' || session.sheet.shape === 'tempo-circuit' ? 0.5 : 1;
+        const work = session.sheet.items.filter((item) => isWork(session, item));
+        return (
+          sum +
+          work.reduce(
+            (all, { variationId, dose }) =>
+              all + share * dose.sets * countsFor(getVariation(session.context.catalogue, variationId), need),
+            0,
+          )
+        );
+      }, 0);
+    const isIdle = sessions.every(({ minutes, budget }) => minutes < (1 - IDLE.share) * budget);
+    const weekly = NEEDS.map((need) => ({ need, sets: setsOf(need), ...weekFor(need, first.input) }));
+    if (isIdle && weekly.some(({ sets, floor }) => sets < floor - ROUNDING)) found.floorsUnmet += 1;
+    if (weekly.some(({ sets, cap }) => sets > cap + ROUNDING)) found.capsBroken += 1;
+  }
 };
 
 /** Exercises of a trained sheet that differ from the agreed one; what was listed and taken apart. */

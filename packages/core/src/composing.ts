@@ -7,6 +7,7 @@ export {
   carrySheet,
   changesBetween,
   compose,
+  countsFor,
   evenRounds,
   fetchList,
   firstOfPattern,
@@ -14,6 +15,7 @@ export {
   knownStage,
   moveItem,
   moveTo,
+  NEEDS,
   pairWithNext,
   passedOver,
   placedOn,
@@ -33,6 +35,7 @@ export {
   unpair,
   usualShape,
   warningsOf,
+  weekFor,
 } from './composer';
 export type {
   Block,

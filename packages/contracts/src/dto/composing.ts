@@ -60,6 +60,7 @@ export const composing = z.object({
         day: z.int(),
         hardSetsByMuscle: z.partialRecord(z.enum(EMPHASES), z.number()),
         heavyFamilies: z.array(z.enum(FAMILIES)).readonly(),
+        kneeBendSets: z.number().optional(),
       }),
     )
     .readonly(),

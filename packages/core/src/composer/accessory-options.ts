@@ -59,8 +59,19 @@ export const accessoryOptions = (
   movements: readonly { variation: Variation; access: Access }[],
 ): Option[] => {
   const open = movements.map(({ variation }) => variation);
-  return movements.flatMap(({ variation, access }) => {
-    if (isLeftBehind(input, muscle, variation.id, open)) return [];
+  const worthOf = ({ variation, access }: (typeof movements)[number]): number => {
+    const isKnown = input.pastOf(variation.id).length > 0 || input.tracks.some((track) => track.variationId === variation.id);
+    return (
+      WORTH.accessory * (variation.emphasis[muscle] ?? 0) +
+      (goesOn(input, variation.id, muscle) ? WORTH.accessoryGoesOn : isKnown ? WORTH.accessoryKnown : 0) +
+      (isBesideABigLift(variation) ? WORTH.likeABigLift : 0) -
+      (access.state === 'restricted' ? WORTH.restricted : 0)
+    );
+  };
+  const looked = movements
+    .filter(({ variation }) => !isLeftBehind(input, muscle, variation.id, open))
+    .map((movement) => ({ ...movement, worth: worthOf(movement) }));
+  return looked.flatMap(({ variation, access, worth }) => {
     const told = reason(
       'trains-muscle',
       { variationId: variation.id, emphasis: muscle, setsWanted: Math.round(setsWanted * 10) / 10 },
@@ -73,12 +84,6 @@ export const accessoryOptions = (
       variation,
       ask.shape,
     );
-    const isKnown = input.pastOf(variation.id).length > 0 || input.tracks.some((track) => track.variationId === variation.id);
-    const worth =
-      WORTH.accessory * (variation.emphasis[muscle] ?? 0) +
-      (goesOn(input, variation.id, muscle) ? WORTH.accessoryGoesOn : isKnown ? WORTH.accessoryKnown : 0) +
-      (isBesideABigLift(variation) ? WORTH.likeABigLift : 0) -
-      (access.state === 'restricted' ? WORTH.restricted : 0);
     return withFewerSets(input, ask, { role: 'accessory', item, variation, worth });
   });
 };

@@ -9,7 +9,7 @@ import { accessTo } from '../selection';
 import { GOALS, LIMITS, ROLES, SESSION_SHAPES, STUDIO_ITEMS, TRAINING_AGES } from '../vocabulary';
 import type { EmphasisId, Goal, KitItem, SessionShape } from '../vocabulary';
 import { accessoryMovements, accessoryOptions } from './accessory-options';
-import { compose } from './compose';
+import { compose, GAP } from './compose';
 import type { Composition, Wish } from './compose';
 import { blocksOf } from './content';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
@@ -44,7 +44,6 @@ describe('the shapes of a session', () => {
     expect(inRole(made, 'prep').length).toBeGreaterThanOrEqual(2);
     expect(inRole(made, 'main').map(({ slot }) => slot)).toEqual(['squat', 'hinge', 'lunge', 'bridge']);
     expect(inRole(made, 'accessory').length).toBeGreaterThan(0);
-    expect(made.isOptimal).toBe(true);
   });
 
   it('straight sets hold lifts alone', () => {
@@ -419,7 +418,7 @@ describe('laws', () => {
         const wish = { shape: one.shape, minutes: one.minutes };
         const less = compose(inputOf(one), wish);
         const richer = compose(inputOf({ ...one, items: [...new Set([...one.items, ...more])] }), wish);
-        if (less.isOptimal && richer.isOptimal) expect(richer.score).toBeGreaterThanOrEqual(less.score - 1e-6);
+        if (less.isOptimal && richer.isOptimal) expect(richer.score).toBeGreaterThanOrEqual(less.score - GAP);
       }),
       { numRuns: 60 },
     );

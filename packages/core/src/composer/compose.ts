@@ -7,6 +7,7 @@ import { arrange } from './arrange';
 import type { Composed } from './arrange';
 import { hasLead, roundsFor } from './capacity';
 import { timedBlocks } from './content';
+import { withoutDominated } from './dominated';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
 import { accessoryMovements, accessoryOptions } from './accessory-options';
 import { finisherOptions, powerOptions, prepGroups } from './extra-options';
@@ -17,12 +18,13 @@ import { SHAPES, SPLIT } from './shapes';
 import type { ShapeRule } from './shapes';
 import { optionsOf, solve } from './solve';
 import type { Problem, Solution } from './solve';
-import { setsWantedToday, TARGET_MUSCLES } from './targets';
+import { floorToday, mostToday, setsWantedToday } from './targets';
 import type { LeftOff, SheetInput } from './types';
+import { NEEDS, SESSION_CAP } from './weekly-table';
 import { inVariant, isPaired, oddSeconds, variantsOf } from './variants';
 import type { Variant } from './variants';
 import { unitsOf } from './units';
-import { gaveUp, leftOff } from './gave-up';
+import { gaveUp, leftOff, setsFor } from './gave-up';
 import { MARGIN } from './margin';
 
 /** What a session is composed for. The place is in the input: its kit, its room, what makes a bar safe there. */
@@ -50,6 +52,7 @@ export interface Composition extends Composed {
 
 /** Weights of the fit beside the worth of each exercise. House defaults. */
 const FIT = {
+  floor: 0.9,
   need: 0.45,
   kneeHip: { width: 3, weight: 0.6 },
   oneTwoLegs: { width: 5, weight: 0.25 },
@@ -59,7 +62,9 @@ const FIT = {
 const MOST = { firstWeeks: 4, novice: 5, later: 6, firstDays: 21, firstSessions: 6, prep: 3 } as const;
 
 /** Partial choices looked at in each variant. */
-const NODES = 60_000;
+const NODES = 6_000;
+/** What may be left on the table: less than half a set of something that lacks it. House default. */
+export const GAP = 0.15;
 
 /** Seconds there are for the work as it is planned: a person's own pace makes them fewer or more. */
 const budgetSeconds = (minutes: number, pace: number): number =>
@@ -69,6 +74,25 @@ const mostFor = ({ stage, context }: SheetInput): number => {
   if (stage.sessionsDone < MOST.firstSessions || stage.dayOfTraining < MOST.firstDays) return MOST.firstWeeks;
   return context.person.trainingAge === 'novice' ? MOST.novice : MOST.later;
 };
+
+/** Idle minutes from this share on let one exercise more stand there, up to so many, once the first two weeks are over. House default. */
+const BENDS = { idleShare: 0.15, more: 2, fromDay: 14 } as const;
+
+/** What today should bring: each floor first, then each aim, within the caps; and no more sets in all than a session holds. */
+const needsToday = (input: SheetInput, perCap: number): Problem['needs'] => [
+  ...NEEDS.map((need) => {
+    const amount = setsWantedToday(need, input);
+    const floor = { amount: Math.min(amount, floorToday(need, input)), weight: FIT.floor };
+    return { amount, weight: FIT.need, floor, most: perCap * mostToday(need, input) };
+  }),
+  { amount: 0, weight: 0, most: perCap * SESSION_CAP.all },
+];
+
+/** The best session found so far. */
+interface Best {
+  composed: Composed;
+  score: number;
+}
 
 /** A shape as it is for this person: a day of a split, and the rounds their circuits have earned. */
 const ruleFor = (input: SheetInput, { shape = 'prep-compounds-accessories', splitDay = 'a' }: Wish): ShapeRule => {
@@ -117,19 +141,22 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   const room = input.context.room ?? roomOf(input.context.kit, []);
   const things = standingThings(input.context.kit, room);
   const needsOf = ({ variation }: Option) => standingNeeds(variation, room);
-  const problemOf = (variant: Variant): Problem<Option> => ({
-    groups: groups.map((group) => inVariant(variant, rule, group)).filter((group) => group.length > 0),
+  const placeOf = (one: Option): string => JSON.stringify(needsOf(one));
+  // A set that goes round counts half against a cap.
+  const needs = needsToday(input, rule.rounds ? 2 : 1);
+  const problemOf = (variant: Variant, mostWork: number): Problem<Option> => ({
+    groups: groups.map((group) => withoutDominated(inVariant(variant, rule, group), placeOf)).filter((group) => group.length > 0),
     budgetSeconds:
       budgetSeconds(minutes, pace) -
       oddSeconds(input, variant) -
       (rule.rounds && variant.rounds ? (variant.rounds - 1) * rule.rounds.restSeconds : 0),
-    needs: TARGET_MUSCLES.map((muscle) => ({ amount: setsWantedToday(muscle, input), weight: FIT.need })),
+    needs,
     balances: [FIT.kneeHip, FIT.oneTwoLegs],
     caps: (() => {
       const caps = [0, 0, 0];
       // A lift before the rounds comes on top of them, once somebody is past their first weeks.
       const most = rule.most === null ? Infinity : rule.most + (variant.lead ? 1 : 0);
-      caps[CAP.work] = Math.min(most, Math.max(mostFor(input), rule.most ?? 0));
+      caps[CAP.work] = Math.min(most, Math.max(mostWork, rule.most ?? 0));
       caps[CAP.prep] = MOST.prep;
       caps[CAP.finisher] = 1;
       return caps;
@@ -145,20 +172,32 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
       return turns.every((options) => options.length < 2 || fitTogether(options.map(needsOf), things));
     },
   });
-  let best: { composed: Composed; score: number } | null = null;
   let nodes = 0;
   let isOptimal = true;
-  for (const variant of variantsOf(rule, hasLead(input, ask))) {
-    const problem = problemOf(variant);
-    const solution: Solution = solve(problem, NODES, null, best === null ? 0 : Math.max(0, best.score - variant.worth));
-    nodes += solution.nodes;
-    isOptimal &&= solution.isOptimal;
-    const chosen = optionsOf(problem, solution.chosen);
-    if (chosen.length === 0) continue;
-    const composed = arrange(unitsOf(input, variant, rule, chosen, { room, things }));
-    const score: number = solution.score + variant.worth;
-    if (sessionMinutes(timed(input, composed), pace) > minutes) continue;
-    if (!best || score > best.score) best = { composed, score };
+  const bestOf = (mostWork: number, known: Best | null): Best | null => {
+    let best = known;
+    for (const variant of variantsOf(rule, hasLead(input, ask))) {
+      const problem = problemOf(variant, mostWork);
+      const solution: Solution = solve(problem, NODES, null, best === null ? 0 : Math.max(0, best.score - variant.worth), GAP);
+      nodes += solution.nodes;
+      isOptimal &&= solution.isOptimal;
+      const chosen = optionsOf(problem, solution.chosen);
+      if (chosen.length === 0) continue;
+      const composed = arrange(unitsOf(input, variant, rule, chosen, { room, things }));
+      const score: number = solution.score + variant.worth;
+      if (sessionMinutes(timed(input, composed), pace) > minutes) continue;
+      if (!best || score > best.score) best = { composed, score };
+    }
+    return best;
+  };
+  let most = mostFor(input);
+  let best = bestOf(most, null);
+  // Who has minutes to spare and muscles under their floor gets one exercise more, and another.
+  for (let more = 1; more <= BENDS.more && rule.most === null && best && mayBend(input, best.composed, minutes); more += 1) {
+    const next = bestOf(most + 1, best);
+    if (!next || next === best) break;
+    best = next;
+    most += 1;
   }
   const composed = best?.composed ?? { blocks: [], items: [] };
   return {
@@ -171,10 +210,18 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     nodes,
     left: leftOff(input, ask, rule, composed),
     gaveUp: [
-      ...gaveUp(input, ask, rule, composed, muscles, groups),
+      ...gaveUp(input, ask, rule, composed, { muscles, groups, most: Math.min(most, rule.most ?? Infinity) }),
       ...(!isOptimal ? [reason('not-finished', { nodes }, 'house-default')] : []),
     ],
   };
+};
+
+/** Whether minutes stay idle while a floor is unmet, past the first two weeks. */
+const mayBend = (input: SheetInput, composed: Composed, minutes: number): boolean => {
+  const { pace = 1, stage } = input;
+  if (stage.dayOfTraining < BENDS.fromDay) return false;
+  if (sessionMinutes(timed(input, composed), pace) > (1 - BENDS.idleShare) * minutes) return false;
+  return NEEDS.some((need) => setsFor(input, composed, need) < floorToday(need, input) - 0.01);
 };
 
 const timed = (input: SheetInput, composed: Composed) =>

@@ -14,6 +14,9 @@ export interface Planned {
   why: DoseWhy;
 }
 
+/** Reps with a load from which a set only bounds strength from below. */
+const MOST_LOADED_REPS = 15;
+
 export const loadsAt = ({ context }: SheetInput, variation: Variation, values: LeverValues): Load[] =>
   allowedLoads(context.kit, context.limits, variation, values);
 
@@ -31,10 +34,14 @@ const asHere = (loads: readonly Load[], wanted: Load): Load =>
 export const fitDose = (input: SheetInput, variation: Variation, values: LeverValues, { dose, why }: Planned): Planned => {
   const loads = loadsAt(input, variation, values);
   const load = asHere(loads, dose.load);
-  const own = ownRange(variation, values);
+  const own = ownRange(variation, values, load.externalKg);
   const settled = withSettings(variation, values, { ...dose, load }, loads);
-  const isUnloaded = settled.load.externalKg <= 0 && dose.seconds === undefined;
-  const ranged = isUnloaded && settled.repsHigh < own.low ? inRange(settled, own) : narrowed(settled);
+  const isCounted = dose.seconds === undefined;
+  const isTooFew = isCounted && settled.load.externalKg <= 0 && settled.repsHigh < own.low;
+  // So many with a load that could be heavier say nothing of strength.
+  const mayBeHeavier = settled.load.externalKg > 0 && settled.load.externalKg < (loads.at(-1)?.externalKg ?? 0) - 0.001;
+  const isTooMany = isCounted && mayBeHeavier && settled.repsHigh > MOST_LOADED_REPS && own.high < settled.repsHigh;
+  const ranged = isTooFew || isTooMany ? inRange(settled, own) : narrowed(settled);
   const isMoved = !isSameMass(load.externalKg, dose.load.externalKg);
   const capKg = loadCapFor(variation, input.context.limits);
   const isCapped = capKg !== null && capKg > 0 && dose.load.externalKg > capKg;

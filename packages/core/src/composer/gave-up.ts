@@ -11,6 +11,8 @@ import type { ShapeRule } from './shapes';
 import { setsWantedToday } from './targets';
 import type { LeftOff, SheetInput } from './types';
 import { MARGIN } from './margin';
+import { countsFor } from './weekly-table';
+import type { Need } from './weekly-table';
 
 /** Families of the shape that got nothing, with why; and what is locked at or above the movement that was chosen. */
 export const leftOff = (input: SheetInput, ask: Ask, rule: ShapeRule, { items }: Composed): LeftOff[] =>
@@ -31,34 +33,43 @@ const TELL_FROM_SETS = 1.5;
 /** No more than so many are told. */
 const TELL_MOST = 3;
 
+/** The exercises of a session, drills apart. */
+const workOf = ({ items }: Composed) => items.filter(({ slot }) => !slot.startsWith('prep-') && slot !== 'finisher');
+
+/** Hard sets a session brings a need. */
+export const setsFor = ({ context }: SheetInput, composed: Composed, need: Need): number =>
+  workOf(composed).reduce(
+    (sum, { variationId, dose }) => sum + dose.sets * countsFor(getVariation(context.catalogue, variationId), need),
+    0,
+  );
+
 /** What the shape wanted and the session has no room for, the most missed first; why there is no session at all. */
 export const gaveUp = (
   input: SheetInput,
   ask: Ask,
   rule: ShapeRule,
-  { items }: Composed,
-  muscles: readonly EmphasisId[],
-  groups: readonly (readonly Option[])[],
+  composed: Composed,
+  { muscles, groups, most }: { muscles: readonly EmphasisId[]; groups: readonly (readonly Option[])[]; most: number },
 ): Reason[] => {
+  const { items } = composed;
   if (items.length === 0) return nothingFits(input, ask, rule, groups);
+  const isFull = workOf(composed).length >= most;
   const short = muscles.flatMap((emphasis) => {
     const wanted = setsWantedToday(emphasis, input);
-    const sets = items
-      .filter(({ slot }) => !slot.startsWith('prep-'))
-      .reduce(
-        (sum, { variationId, dose }) =>
-          sum + dose.sets * (getVariation(input.context.catalogue, variationId).emphasis[emphasis] ?? 0),
-        0,
-      );
+    const sets = setsFor(input, composed, emphasis);
     return wanted - sets < TELL_FROM_SETS ? [] : [{ emphasis, wanted, sets }];
   });
   const round = (value: number) => Math.round(value * 10) / 10;
   return short
     .sort((a, b) => b.wanted - b.sets - (a.wanted - a.sets))
     .slice(0, TELL_MOST)
-    .map(({ emphasis, wanted, sets }) =>
-      reason('gave-up-muscle', { emphasis, setsWanted: round(wanted), sets: round(sets), minutes: ask.minutes }, 'house-default'),
-    );
+    .map(({ emphasis, wanted, sets }) => {
+      const told = { emphasis, setsWanted: round(wanted), sets: round(sets) };
+      // What is short for want of an exercise is not short for want of minutes.
+      return isFull
+        ? reason('gave-up-exercises', { ...told, most }, 'house-default')
+        : reason('gave-up-muscle', { ...told, minutes: ask.minutes }, 'house-default');
+    });
 };
 
 /** Why there is no session at all, and what would have to give. */

@@ -2,34 +2,61 @@ import { getVariation } from '../catalogue';
 import { asLead } from './capacity';
 import { reason } from '../vocabulary';
 import type { MainFamily } from '../vocabulary';
-import { asStart, candidatesOf, favouredBy, limitsBehind } from './choose-start';
-import type { Candidate, FamilyStanding, Start } from './choose-start';
+import { asStart, candidatesOf, favouredBy, limitsBehind, settingsWithin } from './choose-start';
+import type { Candidate, Start } from './choose-start';
 import { planItem } from './plan-item';
 import { startOf } from './plan-sheet';
 import { inShape } from './in-shape';
-import type { PlannedItem, SheetInput } from './types';
+import { accessTo } from '../selection';
+import type { PlannedItem, SheetInput, Track } from './types';
 import { isInShape, withFewerSets, WORTH } from './option';
 import type { Ask, Option } from './option';
-import { daysSinceHeavy, goesOn, standingIn, startInputOf } from './standing-in';
+import { daysSinceHeavy, goesOn, isLeftBehind, stageOn, standingIn, startInputOf } from './standing-in';
 
-const fitOf = (input: SheetInput, standing: FamilyStanding, candidate: Candidate, held: ReadonlySet<string>): number => {
+/** A movement a family could be trained with, how well it fits, and whether every restriction can be kept by it. */
+interface MainStart {
+  start: Start;
+  fit: number;
+  isKept: boolean;
+}
+
+/** How a rung fits somebody who stands at a stage of its ladder: less for each stage below, never under the least. */
+const fitAt = (candidate: Candidate, stage: number, held: ReadonlySet<string>): number => {
   const { rung, access, isKept } = candidate;
-  const gap = Math.max(0, standing.target.stage - rung.stage);
+  const gap = Math.max(0, stage - rung.stage);
   const isFavoured = favouredBy(candidate).some((limit) => held.has(limit));
+  // What stands in only where nothing else of the family is left is worth less than all of that.
+  if (!isKept) return WORTH.lastResort;
   return (
-    1 -
-    WORTH.stageLower * gap -
-    (rung.aside ? WORTH.aside : 0) +
+    Math.max(WORTH.least, 1 - WORTH.stageLower * gap - (rung.aside ? WORTH.aside : 0)) +
     (isFavoured ? WORTH.favoured : 0) -
-    (access.state === 'restricted' ? WORTH.restricted : 0) -
-    (isKept ? 0 : WORTH.notKept) -
-    (input.dislikes?.includes(candidate.variation.id) ? WORTH.disliked : 0) +
-    (rung.id === standing.target.id ? (standing.known ? WORTH.knownRung : WORTH.targetRung) : 0)
+    (access.state === 'restricted' ? WORTH.restricted : 0)
   );
 };
 
+/** What nobody would rather not do, and what keeps every restriction; the rest only where nothing else of the family is left. */
+const withTeeth = (input: SheetInput, all: readonly MainStart[]): MainStart[] => {
+  const isLiked = ({ start }: MainStart) => !input.dislikes?.includes(start.variationId);
+  const liked = all.filter(isLiked);
+  const open = liked.length > 0 ? liked : all.map((one) => ({ ...one, fit: Math.min(one.fit, WORTH.lastResort) }));
+  const kept = open.filter(({ isKept }) => isKept);
+  return kept.length > 0 ? kept : [...open];
+};
+
+/**
+ * What a slot goes on with, where it can stand there as the person is today: then nothing else does. A day with too little room
+ * leaves the family out and never swaps its lift. Null: nothing goes on, it is locked, out of the shape, disliked or can't be kept.
+ */
+const ownStart = (input: SheetInput, ask: Ask, track: Track | undefined, own: Start | null): MainStart | null => {
+  if (!own || own.variationId !== track?.variationId || input.dislikes?.includes(own.variationId)) return null;
+  const variation = getVariation(input.context.catalogue, own.variationId);
+  if (!isInShape(variation, ask) || !settingsWithin(variation, accessTo(variation, input.context)).isKept) return null;
+  const kept = reason('keeps-on', { variationId: own.variationId }, 'house-default');
+  return { start: { ...own, reasons: [...own.reasons, kept] }, fit: WORTH.keepsOn, isKept: true };
+};
+
 /** Movements a family could train the person with: as they go on, at or below where they stand, or beside the ladder. */
-const mainStarts = (input: SheetInput, slot: MainFamily): { start: Start; fit: number }[] => {
+const mainStarts = (input: SheetInput, ask: Ask, slot: MainFamily): MainStart[] => {
   const track = input.tracks.find((candidate) => candidate.slot === slot);
   const standing = standingIn(input, slot);
   const { main, others, target } = standing;
@@ -42,18 +69,25 @@ const mainStarts = (input: SheetInput, slot: MainFamily): { start: Start; fit: n
   const held = new Set<string>(
     within.filter(({ rung }) => rung.stage === target.stage).flatMap((at) => limitsBehind(at, 'limit-restricts')),
   );
-  const elsewhere = others.flatMap((ladder) =>
-    candidatesOf(
+  const elsewhere = others.flatMap((ladder) => {
+    const stands = stageOn(input, ladder);
+    return candidatesOf(
       choice,
       ladder,
-      ladder.rungs.filter(({ stage, aside }) => !aside && stage === 1),
-    ),
-  );
+      ladder.rungs.filter(({ stage, aside }) => !aside && stage <= stands),
+    ).map((candidate) => ({ candidate, stands }));
+  });
   const own = track && !track.leftOut ? startOf(input, slot, track) : null;
-  const best = new Map<string, { start: Start; fit: number }>();
-  const put = (start: Start, fit: number): void => {
+  const goesOnWith = ownStart(input, ask, track, own);
+  if (goesOnWith) return [goesOnWith];
+  // Another ladder stands in where the main one can't be trained where the person stands on it.
+  const isShort = !within.some(
+    ({ rung, isKept, access }) => rung.stage === target.stage && isKept && access.state !== 'restricted',
+  );
+  const best = new Map<string, MainStart>();
+  const put = (start: Start, fit: number, isKept: boolean): void => {
     const known = best.get(start.variationId);
-    if (!known || known.fit < fit) best.set(start.variationId, { start, fit });
+    if (!known || known.fit < fit) best.set(start.variationId, { start, fit, isKept });
   };
   for (const candidate of within) {
     const { variation, rung, ladder } = candidate;
@@ -63,19 +97,19 @@ const mainStarts = (input: SheetInput, slot: MainFamily): { start: Start; fit: n
       'house-default',
     );
     const start = asStart(choice, candidate, standing);
-    put({ ...start, reasons: [...start.reasons, told] }, fitOf(input, standing, candidate, held));
+    const usual = rung.id !== target.id ? 0 : standing.known ? WORTH.knownRung : WORTH.targetRung;
+    put({ ...start, reasons: [...start.reasons, told] }, fitAt(candidate, target.stage, held) + usual, candidate.isKept);
   }
-  for (const candidate of elsewhere) {
+  for (const { candidate, stands } of elsewhere) {
     const start = asStart(choice, candidate, { target, screened: undefined, known: null });
     const told = reason('fits-beside', { variationId: start.variationId, ladderId: candidate.ladder.id }, 'house-default');
-    put({ ...start, reasons: [...start.reasons, told] }, WORTH.otherLadder);
+    const fit = fitAt(candidate, stands, held) - (isShort ? WORTH.otherLadder : WORTH.otherPattern);
+    put({ ...start, reasons: [...start.reasons, told] }, fit, candidate.isKept);
   }
-  if (own && own.variationId === track?.variationId) {
-    const isDisliked = input.dislikes?.includes(own.variationId) ?? false;
-    const kept = reason('keeps-on', { variationId: own.variationId }, 'house-default');
-    put({ ...own, reasons: [...own.reasons, kept] }, WORTH.keepsOn - (isDisliked ? WORTH.disliked : 0));
-  }
-  return [...best.values()];
+  const all = withTeeth(input, [...best.values()]);
+  // A stage that was left never stands in for the one that goes on, however little room a day has.
+  const open = all.map(({ start }) => ({ id: start.variationId }));
+  return all.filter(({ start }) => !isLeftBehind(input, slot, start.variationId, open));
 };
 
 /**
@@ -97,7 +131,7 @@ const plannedMain = (input: SheetInput, ask: Ask, slot: MainFamily, start: Start
 export const mainOptions = (input: SheetInput, ask: Ask, slot: MainFamily): Option[] => {
   if (input.tracks.some((track) => track.slot === slot && track.leftOut)) return [];
   const isTooSoon = daysSinceHeavy(input, slot) !== null;
-  return mainStarts(input, slot).flatMap(({ start, fit }) => {
+  return mainStarts(input, ask, slot).flatMap(({ start, fit }) => {
     const variation = getVariation(input.context.catalogue, start.variationId);
     if (!isInShape(variation, ask)) return [];
     const planned = plannedMain(input, ask, slot, start);

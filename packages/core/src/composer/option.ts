@@ -8,8 +8,8 @@ import { settingsWithin } from './choose-start';
 import type { Start } from './choose-start';
 import { SHAPES } from './shapes';
 import type { SolverOption } from './solve';
-import { TARGET_MUSCLES } from './targets';
 import type { PlannedItem, SheetInput } from './types';
+import { countsFor, NEEDS } from './weekly-table';
 
 /** What the composer is asked for. */
 export interface Ask {
@@ -34,23 +34,29 @@ export const WORTH = {
   main: 10,
   /** Each set fewer than the usual, and a single one where more are usual. */
   setFewer: 1.1,
-  single: 2.2,
-  keepsOn: 2,
-  stageLower: 0.3,
+  single: 6,
+  /** As many sets as the last time: sheets that change for no reason are not trusted. */
+  steadySets: 0.6,
+  keepsOn: 3,
+  /** Each stage under where the person stands, never under the least. */
+  stageLower: 0.12,
+  least: 0.35,
   aside: 0.2,
   favoured: 0.42,
   restricted: 0.02,
-  notKept: 0.2,
-  otherLadder: 0.55,
+  /** Nothing else of the family is left: a restriction that can't be kept, a movement they would rather not do. */
+  lastResort: 0.25,
   /** On one stage the very rung the person stands on, and the one a known lift leads to. */
   targetRung: 0.02,
   knownRung: 0.15,
-  disliked: 0.5,
+  /** On another ladder of the family: where the main one is closed at the person's stage, and where it isn't. */
+  otherLadder: 0.05,
+  otherPattern: 0.42,
   light48h: 0.55,
   accessory: 1.2,
   /** An accessory that is an easier form of a big lift. */
   likeABigLift: -0.8,
-  power: 5,
+  power: 7,
   accessoryKnown: 0.6,
   /** What the last review said comes next in its place: the sheet keeps that word. */
   accessoryGoesOn: 1.6,
@@ -97,6 +103,12 @@ const secondsOf = (
   return exerciseSeconds({ dose: item.dose, variation, feelers, ramps: Math.max(0, ramps - feelers) }) + CHANGEOVER_SECONDS;
 };
 
+/** What an option brings to each need, and its sets. In the order of `needsToday`. */
+const coversOf = (variation: Variation, sets: number): number[] => [
+  ...NEEDS.map((need) => sets * countsFor(variation, need)),
+  sets,
+];
+
 const CAP_OF: Record<Role, number> = { prep: CAP.prep, main: CAP.work, accessory: CAP.work, finisher: CAP.finisher };
 
 /** An exercise as the solver weighs it. */
@@ -111,7 +123,7 @@ export const option = (
     key: variation.id,
     value: worth - (WORTH.setUpMinute * variation.setUpSeconds) / 60,
     seconds: secondsOf(input, { item, variation, role }, ask),
-    covers: TARGET_MUSCLES.map((muscle) => hard * (variation.emphasis[muscle] ?? 0)),
+    covers: coversOf(variation, hard),
     tilts: [
       leans === 'knee' ? hard : leans === 'hip' ? -hard : 0,
       leans === null ? 0 : isPerSide(variation.stance) ? hard : -hard,
@@ -132,8 +144,9 @@ export const withFewerSets = (
   input: SheetInput,
   ask: Ask,
   made: { role: Role; item: PlannedItem; variation: Variation; worth: number },
-): Option[] =>
-  Array.from({ length: made.item.dose.sets }, (_, fewer) => {
+): Option[] => {
+  const before = input.pastOf(made.variation.id).at(-1)?.dose.sets;
+  return Array.from({ length: made.item.dose.sets }, (_, fewer) => {
     const { dose, why } = made.item;
     const sets = dose.sets - fewer;
     const told = reason(
@@ -144,8 +157,10 @@ export const withFewerSets = (
     const item = fewer === 0 ? made.item : { ...made.item, dose: { ...dose, sets }, why: { ...why, sets: [...why.sets, told] } };
     const share = made.role === 'main' ? (SET_WEIGHT[made.item.slot] ?? 1) : 0.4;
     const lost = WORTH.setFewer * fewer + (sets === 1 && fewer > 0 ? WORTH.single : 0);
-    return option(input, ask, { ...made, item, worth: made.worth - share * lost });
+    const steady = sets === before ? WORTH.steadySets : 0;
+    return option(input, ask, { ...made, item, worth: made.worth - share * lost + steady });
   });
+};
 
 const FURNITURE: ReadonlySet<string> = new Set([...HOME_ITEMS, 'wall', 'pad', 'stick', 'low-step']);
 

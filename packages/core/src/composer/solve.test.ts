@@ -18,7 +18,26 @@ const problemOf = (groups: { min: number; max: number }, options: number): fc.Ar
   fc.record({
     groups: fc.array(fc.array(option, { minLength: 1, maxLength: options }), { minLength: groups.min, maxLength: groups.max }),
     budgetSeconds: fc.integer({ min: 100, max: 2_400 }),
-    needs: fc.array(fc.record({ amount: quarter(6), weight: quarter(1) }), { minLength: NEEDS, maxLength: NEEDS }),
+    needs: fc.array(
+      fc
+        .record({
+          amount: quarter(6),
+          weight: quarter(1),
+          share: fc.constantFrom(0, 0.5, 1),
+          more: quarter(1),
+          most: fc.constantFrom(2, 4, 8, 100),
+        })
+        .map(({ amount, weight, share, more, most }) => ({
+          amount,
+          weight,
+          most,
+          floor: { amount: share * amount, weight: more },
+        })),
+      {
+        minLength: NEEDS,
+        maxLength: NEEDS,
+      },
+    ),
     balances: fc.array(fc.record({ width: fc.integer({ min: 0, max: 4 }), weight: quarter(1) }), {
       minLength: BALANCES,
       maxLength: BALANCES,
@@ -58,6 +77,8 @@ const asProgram = ({ groups, budgetSeconds, needs, balances, caps }: Problem): s
     ...keys.map((key, at) => `key${at}: ${terms((one) => (one.key === key ? 1 : 0))} <= 1`),
     ...caps.map((most, cap) => `cap${cap}: ${terms((one) => (one.cap === cap ? 1 : 0))} <= ${most}`),
     ...needs.map((_, need) => `need${need}: y${need} ${terms((one) => -(one.covers[need] ?? 0))} <= 0`),
+    ...needs.map((_, need) => `floor${need}: f${need} ${terms((one) => -(one.covers[need] ?? 0))} <= 0`),
+    ...needs.map(({ most = 1000 }, need) => `most${need}: ${terms((one) => one.covers[need] ?? 0)} <= ${most}`),
     ...balances.flatMap(({ width }, at) => [
       `over${at}: ${terms((one) => one.tilts[at] ?? 0)} - z${at} <= ${width}`,
       `under${at}: ${terms((one) => -(one.tilts[at] ?? 0))} - z${at} <= ${width}`,
@@ -66,6 +87,7 @@ const asProgram = ({ groups, budgetSeconds, needs, balances, caps }: Problem): s
   const goal = [
     terms((one) => one.value),
     ...needs.map(({ weight }, need) => `+ ${weight} y${need}`),
+    ...needs.map(({ floor }, need) => `+ ${floor?.weight ?? 0} f${need}`),
     ...balances.map(({ weight }, at) => `- ${weight} z${at}`),
   ];
   return [
@@ -75,6 +97,7 @@ const asProgram = ({ groups, budgetSeconds, needs, balances, caps }: Problem): s
     ...rows.map((row) => ` ${row}`),
     'Bounds',
     ...needs.map(({ amount }, need) => ` 0 <= y${need} <= ${amount}`),
+    ...needs.map(({ floor }, need) => ` 0 <= f${need} <= ${floor?.amount ?? 0}`),
     ...balances.map((_, at) => ` z${at} >= 0`),
     'Binary',
     ` ${all.map(({ name }) => name).join(' ')}`,

@@ -10,6 +10,16 @@ export interface SolverOption {
   cap: number;
 }
 
+/** Something the options bring, worth `weight` each up to the amount. */
+export interface SolverNeed {
+  amount: number;
+  weight: number;
+  /** Worth so much more, up to an amount that is no larger. */
+  floor?: { amount: number; weight: number };
+  /** More of it is never chosen; left out: no bound. */
+  most?: number;
+}
+
 /**
  * A choice of at most one option a group: worth the sum of the values, plus each need up to its amount, less what a
  * balance leans beyond its width; within the seconds and the caps.
@@ -17,7 +27,7 @@ export interface SolverOption {
 export interface Problem<O extends SolverOption = SolverOption> {
   groups: readonly (readonly O[])[];
   budgetSeconds: number;
-  needs: readonly { amount: number; weight: number }[];
+  needs: readonly SolverNeed[];
   balances: readonly { width: number; weight: number }[];
   /** The most options that may be chosen of each cap. */
   caps: readonly number[];
@@ -34,6 +44,8 @@ export interface Solution {
   nodes: number;
 }
 
+const TINY = 1e-9;
+
 const sum = (numbers: readonly number[]): number => numbers.reduce((total, one) => total + one, 0);
 
 /** The options a choice stands for. */
@@ -43,10 +55,14 @@ export const optionsOf = <O extends SolverOption>({ groups }: Problem<O>, chosen
     return option ? [option] : [];
   });
 
+/** What so much of a need is worth. */
+const worthOf = ({ amount, weight, floor }: SolverNeed, brought: number): number =>
+  weight * Math.min(amount, brought) + (floor ? floor.weight * Math.min(floor.amount, brought) : 0);
+
 /** What a choice is worth, whether or not it is allowed. */
 export const scoreOf = <O extends SolverOption>({ needs, balances }: Problem<O>, options: readonly O[]): number =>
   sum(options.map(({ value }) => value)) +
-  sum(needs.map(({ amount, weight }, need) => weight * Math.min(amount, sum(options.map(({ covers }) => covers[need] ?? 0))))) -
+  sum(needs.map((need, at) => worthOf(need, sum(options.map(({ covers }) => covers[at] ?? 0))))) -
   sum(
     balances.map(
       ({ width, weight }, at) => weight * Math.max(0, Math.abs(sum(options.map(({ tilts }) => tilts[at] ?? 0))) - width),
@@ -57,10 +73,9 @@ export const scoreOf = <O extends SolverOption>({ needs, balances }: Problem<O>,
 export const isAllowed = <O extends SolverOption>(problem: Problem<O>, options: readonly O[]): boolean =>
   sum(options.map(({ seconds }) => seconds)) <= problem.budgetSeconds &&
   new Set(options.map(({ key }) => key)).size === options.length &&
+  problem.needs.every(({ most = Infinity }, need) => sum(options.map(({ covers }) => covers[need] ?? 0)) <= most + TINY) &&
   problem.caps.every((most, cap) => options.filter((option) => option.cap === cap).length <= most) &&
   (problem.canJoin?.(options) ?? true);
-
-const TINY = 1e-9;
 
 /**
  * Prices of the shared things: a second, a place under the caps, a unit of each need, a unit of each lean. Whatever the
@@ -70,22 +85,36 @@ interface Prices {
   second: number;
   caps: readonly number[];
   needs: readonly number[];
+  /** For what is never to be more. */
+  mosts: readonly number[];
   leans: readonly number[];
 }
 
 /** What an option is worth once it has paid for what it uses. */
-const netOf = (option: SolverOption, { second, caps, needs, leans }: Prices): number => {
+const netOf = (option: SolverOption, { second, caps, needs, mosts, leans }: Prices): number => {
   let net = option.value - second * option.seconds - (caps[option.cap] ?? 0);
-  for (let need = 0; need < needs.length; need += 1) net += (needs[need] ?? 0) * (option.covers[need] ?? 0);
+  for (let need = 0; need < needs.length; need += 1)
+    net += ((needs[need] ?? 0) - (mosts[need] ?? 0)) * (option.covers[need] ?? 0);
   for (let at = 0; at < leans.length; at += 1) net -= (leans[at] ?? 0) * (option.tilts[at] ?? 0);
   return net;
+};
+
+/** The most a need can be worth once each unit has its price, and how much of it that takes. */
+const leftAt = (need: SolverNeed, price: number): { worth: number; amount: number } => {
+  let best = { worth: 0, amount: 0 };
+  for (const amount of [need.floor?.amount ?? 0, need.amount]) {
+    const worth = worthOf(need, amount) - price * amount;
+    if (worth > best.worth) best = { worth, amount };
+  }
+  return best;
 };
 
 /** Prices paid back for what was there to share. */
 const sharedWorth = ({ budgetSeconds, caps, needs, balances }: Problem, prices: Prices): number =>
   prices.second * budgetSeconds +
   sum(caps.map((most, cap) => most * (prices.caps[cap] ?? 0))) +
-  sum(needs.map(({ amount, weight }, need) => (weight - (prices.needs[need] ?? 0)) * amount)) +
+  sum(needs.map((need, at) => leftAt(need, prices.needs[at] ?? 0).worth)) +
+  sum(needs.map(({ most = 0 }, at) => most * (prices.mosts[at] ?? 0))) +
   sum(balances.map(({ width }, at) => Math.abs(prices.leans[at] ?? 0) * width));
 
 /** Each group's best option at these prices; null where none is worth its price. */
@@ -110,6 +139,7 @@ const pricesFor = (problem: Problem): Prices[] => {
     second: most / Math.max(1, budgetSeconds) / 2,
     caps: caps.map(() => 0),
     needs: needs.map(({ weight }) => weight / 2),
+    mosts: needs.map(() => 0),
     leans: balances.map(() => 0),
   };
   const tried: { bound: number; prices: Prices }[] = [];
@@ -124,10 +154,21 @@ const pricesFor = (problem: Problem): Prices[] => {
       caps: caps.map((cap, at) =>
         Math.max(0, (prices.caps[at] ?? 0) + step * 0.5 * (used.filter((one) => one.cap === at).length - cap)),
       ),
-      needs: needs.map(({ amount, weight }, need) => {
-        const missing = amount - sum(used.map(({ covers }) => covers[need] ?? 0));
-        return clamp((prices.needs[need] ?? 0) + (step * weight * missing) / Math.max(1, amount), 0, weight);
+      needs: needs.map((need, at) => {
+        const price = prices.needs[at] ?? 0;
+        const most = need.weight + (need.floor?.weight ?? 0);
+        const missing = leftAt(need, price).amount - sum(used.map(({ covers }) => covers[at] ?? 0));
+        return clamp(price + (step * most * missing) / Math.max(1, need.amount), 0, most);
       }),
+      mosts: needs.map(({ most }, at) =>
+        most === undefined
+          ? 0
+          : Math.max(
+              0,
+              (prices.mosts[at] ?? 0) +
+                (step * 0.5 * (sum(used.map(({ covers }) => covers[at] ?? 0)) - most)) / Math.max(1, most),
+            ),
+      ),
       leans: balances.map(({ weight, width }, at) => {
         const lean = prices.leans[at] ?? 0;
         const tilt = sum(used.map(({ tilts }) => tilts[at] ?? 0));
@@ -171,22 +212,29 @@ const FIRST_LOOK = 1_500;
  * @param nodeBudget how many partial choices are looked at before the best found is given back as it is
  * @param seed a choice known to be allowed, to start from
  * @param toBeat a score that is had already: nothing is chosen unless it is worth more
+ * @param gap what may be left on the table: a choice within it of the best counts as the best
  */
 export const solve = <O extends SolverOption>(
   problem: Problem<O>,
   nodeBudget = 60_000,
   seed: readonly (number | null)[] | null = null,
   toBeat = 0,
+  gap = 0,
 ): Solution => {
   const prices = pricesFor(problem);
-  const first = search(problem, prices, Math.min(FIRST_LOOK, nodeBudget), seed, toBeat);
+  const first = search(problem, prices, { nodeBudget: Math.min(FIRST_LOOK, nodeBudget), seed, toBeat, gap });
   if (first.isOptimal || nodeBudget <= FIRST_LOOK) return first;
-  const { groups, index } = withoutHopeless(problem, prices, first.score);
+  const { groups, index } = withoutHopeless(problem, prices, first.score + gap);
   const within = first.chosen.map((chosen, at) => {
     const kept = chosen === null ? -1 : (index[at]?.indexOf(chosen) ?? -1);
     return kept < 0 ? null : kept;
   });
-  const second = search({ ...problem, groups }, prices, nodeBudget - first.nodes, within, first.score);
+  const second = search({ ...problem, groups }, prices, {
+    nodeBudget: nodeBudget - first.nodes,
+    seed: within,
+    toBeat: first.score,
+    gap,
+  });
   const nodes = first.nodes + second.nodes;
   if (second.score <= first.score + TINY) return { ...first, isOptimal: second.isOptimal, nodes };
   return {
@@ -199,23 +247,24 @@ export const solve = <O extends SolverOption>(
 const search = <O extends SolverOption>(
   problem: Problem<O>,
   prices: readonly Prices[],
-  nodeBudget: number,
-  seed: readonly (number | null)[] | null,
-  toBeat: number,
+  { nodeBudget, seed, toBeat, gap }: { nodeBudget: number; seed: readonly (number | null)[] | null; toBeat: number; gap: number },
 ): Solution => {
   const { groups, needs, balances, budgetSeconds, caps } = problem;
-  const [tightest] = prices;
+  /** By group and option: what it is worth at each of the prices, once. */
+  const netsOf = groups.map((group) => group.map((option) => Float64Array.from(prices, (price) => netOf(option, price))));
   // The most worth at the tightest prices first, so that good answers are found early.
-  const order = groups.map((group) =>
+  const order = groups.map((group, at) =>
     group
-      .map((option, index) => ({ index, net: tightest ? netOf(option, tightest) : option.value }))
+      .map((option, index) => ({ index, net: netsOf[at]?.[index]?.[0] ?? option.value }))
       .sort((a, b) => b.net - a.net || a.index - b.index)
       .map(({ index }) => index),
   );
   /** By prices: what the groups from here on can add at most. */
-  const rest = prices.map((price) => {
+  const rest = prices.map((_, price) => {
     const sums = [0];
-    for (const { net } of bestAt(groups, price).reverse()) sums.unshift((sums[0] ?? 0) + net);
+    for (const nets of [...netsOf].reverse()) {
+      sums.unshift((sums[0] ?? 0) + nets.reduce((most, net) => Math.max(most, net[price] ?? 0), 0));
+    }
     return sums;
   });
   const shared = prices.map((price) => sharedWorth(problem, price));
@@ -242,10 +291,7 @@ const search = <O extends SolverOption>(
 
   const score = (value: number): number => {
     let total = value;
-    for (let need = 0; need < needs.length; need += 1) {
-      const { amount, weight } = needs[need] as { amount: number; weight: number };
-      total += weight * Math.min(amount, cover[need] ?? 0);
-    }
+    for (let need = 0; need < needs.length; need += 1) total += worthOf(needs[need] as SolverNeed, cover[need] ?? 0);
     for (let at = 0; at < balances.length; at += 1) {
       const { width, weight } = balances[at] as { width: number; weight: number };
       total -= weight * Math.max(0, Math.abs(tilt[at] ?? 0) - width);
@@ -253,34 +299,37 @@ const search = <O extends SolverOption>(
     return total;
   };
 
-  const put = (option: O, by: 1 | -1): void => {
+  const put = (option: O, nets: Float64Array, by: 1 | -1): void => {
     for (let need = 0; need < cover.length; need += 1) cover[need] = (cover[need] ?? 0) + by * (option.covers[need] ?? 0);
     for (let at = 0; at < tilt.length; at += 1) tilt[at] = (tilt[at] ?? 0) + by * (option.tilts[at] ?? 0);
-    for (let price = 0; price < prices.length; price += 1) {
-      net[price] = (net[price] ?? 0) + by * netOf(option, prices[price] as Prices);
-    }
+    for (let price = 0; price < prices.length; price += 1) net[price] = (net[price] ?? 0) + by * (nets[price] ?? 0);
     counts[option.cap] = (counts[option.cap] ?? 0) + by;
     if (by === 1) picked.push(option);
     else picked.pop();
   };
 
+  const bounded = needs.flatMap(({ most }, need) => (most === undefined ? [] : [{ need, most: most + TINY }]));
+  const isOver = ({ covers }: O): boolean => bounded.some(({ need, most }) => (cover[need] ?? 0) + (covers[need] ?? 0) > most);
+
   const visit = (at: number, value: number, seconds: number): void => {
     nodes += 1;
     const total = score(value);
     if (total > best.score + TINY) best = { chosen: [...chosen], score: total };
-    if (at === groups.length || nodes >= nodeBudget || bound(at) <= best.score + TINY) return;
+    if (at === groups.length || nodes >= nodeBudget || bound(at) <= best.score + gap + TINY) return;
     const group = groups[at] as readonly O[];
     for (const index of order[at] as number[]) {
       const option = group[index] as O;
       if (seconds + option.seconds > budgetSeconds) continue;
       if ((counts[option.cap] ?? 0) >= (caps[option.cap] ?? 0)) continue;
+      if (isOver(option)) continue;
       if (picked.some(({ key }) => key === option.key)) continue;
       if (problem.canJoin && !problem.canJoin([...picked, option])) continue;
-      put(option, 1);
+      const nets = netsOf[at]?.[index] as Float64Array;
+      put(option, nets, 1);
       chosen[at] = index;
-      if (bound(at + 1) > best.score + TINY) visit(at + 1, value + option.value, seconds + option.seconds);
+      if (bound(at + 1) > best.score + gap + TINY) visit(at + 1, value + option.value, seconds + option.seconds);
       chosen[at] = null;
-      put(option, -1);
+      put(option, nets, -1);
       if (nodes >= nodeBudget) return;
     }
     visit(at + 1, value, seconds);

@@ -1,4 +1,4 @@
-import type { Variation } from '../catalogue';
+import type { Ladder, Rung, Variation } from '../catalogue';
 import { rungsOf } from '../catalogue/knowledge';
 import { MAIN_FAMILIES } from '../vocabulary';
 import type { Family, MainFamily } from '../vocabulary';
@@ -42,6 +42,25 @@ export const daysSinceHeavy = ({ recent = [], day, trainsOn = day }: SheetInput,
 
 /** How far up a side ladder an accessory may stand for somebody who never did it. */
 const ACCESSORY_STAGE = 2;
+
+/**
+ * The stage somebody stands on, on a ladder beside their family's main one: the furthest they were ever led to or trained, with a
+ * trainer's placement; where nothing is known the first for who is new or to be careful, else the middle.
+ */
+export const stageOn = (input: SheetInput, ladder: Ladder): number => {
+  const onTheWay = ladder.rungs.filter(({ aside }) => !aside);
+  const isKnown = ({ variationId, id }: Rung): boolean =>
+    input.pastOf(variationId).length > 0 ||
+    goesOn(input, variationId) ||
+    (input.placed?.some((one) => one.ladderId === ladder.id && one.rungId === id) ?? false);
+  const known = onTheWay.filter(isKnown).map(({ stage }) => stage);
+  const byLift = knownStage(ladder, input.context.person.known)?.rung.stage;
+  if (byLift !== undefined) known.push(byLift);
+  if (known.length > 0) return Math.max(...known);
+  const { person, careful = [], limits } = input.context;
+  if (person.trainingAge === 'novice' || careful.length > 0 || limits.length > 0) return 1;
+  return Math.ceil(Math.max(...onTheWay.map(({ stage }) => stage)) / 2);
+};
 
 /** Whether somebody has shown a movement: done it, or stands at or above it on its family's main ladder. */
 export const hasShown = (input: SheetInput, variationId: string): boolean =>

@@ -7,6 +7,8 @@ import type { DayRole, EmphasisId, Family, Goal, LeverValues, MethodId, Reason, 
 export interface RecentWork {
   day: number;
   hardSetsByMuscle: Partial<Record<EmphasisId, number>>;
+  /** Of the hamstrings' sets those that bend the knee; left out: not counted then. */
+  kneeBendSets?: number;
   heavyFamilies: readonly Family[];
 }
 

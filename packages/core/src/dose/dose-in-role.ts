@@ -34,7 +34,7 @@ export const doseInRole = (
     reason('dose-by-role', { role, field, ...table, restSeconds, seconds: seconds ?? null }, 'common-practice'),
   ];
   // A helper's own range stands whatever the goal: a strength range of 4 to 6 is for big lifts.
-  const own = role === 'finisher' ? null : variation.repRange && ownRange(variation);
+  const own = role === 'finisher' ? null : variation.repRange && ownRange(variation, {}, dose.load.externalKg);
   const byRole = withinWindow({ low: table.repsLow, high: table.repsHigh });
   return {
     dose: {

@@ -45,7 +45,7 @@ export const firstDose = (
     isByGoal && table.keepsItsReps
       ? null
       : isByGoal
-        ? variation.repRange && ownRange(variation, values)
+        ? variation.repRange && ownRange(variation, values, load.externalKg)
         : ownRange(variation, values);
   const reps = ownReps ?? withinWindow(table.reps);
   const range = { repsLow: reps.low, repsHigh: reps.high };

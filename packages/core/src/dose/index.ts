@@ -35,5 +35,5 @@ export { atLeastReps, inRange, narrowed, ownRange, rangeWidth, withinWindow } fr
 export { mayGoRound, needsBar, wentRound } from './rounds';
 export { withSettings } from './settings';
 export { lighterDose } from './lighter';
-export { volumeOf } from './volume';
+export { setShare, volumeOf } from './volume';
 export type { Volume, VolumeItem } from './volume';

@@ -39,9 +39,12 @@ const gateReps = (variation: Variation, values: LeverValues): number | undefined
   return typeof reps === 'number' ? reps : undefined;
 };
 
-/** A movement's own range, whatever the goal: unloaded work and work at the rack's end. Its top is what earns the next. */
-export const ownRange = (variation: Variation, values: LeverValues = {}): RepRange =>
-  withinWindow(variation.repRange ?? OWN, variation.unloadedAllowed ? gateReps(variation, values) : undefined);
+/**
+ * A movement's own range, whatever the goal: unloaded work and work at the rack's end. With nothing held its top is what earns the
+ * next; with a load that is shown by strength, and the range stays where reps say something of it.
+ */
+export const ownRange = (variation: Variation, values: LeverValues = {}, loadKg = 0): RepRange =>
+  withinWindow(variation.repRange ?? OWN, variation.unloadedAllowed && loadKg <= 0 ? gateReps(variation, values) : undefined);
 
 /** A dose whose range holds no more numbers than it may; its top stays. */
 export const narrowed = (dose: Dose): Dose => {

@@ -23,9 +23,15 @@ export interface VolumeItem {
   variation: Pick<Variation, 'emphasis' | 'family' | 'stance' | 'seconds'>;
 }
 
+/** From this emphasis on a set counts whole for a muscle, from the second on half. House default. */
+const COUNTS = { whole: 0.6, half: 0.3 } as const;
+
+/** What a hard set counts for a muscle by how much the movement trains it: one, half, or nothing. */
+export const setShare = (emphasis: number): number => (emphasis >= COUNTS.whole ? 1 : emphasis >= COUNTS.half ? 0.5 : 0);
+
 /**
- * Hard sets, tension and volume load of a sheet, weighted by emphasis: a set of a movement that trains the glutes at
- * 0.6 is 0.6 of a set for them. One-sided sets count once, as both sides share one.
+ * Hard sets by muscle, whole, half or not at all; tension weighted by emphasis; volume load. One-sided sets count once, as
+ * both sides share one.
  */
 export const volumeOf = (items: readonly VolumeItem[]): Volume => {
   const volume: Volume = { hardSetsByMuscle: {}, hardSetsByFamily: {}, tensionSecondsByMuscle: {}, volumeLoadKg: 0 };
@@ -36,7 +42,7 @@ export const volumeOf = (items: readonly VolumeItem[]): Volume => {
     for (const muscle of EMPHASES) {
       const share = variation.emphasis[muscle] ?? 0;
       if (share === 0) continue;
-      volume.hardSetsByMuscle[muscle] = (volume.hardSetsByMuscle[muscle] ?? 0) + share * hard;
+      volume.hardSetsByMuscle[muscle] = (volume.hardSetsByMuscle[muscle] ?? 0) + setShare(share) * hard;
       const tension = share * dose.sets * setSeconds(dose, variation);
       volume.tensionSecondsByMuscle[muscle] = (volume.tensionSecondsByMuscle[muscle] ?? 0) + tension;
     }

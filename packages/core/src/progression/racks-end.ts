@@ -19,7 +19,7 @@ const HIGHER = [
  */
 export const atRacksEnd = (log: ExerciseLog, load: Load): Outcome => {
   const { dose } = log;
-  const own = ownRange(log.variation, log.values);
+  const own = ownRange(log.variation, log.values, load.externalKg);
   const said = { loadKg: load.externalKg, reps: repsTop(dose) };
   if (dose.repsHigh < own.high) {
     return inReps(log, load, own, [reason('own-range', { repsLow: own.low, repsHigh: own.high }, 'house-default')]);

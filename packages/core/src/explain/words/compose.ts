@@ -28,6 +28,8 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'shape-load': (v, c) => `${SHAPE_LABELS[v.shape]}: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}.`,
   'rests-48h': (v) =>
     `${FAMILY_LABELS[v.family]} was trained hard ${v.days === 0 ? 'today' : 'the day before'}. Two days apart is the rule.`,
+  'gave-up-exercises': (v) =>
+    `${v.most} exercises are enough for one session: ${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted on the ${EMPHASIS_LABELS[v.emphasis]}.`,
   'gave-up-muscle': (v) =>
     `No room in ${v.minutes} min for more work on the ${EMPHASIS_LABELS[v.emphasis]}: ${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted.`,
   'week-target': (v) =>

@@ -73,7 +73,7 @@ const racksEnd = (log: ExerciseLog, done: WorkDone, load: Load): Outcome | null 
   const { dose } = log;
   const isSpent = done.rows.some(({ reserve }) => reserve !== null && reserve < dose.reserve);
   const isFilled = done.completeSets >= dose.sets && !isSpent && done.rows.every(({ reps }) => reps >= dose.repsHigh);
-  if (dose.repsHigh >= ownRange(log.variation, log.values).high && !isFilled) return null;
+  if (dose.repsHigh >= ownRange(log.variation, log.values, load.externalKg).high && !isFilled) return null;
   return atRacksEnd(log, load);
 };
 

@@ -1,5 +1,5 @@
 import { adviseAfterSet, adviseFirstSet, firstSide } from '../../coaching';
-import { plannedReps } from '../../dose';
+import { plannedReps, wentRound } from '../../dose';
 import { isSameMass } from '../../kit';
 import { isOfSlot, slotsFor } from '../../log';
 import type { SetRecord } from '../../log';
@@ -121,7 +121,7 @@ export const trainExercise = (
       kind: slot.kind,
       side: slot.side,
       setIndex: slot.setIndex,
-      round: null,
+      round: wentRound(item.dose) ? slot.setIndex : null,
       parentSetId: null,
       plannedReps: isTimed ? null : asked.reps,
       plannedSeconds: item.dose.seconds ?? null,

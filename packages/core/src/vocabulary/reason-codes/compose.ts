@@ -17,6 +17,7 @@ export interface ComposeReasons {
   'dose-by-shape': { shape: SessionShape; sets: number; restSeconds: number };
   'shape-load': { shape: SessionShape; loadKg: number; usualKg: number };
   'rests-48h': { family: Family; days: number };
+  'gave-up-exercises': { emphasis: EmphasisId; setsWanted: number; sets: number; most: number };
   'gave-up-muscle': { emphasis: EmphasisId; setsWanted: number; sets: number; minutes: number };
   'week-target': { emphasis: EmphasisId; weekly: number; done: number; today: number };
   'nothing-fits': { minutes: number; leastMinutes: number };
@@ -54,6 +55,7 @@ export const COMPOSE_CODES: Record<keyof ComposeReasons, true> = {
   'dose-by-shape': true,
   'shape-load': true,
   'rests-48h': true,
+  'gave-up-exercises': true,
   'gave-up-muscle': true,
   'week-target': true,
   'nothing-fits': true,

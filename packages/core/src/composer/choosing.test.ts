@@ -1,0 +1,167 @@
+import { getVariation, builtInCatalogue } from '../catalogue';
+import { defaultKit, roomOf } from '../kit';
+import type { PersonLimit } from '../limits';
+import { aJudgeContext, anExerciseLog, aSet } from '../testing';
+import { STUDIO_ITEMS } from '../vocabulary';
+import type { Goal, TrainingAge } from '../vocabulary';
+import { compose, countsFor, NEEDS, recentWork, weekFor } from '.';
+import type { RecentWork, SheetInput, Track } from '.';
+import { floorToday, mostToday, setsWantedToday } from './targets';
+import { SESSION_CAP } from './weekly-table';
+
+const kit = defaultKit('kg');
+const inputFor = (
+  over: Partial<SheetInput> = {},
+  age: TrainingAge = 'intermediate',
+  limits: readonly PersonLimit[] = [],
+): SheetInput => ({
+  context: aJudgeContext({
+    kit,
+    room: roomOf(kit, STUDIO_ITEMS),
+    person: { goal: 'build-muscle' as Goal, trainingAge: age, massKg: 75 },
+    limits,
+  }),
+  tracks: [],
+  stage: { sessionsDone: 20, dayOfTraining: 70, daysSinceLast: 3 },
+  schools: {},
+  daysPerWeek: 2,
+  minutes: 60,
+  day: 100,
+  pastOf: () => [],
+  ...over,
+});
+const made = (input: SheetInput, minutes = 60) => compose(input, { minutes });
+const setsOf = (input: SheetInput, need: (typeof NEEDS)[number], minutes = 60) =>
+  made(input, minutes)
+    .items.filter(({ slot }) => !slot.startsWith('prep-') && slot !== 'finisher')
+    .reduce((sum, { variationId, dose }) => sum + dose.sets * countsFor(getVariation(builtInCatalogue, variationId), need), 0);
+const trackOf = (slot: string, variationId: string): Track => ({
+  slot,
+  variationId,
+  values: {},
+  method: 'reserve-led',
+  methodChosen: false,
+  dose: anExerciseLog({ loadKg: 20 }).dose,
+  leftOut: false,
+  lastDecision: null,
+});
+const done = (day: number, hardSetsByMuscle: RecentWork['hardSetsByMuscle'], kneeBendSets = 0): RecentWork => ({
+  day,
+  hardSetsByMuscle,
+  kneeBendSets,
+  heavyFamilies: [],
+});
+
+// Source: the practice's own table of weekly hard sets (a house default; more than ten outgrow fewer, Schoenfeld et al. 2017, from memory).
+describe('what a week holds', () => {
+  it('a set counts whole, half or not at all; for trunk, inner thigh and side hip only direct sets do', () => {
+    const goblet = getVariation(builtInCatalogue, 'goblet-squat');
+    expect(countsFor(goblet, 'front-thigh')).toBe(1);
+    expect(countsFor(goblet, 'trunk')).toBe(0);
+    expect(countsFor(getVariation(builtInCatalogue, 'side-plank'), 'trunk')).toBe(1);
+    expect(countsFor(getVariation(builtInCatalogue, 'lying-leg-curl'), 'knee-bend')).toBe(1);
+    expect(countsFor(getVariation(builtInCatalogue, 'romanian-deadlift'), 'knee-bend')).toBe(0);
+  });
+
+  it('floors, aims and caps are the table’s, goals move only the aim', () => {
+    expect(weekFor('front-thigh', inputFor({ minutes: 90 }, 'novice'))).toMatchObject({ floor: 3, cap: 12 });
+    expect(weekFor('glutes', inputFor({ minutes: 90, daysPerWeek: 4 }, 'advanced'))).toMatchObject({ floor: 10, cap: 34 });
+    const well = inputFor();
+    const moves = { ...well, context: { ...well.context, person: { ...well.context.person, goal: 'move-well' as const } } };
+    expect(weekFor('hamstrings', moves).aim).toBeLessThan(weekFor('hamstrings', well).aim);
+    expect(weekFor('hamstrings', moves).cap).toBe(18);
+  });
+
+  it('floors shrink together where days and minutes don’t hold them', () => {
+    const [short, long] = [inputFor({ minutes: 20, daysPerWeek: 1 }), inputFor({ minutes: 75, daysPerWeek: 3 })];
+    const ratio = weekFor('front-thigh', short).floor / weekFor('front-thigh', long).floor;
+    expect(ratio).toBeLessThan(0.5);
+    expect(weekFor('calves', short).floor / weekFor('calves', long).floor).toBeCloseTo(ratio, 9);
+  });
+
+  it('a sore area has no floor, whether it was asked how sore or not', () => {
+    const sore = (severity: number | null): PersonLimit => ({
+      limit: 'ankle-achilles-calf-foot',
+      severity,
+      side: 'both',
+      cleared: [],
+    });
+    expect(weekFor('calves', inputFor({}, 'intermediate', [sore(3)])).floor).toBe(0);
+    expect(weekFor('calves', inputFor({}, 'intermediate', [sore(null)])).floor).toBe(0);
+    expect(weekFor('calves', inputFor({}, 'intermediate', [sore(2)])).floor).toBeGreaterThan(0);
+  });
+
+  it('today’s share of it: what is left, over the sessions left; a cap is spread too', () => {
+    const week = inputFor({ daysPerWeek: 3, recent: [done(98, { 'front-thigh': 6 })] }, 'novice');
+    expect(mostToday('front-thigh', week)).toBeLessThanOrEqual(6);
+    expect(mostToday('front-thigh', inputFor({ daysPerWeek: 3, recent: [done(98, { 'front-thigh': 12 })] }, 'novice'))).toBe(0);
+    expect(floorToday('front-thigh', week)).toBe(0);
+    expect(setsWantedToday('calves', week)).toBeGreaterThan(0);
+    // Eight days ago is another week.
+    expect(mostToday('front-thigh', inputFor({ recent: [done(92, { 'front-thigh': 12 })] }, 'novice'))).toBeGreaterThan(5);
+  });
+
+  it('a circuit’s set counts half, knee-bending sets by themselves', () => {
+    const sets = [0, 1, 2, 3].map((setIndex) => aSet({ setIndex, round: setIndex, externalKg: 10 }));
+    const [work] = recentWork([{ day: 3, variation: getVariation(builtInCatalogue, 'lying-leg-curl'), sets }]);
+    expect(work).toMatchObject({ kneeBendSets: 2, hardSetsByMuscle: { hamstrings: 2 } });
+  });
+});
+
+describe('choosing by it', () => {
+  it('with an hour calves and knee-bending work are on the sheet', () => {
+    expect(setsOf(inputFor(), 'calves')).toBeGreaterThanOrEqual(1);
+    expect(setsOf(inputFor(), 'knee-bend')).toBeGreaterThanOrEqual(1);
+  });
+
+  it('never over a cap, of the week or of the session', () => {
+    const full = inputFor({ recent: [done(98, { 'front-thigh': 17, glutes: 20, calves: 9 })] });
+    expect(setsOf(full, 'front-thigh')).toBeLessThanOrEqual(1);
+    expect(setsOf(full, 'calves')).toBeLessThanOrEqual(1);
+    const all = made(inputFor({ minutes: 120 }), 120).items.filter(
+      ({ slot }) => !slot.startsWith('prep-') && slot !== 'finisher',
+    );
+    expect(all.reduce((sum, { dose }) => sum + dose.sets, 0)).toBeLessThanOrEqual(SESSION_CAP.all);
+  });
+
+  it('what a slot goes on with is never swapped for want of room: it is left out, and said', () => {
+    const tracks = [trackOf('squat', 'front-squat'), trackOf('hinge', 'romanian-deadlift'), trackOf('lunge', 'split-squat')];
+    for (const minutes of [12, 18, 25, 40, 60]) {
+      const { items, left } = made(inputFor({ tracks }), minutes);
+      for (const { slot, variationId } of tracks) {
+        const item = items.find((one) => one.slot === slot);
+        if (item) expect(item.variationId).toBe(variationId);
+        else expect(left.map((one) => one.slot)).toContain(slot);
+      }
+    }
+  });
+
+  it('a disliked movement is off while another of its family is open, also one that was going on', () => {
+    const tracks = [trackOf('lunge', 'split-squat')];
+    const ids = made(inputFor({ tracks, dislikes: ['split-squat'] })).items.map(({ variationId }) => variationId);
+    expect(ids).not.toContain('split-squat');
+    const lunges = builtInCatalogue.variations.filter(({ family }) => family === 'lunge').map(({ id }) => id);
+    const hates = made(inputFor({ dislikes: lunges }));
+    expect(hates.items.some(({ variationId }) => lunges.includes(variationId))).toBe(true);
+  });
+
+  it('as many sets as the last time, where nothing speaks against it', () => {
+    const past = (sets: number) => [
+      {
+        sessionId: 's',
+        day: 97,
+        dose: { ...anExerciseLog({ loadKg: 20 }).dose, sets },
+        values: {},
+        sets: [aSet({ externalKg: 20, reserve: 3 })],
+      },
+    ];
+    const tracks = ['squat', 'hinge', 'lunge', 'bridge'].map((slot, at) =>
+      trackOf(slot, ['front-squat', 'romanian-deadlift', 'split-squat', 'glute-bridge'][at]!),
+    );
+    const squat = (sets: number) =>
+      made(inputFor({ tracks, pastOf: (id) => (id === 'front-squat' ? past(sets) : []) }), 45).items.find(
+        ({ slot }) => slot === 'squat',
+      )?.dose.sets;
+    expect([squat(2), squat(3)]).toEqual([2, 3]);
+  });
+});
