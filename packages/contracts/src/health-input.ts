@@ -1,8 +1,6 @@
 import type { Clearance, HealthInput, LimitOnRecord } from '@drubo/core/limits';
-import { dayNumber } from '@drubo/core';
-import { liftOn } from '@drubo/core/strength';
-import type { Interruption, KnownLift } from '@drubo/core/strength';
 import type { PlaceSafety } from '@drubo/core/selection';
+import type { LiftsOnRecord } from '@drubo/core/strength';
 import type { KitDto } from './dto/dose';
 import type { FieldsOf, IntakeDto, PersonRecordDto, RecordKind } from './dto/health';
 
@@ -41,20 +39,20 @@ export const healthInputOf = (
 /** Soreness from which a limit counts as an injury that came between. */
 const INJURY_FROM = 3;
 
-/** What came between a lift and today: an operation, a birth, a sore place. */
-const interruptionsOf = (intake: IntakeDto, records: readonly PersonRecordDto[]): Interruption[] => [
-  ...(intake.surgery ? [{ kind: 'operation' as const, day: dayNumber(intake.surgery.on) }] : []),
-  ...(intake.answers['birth-within-year'] === 'yes' ? [{ kind: 'birth' as const, day: null }] : []),
+/** What came between a lift and today, by the day it is known for: an operation, a birth, a sore place. */
+const interruptionsOf = (intake: IntakeDto, records: readonly PersonRecordDto[]): LiftsOnRecord['since'] => [
+  ...(intake.surgery ? [{ kind: 'operation' as const, on: intake.surgery.on }] : []),
+  ...(intake.answers['birth-within-year'] === 'yes' ? [{ kind: 'birth' as const, on: null }] : []),
   ...recordsOf(records, 'limit')
     .filter(({ fields: { severity } }) => severity === null || severity >= INJURY_FROM)
-    .map(({ fields: { since, askedOn } }) => ({ kind: 'injury' as const, day: dayNumber(since ?? askedOn) })),
+    .map(({ fields: { since, askedOn } }) => ({ kind: 'injury' as const, on: since ?? askedOn })),
 ];
 
-/** What a person is known to have lifted, as it counts on a day, the latest entry last. */
-export const knownLiftsOf = (intake: IntakeDto, records: readonly PersonRecordDto[], today: string): KnownLift[] =>
-  recordsOf(records, 'known-lift').map(({ fields: { kind: _, on, note: __, ...lift } }) =>
-    liftOn({ ...lift, day: dayNumber(on) }, dayNumber(today), interruptionsOf(intake, records)),
-  );
+/** What is stored of a person's known lifts as the core reads it, the latest entry last. */
+export const liftsOnRecord = (intake: IntakeDto, records: readonly PersonRecordDto[]): LiftsOnRecord => ({
+  lifts: recordsOf(records, 'known-lift').map(({ fields: { kind: _, note: __, ...lift } }) => lift),
+  since: interruptionsOf(intake, records),
+});
 
 /**
  * What makes a bar safe where a person trains. Somebody nobody asked is taken to train in the trainer's sight, and to know

@@ -7,7 +7,7 @@ export { movementFields } from './dto/movement';
 export type { MovementDto } from './dto/movement';
 export { EMPTY_INTAKE, HEALTH_BOUNDS, HEALTH_FIELDS, intakeFields, LIFT_BOUNDS, recordFields } from './dto/health';
 export type { FieldsOf, IntakeDto, PersonRecordDto, RecordFields, RecordKind } from './dto/health';
-export { healthInputOf, knownLiftsOf, placeSafetyOf, recordsOf } from './health-input';
+export { healthInputOf, liftsOnRecord, placeSafetyOf, recordsOf } from './health-input';
 export { isPossibleBody, PERSON_BOUNDS, personFields } from './dto/person';
 export type { BookingDto, PersonDto } from './dto/person';
 export type { KitDto } from './dto/dose';

@@ -1,10 +1,11 @@
-import { EMPTY_INTAKE, healthInputOf, knownLiftsOf, recordsOf } from '@drubo/contracts';
+import { EMPTY_INTAKE, healthInputOf, liftsOnRecord, recordsOf } from '@drubo/contracts';
 import type { FieldsOf, IntakeDto, PersonRecordDto, RecordFields } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
 import { healthPicture } from '@drubo/core/limits';
 import type { HealthPicture } from '@drubo/core/limits';
 import { readScreening } from '@drubo/core/screening';
 import type { ScreeningResult } from '@drubo/core/screening';
+import { knownLiftsOn } from '@drubo/core/strength';
 import type { KnownLift } from '@drubo/core/strength';
 import { READINESS, SCREENING_TASKS } from '@drubo/core/vocabulary';
 import type { FaultId, ReadinessId, ScreeningTaskId } from '@drubo/core/vocabulary';
@@ -246,6 +247,6 @@ export const knownOn = (
     .sort((a, b) => a.fields.on.localeCompare(b.fields.on))
     .at(-1);
   const { heightCm, massKg } = story.person;
-  const known = knownLiftsOf(intake, records, date);
+  const known = knownLiftsOn(liftsOnRecord(intake, records), date);
   return { health, known, screening: last ? readScreening(last.fields.seen, { heightCm, massKg, shankCm: null }) : null };
 };

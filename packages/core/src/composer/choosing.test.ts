@@ -4,10 +4,11 @@ import type { PersonLimit } from '../limits';
 import { aJudgeContext, anExerciseLog, aSet } from '../testing';
 import { STUDIO_ITEMS } from '../vocabulary';
 import type { Goal, TrainingAge } from '../vocabulary';
-import { compose, countsFor, NEEDS, recentWork, weekFor } from '.';
+import { compose, countsFor, recentWork, weekFor } from '.';
 import type { RecentWork, SheetInput, Track } from '.';
 import { floorToday, mostToday, setsWantedToday } from './targets';
 import { SESSION_CAP } from './weekly-table';
+import type { Need } from './weekly-table';
 
 const kit = defaultKit('kg');
 const inputFor = (
@@ -31,7 +32,7 @@ const inputFor = (
   ...over,
 });
 const made = (input: SheetInput, minutes = 60) => compose(input, { minutes });
-const setsOf = (input: SheetInput, need: (typeof NEEDS)[number], minutes = 60) =>
+const setsOf = (input: SheetInput, need: Need, minutes = 60) =>
   made(input, minutes)
     .items.filter(({ slot }) => !slot.startsWith('prep-') && slot !== 'finisher')
     .reduce((sum, { variationId, dose }) => sum + dose.sets * countsFor(getVariation(builtInCatalogue, variationId), need), 0);

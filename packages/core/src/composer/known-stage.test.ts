@@ -84,7 +84,7 @@ describe('placing by hand', () => {
     expect(back.dose.repsAim).toBe(back.dose.repsLow);
     const side = ladderOf('hamstring-bridge').rungs.find(({ variationId }) => {
       const found = builtInCatalogue.variations.find(({ id }) => id === variationId);
-      return found?.seconds != null;
+      return found?.seconds !== null && found?.seconds !== undefined;
     });
     if (side) expect(placedOn(inputFor([]), 'bridge', side).dose.seconds).toBeGreaterThan(0);
   });

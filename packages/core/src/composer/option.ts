@@ -156,8 +156,10 @@ export const withFewerSets = (
     );
     const item = fewer === 0 ? made.item : { ...made.item, dose: { ...dose, sets }, why: { ...why, sets: [...why.sets, told] } };
     const share = made.role === 'main' ? (SET_WEIGHT[made.item.slot] ?? 1) : 0.4;
-    const lost = WORTH.setFewer * fewer + (sets === 1 && fewer > 0 ? WORTH.single : 0);
-    const steady = sets === before ? WORTH.steadySets : 0;
+    // A single set shows no gate: not the same movement's turn to be short twice.
+    const single = sets === 1 && fewer > 0 ? WORTH.single * (before === 1 ? 2 : 1) : 0;
+    const lost = WORTH.setFewer * fewer + single;
+    const steady = sets === before && sets > 1 ? WORTH.steadySets : 0;
     return option(input, ask, { ...made, item, worth: made.worth - share * lost + steady });
   });
 };

@@ -29,7 +29,7 @@ const walkUp = (start: ExerciseLog, steps = 40): { log: ExerciseLog; levers: str
   let log = start;
   for (let at = 0; at < steps; at += 1) {
     const outcome = atRacksEnd(log, log.dose.load);
-    if (outcome.verdict !== 'move-up') break;
+    if (outcome.verdict !== 'move-up' || outcome.variationId !== undefined) break;
     levers.push(outcome.change?.lever ?? 'none');
     log = { ...log, dose: outcome.dose, values: outcome.values ?? log.values, past: [], sets: [] };
   }
@@ -47,13 +47,22 @@ describe('the top of the rack', () => {
     });
   });
 
-  it('then every setting there is, then a higher range, then it is said to be the ceiling', () => {
+  it('then every setting there is, then a higher range, then one leg, with why', () => {
     const { log, levers } = walkUp(top());
     expect(levers.slice(0, 3)).toEqual(['tempo', 'tempo', 'tempo']);
     expect(levers.lastIndexOf('reps')).toBe(levers.length - 1);
     expect(levers.indexOf('reps')).toBeGreaterThan(levers.lastIndexOf('tempo'));
     expect(log.dose.repsHigh).toBe(20);
-    expect(atRacksEnd(log, log.dose.load)).toMatchObject({ verdict: 'same-again', reasons: [{ code: 'at-the-ceiling' }] });
+    const oneLeg = atRacksEnd(log, log.dose.load);
+    expect(oneLeg).toMatchObject({ verdict: 'move-up', variationId: 'step-up', values: { 'step-height': 40 } });
+    expect(oneLeg.reasons.map(({ code }) => code)).toEqual(['at-the-ceiling', 'one-leg-next', 'rung-dose']);
+    // Where the one-leg work is locked it stays, and says so.
+    const locked = {
+      ...log.context,
+      limits: [{ limit: 'balance' as const, severity: null, side: 'both' as const, cleared: [] }],
+    };
+    const held = atRacksEnd({ ...log, context: locked }, log.dose.load);
+    expect([held.verdict, held.reasons.map(({ code }) => code)]).toEqual(['same-again', ['at-the-ceiling']]);
   });
 
   it('a skill’s reps never go up, whatever is left', () => {
@@ -90,7 +99,9 @@ describe('the top of the rack', () => {
 
   it('where nothing can be made harder any more, that is the reason given', () => {
     // Seen on an invented client: “every load was weighed” for months at twenty reps with the heaviest pair.
-    const { log } = walkUp(top({ variationId: 'wide-dumbbell-squat' }));
+    const { log: walked } = walkUp(top({ variationId: 'wide-dumbbell-squat' }));
+    const limits = [{ limit: 'balance' as const, severity: null, side: 'both' as const, cleared: [] }];
+    const log = { ...walked, context: { ...walked.context, limits } };
     const heaviest = log.loads.at(-1)!;
     const sets = Array.from({ length: log.dose.sets }, (_, setIndex) =>
       aSet({ setIndex, reps: log.dose.repsHigh, externalKg: heaviest.externalKg, reserve: 5 }),
@@ -120,11 +131,11 @@ describe('the top of the rack', () => {
       let steps = 0;
       for (; steps < 60; steps += 1) {
         const outcome = atRacksEnd(log, heaviest);
-        expect(outcome.dose.load).toBe(heaviest);
+        if (outcome.variationId === undefined) expect(outcome.dose.load).toBe(heaviest);
         const { repsLow, repsHigh } = outcome.dose;
         expect(repsHigh - repsLow).toBeLessThanOrEqual(Math.max(rangeWidth(repsLow) - 1, dose.repsHigh - dose.repsLow));
         expect(repsHigh).toBeLessThanOrEqual(Math.max(20, dose.repsHigh, ownRange(variation).high));
-        if (outcome.verdict !== 'move-up') break;
+        if (outcome.verdict !== 'move-up' || outcome.variationId !== undefined) break;
         log = { ...log, dose: outcome.dose, values: outcome.values ?? log.values };
       }
       expect([variation.id, steps < 60]).toEqual([variation.id, true]);

@@ -4,6 +4,7 @@ import { reason } from '../vocabulary';
 import { aimAt } from './aim';
 import { lever } from './change-lever';
 import { mayGoBeyond } from './may-go-beyond';
+import { onOneLeg } from './on-one-leg';
 import { stay } from './stay';
 import type { ExerciseLog, Outcome } from './types';
 
@@ -15,7 +16,7 @@ const HIGHER = [
 
 /**
  * The heaviest the kit makes, and every set filled it: the movement's own range first, then a notch on a setting, a pause
- * or the tempo; where none is left the range moves up, as far as reps still say something.
+ * or the tempo; where none is left the range moves up, as far as reps still say something; then one leg at a time.
  */
 export const atRacksEnd = (log: ExerciseLog, load: Load): Outcome => {
   const { dose } = log;
@@ -28,7 +29,10 @@ export const atRacksEnd = (log: ExerciseLog, load: Load): Outcome => {
   const notch = lever(log, load, 'harder');
   if (notch) return { ...notch, reasons: [ceiling, ...notch.reasons] };
   const higher = HIGHER.find(({ low, high }) => high > dose.repsHigh && low > dose.repsLow);
-  if (!mayGoBeyond(log) || !higher) return stay(log, { load }, [ceiling]);
+  if (!mayGoBeyond(log) || !higher) {
+    const oneLeg = onOneLeg(log);
+    return oneLeg ? { ...oneLeg, reasons: [ceiling, ...oneLeg.reasons] } : stay(log, { load }, [ceiling]);
+  }
   return inReps(log, load, higher, [reason('no-heavier-load', { loadKg: said.loadKg, repsTo: higher.high }, 'house-default')]);
 };
 

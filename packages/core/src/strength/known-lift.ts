@@ -1,4 +1,5 @@
 import type { Variation } from '../catalogue';
+import { dayNumber } from '../units';
 import type { LiftHold, LiftSource, LoadPosition } from '../vocabulary';
 import type { RepCurve } from './curve';
 import { firstBelief } from './estimator/belief';
@@ -74,6 +75,18 @@ export const liftOn = (
   today: number,
   since: readonly Interruption[],
 ): KnownLift => ({ ...lift, daysAgo: Math.max(0, today - lift.day), heldBy: liftHolds(lift, today, since) });
+
+/** A person's lifts as they are kept, the latest entry last, and what came between. Days are ISO days. */
+export interface LiftsOnRecord {
+  lifts: readonly (Omit<KnownLift, 'day' | 'daysAgo' | 'heldBy'> & { on: string })[];
+  since: readonly { kind: Interruption['kind']; on: string | null }[];
+}
+
+/** Lifts on record as they count on a day. */
+export const knownLiftsOn = ({ lifts, since }: LiftsOnRecord, today: string): KnownLift[] => {
+  const between = since.map(({ kind, on }) => ({ kind, day: on === null ? null : dayNumber(on) }));
+  return lifts.map(({ on, ...lift }) => liftOn({ ...lift, day: dayNumber(on) }, dayNumber(today), between));
+};
 
 /** The newest known lift of a movement by the day it was done; of one day the later entry. Null: none. */
 export const newestLift = (known: readonly KnownLift[] | undefined, variationId: string): KnownLift | null =>

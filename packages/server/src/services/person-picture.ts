@@ -1,10 +1,11 @@
-import { healthInputOf, knownLiftsOf, placeSafetyOf, recordsOf } from '@drubo/contracts';
+import { healthInputOf, liftsOnRecord, placeSafetyOf, recordsOf } from '@drubo/contracts';
 import type { CareDto, IntakeDto, KitDto, PersonRecordDto } from '@drubo/contracts';
 import { roomOf } from '@drubo/core';
 import { healthPicture } from '@drubo/core/limits';
 import type { HealthPicture } from '@drubo/core/limits';
 import { readScreening } from '@drubo/core/screening';
 import type { ScreeningResult } from '@drubo/core/screening';
+import { knownLiftsOn } from '@drubo/core/strength';
 import type { KnownLift } from '@drubo/core/strength';
 import type { PlaceSafety } from '@drubo/core/selection';
 import type { KitItem } from '@drubo/core/vocabulary';
@@ -58,7 +59,7 @@ export const personPicture = async (
     intake,
     records,
     health: healthPicture(healthInputOf(intake, records, today, person.loadedBefore)),
-    known: knownLiftsOf(intake, records, today),
+    known: knownLiftsOn(liftsOnRecord(intake, records), today),
     screening: screeningOf(person, records),
     kit,
     room: roomOf(kit, kit.items),

@@ -5,7 +5,7 @@ import { knownStage, placedOn, placementLock } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
 import { explain } from '@drubo/core/explain';
 import { standOn } from '@drubo/core/judging';
-import { LADDERS, rungsOf } from '@drubo/core/knowledge';
+import { rungsOf } from '@drubo/core/knowledge';
 import { earnedLift } from '@drubo/core/strength';
 import type { Context } from '../context';
 import type { PersonRow } from '../db/models';

@@ -1,7 +1,7 @@
-import { knownLiftsOf, recordsOf } from '@drubo/contracts';
+import { liftsOnRecord, recordsOf } from '@drubo/contracts';
 import type { IntakeDto, PersonRecordDto } from '@drubo/contracts';
 import { daysAgoWords, formatMass, LIFT_HOLD_WORDS, LIFT_SOURCE_WORDS } from '@drubo/core/explain';
-import { newestLift } from '@drubo/core/strength';
+import { knownLiftsOn, newestLift } from '@drubo/core/strength';
 import type { KnownLift } from '@drubo/core/strength';
 import type { MassUnit } from '@drubo/core/vocabulary';
 
@@ -14,7 +14,7 @@ export interface ListedLift {
 
 /** Every known lift of a person, the newest first. */
 export const listedLifts = (intake: IntakeDto, records: readonly PersonRecordDto[], today: string): ListedLift[] => {
-  const known = knownLiftsOf(intake, records, today);
+  const known = knownLiftsOn(liftsOnRecord(intake, records), today);
   return recordsOf(records, 'known-lift')
     .flatMap(({ id }, at): ListedLift[] => {
       const lift = known[at];

@@ -27,7 +27,19 @@ describe('putting exercises on a sheet', () => {
   });
 
   it('a composed session keeps the ids of what stays, and is a sheet the server takes', () => {
-    const made = compose(input, { minutes: 40 });
+    const goesOn = content.items
+      .filter(({ slot }) => slot === 'squat')
+      .map(({ slot, variationId, dose }) => ({
+        slot,
+        variationId,
+        values: {},
+        method: 'reserve-led' as const,
+        methodChosen: false,
+        dose,
+        leftOut: false,
+        lastDecision: null,
+      }));
+    const made = compose(inputAt(aComposing({ tracks: goesOn }), null), { minutes: 40 });
     const next = contentOfComposition(content, made, { intent: 'build', splitDay: null, minutesBudget: 40, kitId: null });
     expect(sheetContent.safeParse(next).error).toBeUndefined();
     const squat = content.items.find(({ slot }) => slot === 'squat');

@@ -102,6 +102,10 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'setting-stays': () => 'What was eased stands where it stood before.',
   'timed-waiting': (v) =>
     `Shortest set ${v.seconds} s of ${v.asked} s. Every set that long, clean, in two sessions running earns more; ${v.sessions} so far.`,
+  'timed-heavier': (v, c) =>
+    `So the next weight, ${load(v.toKg, c.unit)} after ${load(v.fromKg, c.unit)}, from ${v.seconds} s again.`,
+  'one-leg-next': (v, c) =>
+    `Nothing here makes ${c.nameOf(v.fromVariationId)} harder any more: one leg at a time, ${c.nameOf(v.toVariationId)}.`,
   'timed-longest': (v) => `${v.seconds} s is as long as this is held.`,
   'timed-longer': (v) => `Held ${v.from} s in every set, twice running: ${v.to} s next.`,
   'timed-shorter': (v) => `Two sets fell well short of ${v.from} s: ${v.to} s next.`,

@@ -170,19 +170,22 @@ const beginsEmpty = (log: ExerciseLog, { freeShare, target }: MetGate, to: Varia
   return isFree ? null : (loadsForVariation(log.context.kit, to, values)[0] ?? null);
 };
 
-/** Spread between two stages of one ladder, log load, and how far over what was held a first guess may go. House defaults. */
-const STAGES = { sigma: 0.12, most: 1.5, carefulMost: 0.8 } as const;
+/** Spread between two stages of one ladder, log load, and how far over what was held a first guess may go; what one leg bears of what
+ * two did. House defaults. */
+const STAGES = { sigma: 0.12, most: 1.5, carefulMost: 0.8, oneLeg: 0.6 } as const;
 
 /**
  * Where feelers of a new stage begin: what is believed of the stage below, by how the first loads of the two compare, one
  * deviation down; what is held at the same place is the same load. Never less than the first guess.
  */
-const startingLoad = (log: ExerciseLog, to: Variation, values: LeverValues, first: Load): Load => {
+export const startingLoad = (log: ExerciseLog, to: Variation, values: LeverValues, first: Load): Load => {
   const { context, variation, dose } = log;
   const [from, into] = [guessKg(variation, context.person), guessKg(to, context.person)];
   const isHeldAlike = positionOf(to, values) === dose.load.position;
   const known = ratioBetween(variation.id, to.id);
-  const ratio = known?.ratio ?? (isHeldAlike ? 1 : from > 0 && into > 0 ? Math.min(1, into / from) : 0);
+  const ontoOneLeg = variation.stance === 'two-leg' && to.stance !== 'two-leg';
+  const ratio =
+    known?.ratio ?? (isHeldAlike ? (ontoOneLeg ? STAGES.oneLeg : 1) : from > 0 && into > 0 ? Math.min(1, into / from) : 0);
   if (ratio === 0 || dose.load.externalKg === 0 || !isEstimable(variation) || !isEstimable(to)) return first;
   const most = (carefulCause(log) === null ? STAGES.most : STAGES.carefulMost) * ratio * dose.load.externalKg;
   const borneKg = loadBorne({ ...log, past: withToday(log) }, to, { ratio, sigma: known?.sigma ?? STAGES.sigma }, dose);

@@ -19,7 +19,7 @@ const isFull = ({ sets, dose }: Pick<PastExercise, 'sets' | 'dose'>): boolean =>
 
 /**
  * Work counted in seconds: clean in every set of two sessions running earns five seconds more, or a tenth from 30 s up, to
- * the movement's longest; then its stage where that is earned, else a setting. Two sets well short take five seconds off.
+ * the movement's longest; then its stage where that is earned, else the next weight, else a setting. Two sets well short take five seconds off.
  */
 export const timedWork = (log: ExerciseLog): Outcome => {
   const { dose, variation, sets } = log;
@@ -41,9 +41,32 @@ export const timedWork = (log: ExerciseLog): Outcome => {
   const longest = variation.seconds?.high ?? Infinity;
   const next = Math.min(longest, asked < TIMED.shareFrom ? asked + TIMED.stepSeconds : Math.round(asked * (1 + TIMED.share)));
   if (next > asked) return inSeconds(log, next, 'move-up');
-  const notch = lever(log, load, 'harder');
   const why = reason('timed-longest', { seconds: asked }, 'common-practice');
+  const heavier = carriedHeavier(log);
+  if (heavier) return { ...heavier, reasons: [why, ...heavier.reasons] };
+  const notch = settingOf(log);
   return heldByLocks(gate, notch ? { ...notch, reasons: [why, ...notch.reasons] } : stay(log, { load }, [why]));
+};
+
+/** What is carried or held for its longest goes on with the next weight, from its shortest again; null: nothing is held, or no more. */
+const carriedHeavier = ({ dose, variation, loads }: ExerciseLog): Outcome | null => {
+  const next = dose.load.externalKg <= 0 ? undefined : loads.find(({ externalKg }) => externalKg > dose.load.externalKg + 0.001);
+  if (!next || !variation.seconds) return null;
+  const [fromKg, toKg] = [dose.load.externalKg, next.externalKg];
+  return {
+    verdict: 'move-up',
+    change: { lever: 'load', from: fromKg, to: toKg },
+    dose: { ...dose, load: next, seconds: variation.seconds.low },
+    reasons: [reason('timed-heavier', { fromKg, toKg, seconds: variation.seconds.low }, 'common-practice')],
+  };
+};
+
+/** The next notch of a setting; what is held or walked has no tempo. */
+const settingOf = (log: ExerciseLog): Outcome | null => {
+  const notches = log.variation.levers.flatMap(({ lever: id }) =>
+    id === 'tempo' ? [] : (lever(log, log.dose.load, 'harder', id) ?? []),
+  );
+  return notches[0] ?? null;
 };
 
 const inSeconds = ({ dose }: ExerciseLog, seconds: number, verdict: 'move-up' | 'ease-back'): Outcome => ({

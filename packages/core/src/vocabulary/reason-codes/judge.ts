@@ -89,6 +89,8 @@ export interface JudgeReasons {
   'setting-stays': Record<string, never>;
   'timed-waiting': { seconds: number; asked: number; sessions: number };
   'timed-longest': { seconds: number };
+  'timed-heavier': { fromKg: number; toKg: number; seconds: number };
+  'one-leg-next': { fromVariationId: string; toVariationId: string; loadKg: number };
   'timed-longer': { from: number; to: number };
   'timed-shorter': { from: number; to: number };
   'stall-set': { sessions: number; sets: number };
@@ -170,6 +172,8 @@ export const JUDGE_CODES: Record<keyof JudgeReasons, true> = {
   'setting-stays': true,
   'timed-waiting': true,
   'timed-longest': true,
+  'timed-heavier': true,
+  'one-leg-next': true,
   'timed-longer': true,
   'timed-shorter': true,
   'stall-set': true,

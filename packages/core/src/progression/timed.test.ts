@@ -1,0 +1,44 @@
+import { anExerciseLog, aSet } from '../testing';
+import type { ExerciseLog } from './types';
+import { timedWork } from './methods/timed';
+
+/** A carry of so many seconds a set, held for `held`, the same session once before where `before`. */
+const carry = (asked: number, held: readonly number[], { before = true, loadKg = 32 } = {}): ExerciseLog => {
+  const log = anExerciseLog({ variationId: 'farmer-carry', dose: { sets: held.length, seconds: asked }, reps: [] });
+  const load = log.loads.find(({ externalKg }) => externalKg === loadKg) ?? log.loads.at(-1)!;
+  const dose = { ...log.dose, load };
+  const sets = held.map((seconds, setIndex) =>
+    aSet({ kind: 'timed', setIndex, seconds, reps: null, externalKg: load.externalKg }),
+  );
+  const past = before ? [{ sessionId: 'p', day: log.day - 3, dose, values: {}, sets }] : [];
+  return { ...log, dose, sets, past };
+};
+
+// Source: the practice's own rule for timed work; that what is carried then gets heavier is common practice, no source.
+describe('work counted in seconds', () => {
+  it('clean in every set twice: five seconds more, a tenth from 30 s on', () => {
+    expect(timedWork(carry(20, [20, 20])).dose.seconds).toBe(25);
+    expect(timedWork(carry(30, [30, 30])).dose.seconds).toBe(33);
+    expect(timedWork(carry(20, [20, 20], { before: false }))).toMatchObject({ verdict: 'same-again', change: null });
+    expect(timedWork(carry(20, [20, 18]))).toMatchObject({ verdict: 'same-again' });
+  });
+
+  it('held for its longest: the next weight of the kit, from the shortest again', () => {
+    const log = carry(40, [40, 40]);
+    const heavier = timedWork(log);
+    const next = log.loads.find(({ externalKg }) => externalKg > log.dose.load.externalKg)!;
+    expect(heavier).toMatchObject({ verdict: 'move-up', change: { lever: 'load', from: 32, to: next.externalKg } });
+    expect([heavier.dose.load.externalKg, heavier.dose.seconds]).toEqual([next.externalKg, 20]);
+    expect(heavier.reasons.map(({ code }) => code)).toEqual(['timed-longest', 'timed-heavier']);
+  });
+
+  it('at the heaviest there is it stays and says so; nothing held or walked gets a tempo', () => {
+    const log = carry(40, [40, 40], { loadKg: 1000 });
+    expect(timedWork(log)).toMatchObject({ verdict: 'same-again', reasons: [{ code: 'timed-longest' }] });
+  });
+
+  it('two sets well short: five seconds less, never under ten', () => {
+    expect(timedWork(carry(30, [20, 20])).dose.seconds).toBe(25);
+    expect(timedWork(carry(10, [5, 5])).dose.seconds).toBe(10);
+  });
+});
