@@ -104,3 +104,19 @@ test('pain above five stops the exercise; undo takes a set back', async ({ train
   await live.finish();
   await expect(page.getByText('Leave out')).toHaveCount(1);
 });
+
+test('every way up stands side by side: one that is not recommended is taken, and is on the next sheet', async ({
+  trainer: page,
+}) => {
+  await page.getByRole('button', { name: /^Review: Bastian Orre/ }).click();
+  const ways = page.getByRole('radiogroup', { name: 'Ways on from Goblet squat' });
+  await expect(ways.getByRole('radio', { name: /^Stay: goblet squat.*recommended/ })).toBeChecked();
+  await expect(ways.getByRole('radio')).not.toHaveCount(2);
+  await ways.getByRole('radio', { name: /^Front squat to a box, bar in front/ }).click();
+  await expect(ways.getByRole('radio', { name: /^Front squat to a box/ })).toBeChecked();
+  await page.getByRole('button', { name: /make the next sheet$/ }).click();
+  await page.goto(new URL('/people', page.url()).href);
+  await page.getByRole('link', { name: /Bastian Orre/ }).click();
+  await page.getByRole('button', { name: /^Open the (next )?sheet/ }).click();
+  await expect(page.getByRole('button', { name: /^Front squat to a box: / })).toBeVisible();
+});

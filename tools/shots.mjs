@@ -92,7 +92,6 @@ try {
     await page.getByRole('radio', { name: '0 in reserve' }).click();
     await button(/^Log set/).click();
     await button(/reps logged/).waitFor();
-    await shot('rest');
     await button('knees cave').click();
     await button('knees cave: note').click();
     await button(/^Log set/).click();
@@ -106,6 +105,10 @@ try {
     await page.goto(`${URL}/people/odran-person/trends`);
     await page.getByRole('heading', { name: 'Hard sets a week' }).waitFor();
     await shot('trends');
+    await page.goto(`${URL}/people/odran-person`);
+    await page.getByRole('heading', { name: 'Known lifts' }).waitFor();
+    await page.getByRole('list', { name: 'Known lifts' }).scrollIntoViewIfNeeded();
+    await shot('known-lifts');
     await page.goto(`${URL}/people/yusra-person/intake?step=limits`);
     await button(/^right knee: sore knee/).waitFor();
     await shot('limits');

@@ -292,7 +292,7 @@ const EASED = /^(pain|fault|stall-lighter|eased|short|dip)/;
 
 /**
  * Fewer sets, or a load eased to less than four fifths of what was planned and done, that never came back within eight
- * painless sessions of the movement. A load the belief itself took down is no loan, nor one that feelers found too heavy, nor a stage that was left and earned again.
+ * painless sessions of the movement. A load the belief itself took down is no loan, nor one that was said to be too hard twice, nor one that feelers found too heavy, nor a stage that was left and earned again.
  */
 const loansForGood = (life: readonly WholeSession[]): number => {
   const usual = life.filter(({ isOdd }) => !isOdd);
@@ -315,7 +315,9 @@ const loansForGood = (life: readonly WholeSession[]): number => {
       const now = seen[at];
       const after = seen.slice(at, at + 9);
       if (!before || !now || before.item.trackDose.sets < 2 || before.codes.includes('rung-below')) continue;
-      const isEased = before.codes.some((code) => EASED.test(code)) && !before.codes.includes('strength-estimate');
+      const isEased =
+        before.codes.some((code) => EASED.test(code)) &&
+        !before.codes.some((code) => code === 'strength-estimate' || code === 'spent');
       const dropped = (one: Item) =>
         one.trackDose.sets < before.item.trackDose.sets || (isEased && one.dose.load.externalKg < 0.8 * before.stoodKg - 0.01);
       if (dropped(now.item) && after.every(({ item, pain }) => dropped(item) && !pain)) count += 1;

@@ -146,6 +146,16 @@ describe('choosing by it', () => {
     expect(hates.items.some(({ variationId }) => lunges.includes(variationId))).toBe(true);
   });
 
+  it('the warm-up answers the day’s patterns, and is not the same each time', () => {
+    const drills = (sessionsDone: number) =>
+      made(inputFor({ stage: { sessionsDone, dayOfTraining: 70, daysSinceLast: 3 } }))
+        .items.filter(({ slot }) => slot.startsWith('prep-'))
+        .map(({ variationId }) => variationId);
+    expect(drills(20)).not.toEqual(drills(21));
+    // An even session opens the ankle for the squat, an odd one turns the hips.
+    expect([drills(20)[0], drills(21)[0]]).toEqual(['ankle-rock', 'ninety-ninety']);
+  });
+
   it('as many sets as the last time, where nothing speaks against it', () => {
     const past = (sets: number) => [
       {
@@ -160,7 +170,7 @@ describe('choosing by it', () => {
       trackOf(slot, ['front-squat', 'romanian-deadlift', 'split-squat', 'glute-bridge'][at]!),
     );
     const squat = (sets: number) =>
-      made(inputFor({ tracks, pastOf: (id) => (id === 'front-squat' ? past(sets) : []) }), 45).items.find(
+      made(inputFor({ tracks, pastOf: (id) => (id === 'front-squat' ? past(sets) : []) }), 60).items.find(
         ({ slot }) => slot === 'squat',
       )?.dose.sets;
     expect([squat(2), squat(3)]).toEqual([2, 3]);

@@ -52,7 +52,7 @@ export interface Composition extends Composed {
 
 /** Weights of the fit beside the worth of each exercise. House defaults. */
 const FIT = {
-  floor: 0.9,
+  floor: 2,
   need: 0.45,
   kneeHip: { width: 3, weight: 0.6 },
   oneTwoLegs: { width: 5, weight: 0.25 },
@@ -117,7 +117,7 @@ const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Opti
     accessoryOptions(input, ask, muscle, setsWantedToday(muscle, input), movements.get(muscle) ?? []),
   );
   const power = powerOptions(input, ask);
-  const prep = rule.prep ? prepGroups(input, ask) : [];
+  const prep = rule.prep ? prepGroups(input, ask, rule.families) : [];
   const finisher = finisherOptions(input, ask);
   return {
     groups: [...mains, power, ...accessories, ...prep, finisher].filter((group) => group.length > 0),

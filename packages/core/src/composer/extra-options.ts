@@ -2,6 +2,7 @@ import { findVariation } from '../catalogue';
 import { rungsOf } from '../catalogue/knowledge';
 import { accessTo } from '../selection';
 import { reason } from '../vocabulary';
+import type { MainFamily } from '../vocabulary';
 import { intervalsFor, LEAST_INTERVALS } from './capacity';
 import { planItem } from './plan-item';
 import { SHAPES } from './shapes';
@@ -10,8 +11,23 @@ import { option, simpleStart, withFewerSets, WORTH } from './option';
 import type { Ask, Option } from './option';
 import { goesOn, isLeftBehind, isReached } from './standing-in';
 
-/** Drills for everybody, glutes and side hip first; none needs anything. House default. */
-const GENERAL_DRILLS = ['clam', 'hip-flexor-march', 'bird-dog', 'ninety-ninety'] as const;
+/** What warms up for each pattern: its ankle or hip drill; one of them a session, in turn. None needs anything. House default. */
+const DRILLS_FOR: Record<MainFamily, readonly string[]> = {
+  squat: ['ankle-rock', 'ninety-ninety'],
+  hinge: ['hip-flexor-march', 'bird-dog'],
+  lunge: ['half-kneeling-hip-flexor-stretch', 'split-stance-rock', 'ankle-rock'],
+  bridge: ['clam', 'bird-dog'],
+};
+
+/** The drills of a session that answer its patterns, in their order, each once. */
+const drillsOf = ({ stage }: SheetInput, families: readonly MainFamily[]): string[] => [
+  ...new Set(
+    families.flatMap((family) => {
+      const drills = DRILLS_FOR[family];
+      return drills[stage.sessionsDone % drills.length] ?? [];
+    }),
+  ),
+];
 
 const drill = (input: SheetInput, ask: Ask, id: string, at: number, isFinding: boolean): Option[] => {
   const variation = findVariation(input.context.catalogue, id);
@@ -30,10 +46,10 @@ const drill = (input: SheetInput, ask: Ask, id: string, at: number, isFinding: b
   return [option(input, ask, { role: 'prep', item, variation, worth })];
 };
 
-/** A group each for the drills the screening asks for, then for those that warm anybody up. */
-export const prepGroups = (input: SheetInput, ask: Ask): Option[][] => {
+/** A group each for the drills the screening asks for, then for those that warm up for the day's patterns. */
+export const prepGroups = (input: SheetInput, ask: Ask, families: readonly MainFamily[]): Option[][] => {
   const { drills = [] } = input;
-  const general = input.schools.order === 'straight-in' ? [] : GENERAL_DRILLS.filter((id) => !drills.includes(id));
+  const general = input.schools.order === 'straight-in' ? [] : drillsOf(input, families).filter((id) => !drills.includes(id));
   return [
     ...drills.map((id, at) => drill(input, ask, id, at, true)),
     ...general.map((id, at) => drill(input, ask, id, at, false)),

@@ -37,10 +37,10 @@ export interface Place {
 /** Slots that come after the main lifts. */
 const LIGHT_SLOTS = new Set<string>(['lunge', 'bridge']);
 
-/** The track an exercise goes on from: the slot's own, else any of this movement. */
-const trackOf = ({ tracks }: SheetInput, slot: string, variationId: string): Track | undefined =>
+/** The track an exercise goes on from: the slot's own, else any of this movement; a drill is never dosed as the work it also is. */
+const trackOf = ({ tracks }: SheetInput, { slot, role }: Place, variationId: string): Track | undefined =>
   tracks.find((track) => track.slot === slot && track.variationId === variationId) ??
-  tracks.find((track) => track.variationId === variationId);
+  (role === 'prep' ? undefined : tracks.find((track) => track.variationId === variationId));
 
 /** What a movement's limits ask for, over what the track has; what they make easier is remembered, so that it comes back. */
 const keptValues = (
@@ -85,11 +85,12 @@ const isHarder = ({ levers }: Variation, lever: LeverId, a: LeverValues, b: Leve
  * its settings have it, lighter after a lay-off, capped for the first session and weeks, and spared where a body asks for
  * it. Each number has its reasons.
  */
-export const planItem = (input: SheetInput, { slot, role, intent = 'build' }: Place, start: Start): PlannedItem => {
+export const planItem = (input: SheetInput, place: Place, start: Start): PlannedItem => {
+  const { slot, role, intent = 'build' } = place;
   const { context, stage } = input;
   const { variationId } = start;
   const variation = getVariation(context.catalogue, variationId);
-  const own = trackOf(input, slot, variationId);
+  const own = trackOf(input, place, variationId);
   const { values, memory } = keptValues(input, variation, start, own);
   const base = doseInRole(firstDose(context.person, variation, context.kit, values), context.person, variation, role);
   const isLight = role === 'accessory' || LIGHT_SLOTS.has(slot);

@@ -131,9 +131,7 @@ it('three weeks away: the first day back is shorter or lighter, and the plan goe
     expect(dose.sets).toBeLessThanOrEqual(agreed.dose.sets);
     expect(dose.load.externalKg).toBeLessThanOrEqual(agreed.dose.load.externalKg);
     const isLess =
-      dose.sets < agreed.dose.sets ||
-      dose.load.externalKg < agreed.dose.load.externalKg ||
-      dose.reserve > agreed.dose.reserve;
+      dose.sets < agreed.dose.sets || dose.load.externalKg < agreed.dose.load.externalKg || dose.reserve > agreed.dose.reserve;
     if (agreed.dose.load.externalKg > 2) expect([agreed.variationId, isLess]).toEqual([agreed.variationId, true]);
   }
 });
