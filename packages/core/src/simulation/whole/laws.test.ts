@@ -132,7 +132,9 @@ it('three weeks away: the first day back is shorter or lighter, and the plan goe
     expect(dose.load.externalKg).toBeLessThanOrEqual(agreed.dose.load.externalKg);
     const isLess =
       dose.sets < agreed.dose.sets || dose.load.externalKg < agreed.dose.load.externalKg || dose.reserve > agreed.dose.reserve;
-    if (agreed.dose.load.externalKg > 2) expect([agreed.variationId, isLess]).toEqual([agreed.variationId, true]);
+    // A stage just earned was never done: feelers find what it bears today.
+    if (agreed.dose.load.externalKg > 2 && agreed.feelers === 0)
+      expect([agreed.variationId, isLess]).toEqual([agreed.variationId, true]);
   }
 });
 
