@@ -94,5 +94,8 @@ describe('placing by hand', () => {
     const { context } = inputFor([], [sore]);
     expect(placementLock(squat, rung('back'), context)).toContainEqual(expect.objectContaining({ code: 'limit-locks' }));
     expect(placementLock(squat, rung('goblet'), inputFor([]).context)).toEqual([]);
+    const noBar = { ...kit, pieces: kit.pieces.filter(({ type }) => type !== 'bar') };
+    const bare = { ...inputFor([]).context, kit: noBar, room: roomOf(noBar, STUDIO_ITEMS) };
+    expect(placementLock(squat, rung('back'), bare).map(({ code }) => code)).toContain('kit-no-load');
   });
 });

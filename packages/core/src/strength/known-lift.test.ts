@@ -61,6 +61,8 @@ describe('what a known lift says of strength', () => {
       sdOfLoadFor(start(lifterFor(backSquat, person(aKnownLift({ reserve: 0, ...over })))).belief, reps);
     expect(sd({}, 5)).toBeLessThan(0.06);
     expect(sd({}, 12)).toBeGreaterThan(sd({}, 5));
+    // Twelve done are as sure as five: another k would give another maximum from them, not another load for twelve.
+    expect(sd({ reps: 12 }, 12)).toBeLessThan(0.06);
     expect(sd({ source: 'told' }, 5)).toBeGreaterThan(0.1);
     expect(sd({ isAbout: true }, 5)).toBeGreaterThan(sd({}, 5));
     expect(sd({ reps: 25 }, 25)).toBeGreaterThan(0.1);
