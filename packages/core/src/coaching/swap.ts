@@ -9,6 +9,7 @@ import {
   FEELER_FROM_SIGMA,
   FEELERS,
   earnedLift,
+  gainClassOf,
   guessKg,
   isEstimable,
   lifterFor,
@@ -81,7 +82,7 @@ const relatedLoad = (
   const lifter = lifterFor(from.variation, context.person);
   const lifters = { from: lifter, to: lifterFor(to, context.person) };
   const { belief } = replay(history, lifter);
-  const prior = carryOver(belief, by, lifters, context.person.trainingAge === 'novice' ? 'novice' : 'trained');
+  const prior = carryOver(belief, by, lifters, gainClassOf(context.person));
   const ask = askFor({ ...from, variation: to, loads: [], past: [] }, dose, day);
   const { loadKg, reps, reasons } = nextWorkSet([], { ...ask, loadsKg, prior });
   const values = { variationId: from.variation.id, ratio: Math.round(by.ratio * 100) / 100, loadKg };

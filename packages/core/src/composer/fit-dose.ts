@@ -4,6 +4,7 @@ import type { Dose, DoseWhy } from '../dose';
 import { isSameMass, snapDown, UNLOADED } from '../kit';
 import type { Load } from '../kit';
 import { loadCapFor } from '../limits';
+import { ESTIMATOR } from '../strength';
 import { reason } from '../vocabulary';
 import type { LeverValues } from '../vocabulary';
 import type { SheetInput } from './types';
@@ -13,9 +14,6 @@ export interface Planned {
   dose: Dose;
   why: DoseWhy;
 }
-
-/** Reps with a load from which a set only bounds strength from below. */
-const MOST_LOADED_REPS = 15;
 
 export const loadsAt = ({ context }: SheetInput, variation: Variation, values: LeverValues): Load[] =>
   allowedLoads(context.kit, context.limits, variation, values);
@@ -40,7 +38,7 @@ export const fitDose = (input: SheetInput, variation: Variation, values: LeverVa
   const isTooFew = isCounted && settled.load.externalKg <= 0 && settled.repsHigh < own.low;
   // So many with a load that could be heavier say nothing of strength.
   const mayBeHeavier = settled.load.externalKg > 0 && settled.load.externalKg < (loads.at(-1)?.externalKg ?? 0) - 0.001;
-  const isTooMany = isCounted && mayBeHeavier && settled.repsHigh > MOST_LOADED_REPS && own.high < settled.repsHigh;
+  const isTooMany = isCounted && mayBeHeavier && settled.repsHigh > ESTIMATOR.boundOver.held && own.high < settled.repsHigh;
   const ranged = isTooFew || isTooMany ? inRange(settled, own) : narrowed(settled);
   const isMoved = !isSameMass(load.externalKg, dose.load.externalKg);
   const capKg = loadCapFor(variation, input.context.limits);

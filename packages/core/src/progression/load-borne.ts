@@ -1,6 +1,6 @@
 import type { Variation } from '../catalogue';
 import type { Dose } from '../dose';
-import { carryOver, leftSince, lifterFor, newestLift, tellingKg } from '../strength';
+import { carryOver, gainClassOf, leftSince, lifterFor, newestLift, tellingKg } from '../strength';
 import { replayedFor, sidesOf } from './estimate-next';
 import type { EstimateFrom } from './estimate-next';
 
@@ -23,7 +23,7 @@ export const loadBorne = (
     if (history.length === 0 && !lift) return [];
     const { belief } = at;
     const lost = history.length === 0 && lift ? -Math.log(leftSince(lift)) : 0;
-    const carried = carryOver(belief, by, lifters, context.person.trainingAge === 'novice' ? 'novice' : 'trained');
+    const carried = carryOver(belief, by, lifters, gainClassOf(context.person));
     const low = Math.exp((carried.mean[0] ?? 0) - lost - Math.sqrt(carried.cov[0] ?? 0));
     return [low / (1 + (target.repsLow + target.reserve) / Math.exp(carried.mean[3] ?? 0)) - tellingKg(lifters.to)];
   });

@@ -6,7 +6,7 @@ export type { Choice, ChoiceKind, SessionRise } from './choose/choose';
 export type { SetTarget } from './choose/cost';
 export { curveOf, LONE_CURVE } from './curve';
 export type { RepCurve } from './curve';
-export { sdOfLoadFor, sdOfStrength } from './estimator/belief';
+export { gainClassOf, sdOfLoadFor, sdOfStrength } from './estimator/belief';
 export { gapKind, layOffLoss } from './estimator/new-day';
 export { ESTIMATOR } from './estimator/params';
 export { predict } from './estimator/predict';

@@ -33,8 +33,7 @@ export const KNOWN_LIFT = {
   aboutSd: 0.06,
   uncleanSd: 0.06,
   reserveUnknownSd: 0.04,
-  /** Far from the maximum reps say little. */
-  manyReps: 15,
+  /** Far from the maximum reps say little: from where a set only bounds strength. */
   manySd: 0.15,
   earnsWithinDays: 56,
   /** First load of a lift that earns nothing yet, of what is believed. */
@@ -120,7 +119,7 @@ export const beliefFrom = (
     (lift.isAbout ? KNOWN_LIFT.aboutSd ** 2 : 0) +
     (lift.isClean ? 0 : KNOWN_LIFT.uncleanSd ** 2) +
     (lift.reserve === null ? KNOWN_LIFT.reserveUnknownSd ** 2 : 0) +
-    (reps > KNOWN_LIFT.manyReps ? KNOWN_LIFT.manySd ** 2 : 0);
+    (reps > ESTIMATOR.boundOver.held ? KNOWN_LIFT.manySd ** 2 : 0);
   // Another k would give another maximum from the same set: the two are unsure together.
   cov[X * STATES + X] = own + lean ** 2 * curve.kSd ** 2;
   cov[X * STATES + KAPPA] = -lean * curve.kSd ** 2;

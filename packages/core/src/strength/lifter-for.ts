@@ -3,12 +3,12 @@ import type { TrainingAge } from '../vocabulary';
 import { RESERVE_CAP } from './from-log';
 import { curveOf } from './curve';
 import type { Lifter } from './history';
-import { curveFor, tellingKg } from './history';
+import { tellingKg } from './history';
 import { beliefFrom, KNOWN_LIFT, leftSince, newestLift } from './known-lift';
 import type { KnownLift } from './known-lift';
 import { ESTIMATOR } from './estimator/params';
-import { sdOfLoadFor } from './estimator/belief';
-import type { Belief, GainClass } from './estimator/types';
+import { gainClassOf, sdOfLoadFor } from './estimator/belief';
+import type { Belief } from './estimator/types';
 import { KAPPA, X } from './estimator/types';
 
 /** Families the estimator says nothing about: skills, jumps, swings, drills. */
@@ -53,23 +53,33 @@ export const lifterFor = (variation: Variation, person: LiftingPerson): Lifter =
     startLoadKg: guessKg(variation, person),
     trainingAge: person.trainingAge,
     reserveCap: RESERVE_CAP,
-    bodyLoadKg: variation.bodyMassShare * (person.massKg ?? UNKNOWN_MASS_KG),
+    bodyLoadKg: bodyLoadOf(variation, person),
     curve: curveOf(variation),
     ...(WIDE_START.has(variation.family) ? { startSd: WIDE_START_SD } : {}),
     ...(typeof person.habitReserve === 'number' ? { habitReserve: person.habitReserve } : {}),
     isNewToMovement: true,
   };
-  const lift = newestLift(person.known, variation.id);
-  if (!lift || !isEstimable(variation)) return lifter;
+  const known = knownBelief(variation, person);
+  if (!known) return lifter;
   const startLoadKg = knownLoadKg(variation, person, { reps: ESTIMATOR.startReps, reserve: 0 }) ?? lifter.startLoadKg;
-  return { ...lifter, startLoadKg, prior: priorOf(lift, lifter), priorDay: lift.day, isNewToMovement: lift.heldBy.length > 0 };
+  const { lift, belief: prior } = known;
+  return { ...lifter, startLoadKg, prior, priorDay: lift.day, isNewToMovement: lift.heldBy.length > 0 };
 };
 
-const gainClassOf = ({ trainingAge }: Pick<Lifter, 'trainingAge'>): GainClass =>
-  trainingAge === 'novice' ? 'novice' : 'trained';
+/** The newest known lift of a movement with what it says of strength on its day; null: none is known, or it tells nothing. */
+const knownBelief = (
+  variation: Variation,
+  person: LiftingPerson,
+): { lift: KnownLift; belief: Belief; tellingKg: number } | null => {
+  const lift = newestLift(person.known, variation.id);
+  if (!lift || !isEstimable(variation)) return null;
+  const curve = curveOf(variation);
+  const telling = tellingKg({ bodyLoadKg: bodyLoadOf(variation, person), curve });
+  return { lift, belief: beliefFrom(lift, { tellingKg: telling, curve, gainClass: gainClassOf(person) }), tellingKg: telling };
+};
 
-const priorOf = (lift: KnownLift, lifter: Lifter): Belief =>
-  beliefFrom(lift, { tellingKg: tellingKg(lifter), curve: curveFor(lifter), gainClass: gainClassOf(lifter) });
+const bodyLoadOf = ({ bodyMassShare }: Variation, { massKg }: Pick<LiftingPerson, 'massKg'>): number =>
+  bodyMassShare * (massKg ?? UNKNOWN_MASS_KG);
 
 /**
  * External load, kg, that a known lift bears today for so many reps with so many in reserve: one deviation down, half of it where the
@@ -80,16 +90,11 @@ export const knownLoadKg = (
   person: LiftingPerson,
   { reps, reserve }: { reps: number; reserve: number },
 ): number | null => {
-  const lift = newestLift(person.known, variation.id);
-  if (!lift || !isEstimable(variation)) return null;
-  const bodyLoadKg = variation.bodyMassShare * (person.massKg ?? UNKNOWN_MASS_KG);
-  const curve = curveOf(variation);
-  const telling = tellingKg({ bodyLoadKg, curve });
-  const gainClass = gainClassOf(person);
-  const belief = beliefFrom(lift, { tellingKg: telling, curve, gainClass });
+  const known = knownBelief(variation, person);
+  if (!known) return null;
+  const { lift, belief, tellingKg: telling } = known;
   const done = reps + reserve;
-  const totalKg =
-    (Math.exp((belief.mean[X] ?? 0) - sdOfLoadFor(belief, done)) * leftSince(lift)) /
-    (1 + done / Math.exp(belief.mean[KAPPA] ?? 0));
+  const low = Math.exp((belief.mean[X] ?? 0) - sdOfLoadFor(belief, done)) * leftSince(lift);
+  const totalKg = low / (1 + done / Math.exp(belief.mean[KAPPA] ?? 0));
   return Math.max(0, totalKg - telling) * (lift.heldBy.length > 0 ? KNOWN_LIFT.unearnedShare : 1);
 };

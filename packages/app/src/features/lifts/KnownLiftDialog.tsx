@@ -34,7 +34,7 @@ export const KnownLiftDialog = ({
   /** The movement it is about; null: to be chosen. */
   variationId: string | null;
   /** Movements offered before anything is searched. */
-  suggested?: readonly string[];
+  suggested?: readonly string[] | undefined;
   today: string;
   problem: string | null;
   isBusy: boolean;

@@ -6,7 +6,6 @@ import { FAMILY_LABELS } from '@drubo/core/explain';
 import { LADDERS } from '@drubo/core/knowledge';
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
 import type { MainFamily } from '@drubo/core/vocabulary';
-import { newId } from '../../data/ids';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -16,9 +15,8 @@ import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../shell/SnackProvider';
 import { useStudio } from '../shell/StudioContext';
-import { KnownLiftDialog } from './KnownLiftDialog';
+import { KnowsLift } from './KnowsLift';
 import { liftEffect, liftLine, listedLifts } from './known-lifts';
-import type { KnownLiftFields } from './lift-form';
 
 /** Loaded movements of a family, the furthest up first: what people know their numbers of. */
 const suggestedFor = (family: MainFamily): string[] => {
@@ -44,11 +42,6 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
   const lifts = listedLifts(intake, records, today);
   const nameOf = (id: string) => findVariation(builtInCatalogue, id)?.name ?? id;
   const isAsked = lifts.length === 0 && person.trainingAge !== 'novice';
-  const save = async (fields: KnownLiftFields) => {
-    if (!(await writer.saveRecord(newId(), fields))) return;
-    setAdding(null);
-    snack({ text: `${nameOf(fields.variationId)} kept.` });
-  };
   const remove = async (id: string, variationId: string) => {
     if (!(await writer.setRemoved(id, true))) return;
     snack({ text: `${nameOf(variationId)} taken away.`, undo: () => void writer.setRemoved(id, false) });
@@ -85,7 +78,7 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
           </View>
         ))}
       </View>
-      <Problem text={adding === null ? writer.problem : null} />
+      <Problem text={writer.problem} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         {isAsked ? (
           MAIN_FAMILIES.map((family) => (
@@ -101,19 +94,13 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
         )}
       </View>
       {adding !== null && (
-        <KnownLiftDialog
+        <KnowsLift
+          personId={person.id}
           variationId={null}
           suggested={
             adding === 'any' ? MAIN_FAMILIES.flatMap((family) => suggestedFor(family).slice(0, 2)) : suggestedFor(adding)
           }
-          today={today}
-          problem={writer.problem}
-          isBusy={writer.isBusy}
-          onSave={(fields) => void save(fields)}
-          onClose={() => {
-            writer.clearProblem();
-            setAdding(null);
-          }}
+          onClose={() => setAdding(null)}
         />
       )}
     </Card>

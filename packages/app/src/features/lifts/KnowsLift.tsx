@@ -7,19 +7,33 @@ import { useStudio } from '../shell/StudioContext';
 import { KnownLiftDialog } from './KnownLiftDialog';
 import type { KnownLiftFields } from './lift-form';
 
-/** One movement of a sheet that the person is known for: asked and kept, and the sheet follows. */
-export const KnowsLift = ({ personId, variationId, onClose }: { personId: string; variationId: string; onClose(): void }) => {
+/** A lift the person is known for: asked, kept, and said. `variationId` null: which one is asked too. */
+export const KnowsLift = ({
+  personId,
+  variationId,
+  suggested,
+  onClose,
+}: {
+  personId: string;
+  variationId: string | null;
+  /** Movements offered before anything is searched. */
+  suggested?: readonly string[] | undefined;
+  onClose(): void;
+}) => {
   const { studio } = useStudio();
   const snack = useSnack();
   const writer = usePersonWriter(personId);
   const save = async (fields: KnownLiftFields) => {
     if (!(await writer.saveRecord(newId(), fields))) return;
-    snack({ text: `${findVariation(builtInCatalogue, variationId)?.name ?? variationId} kept. The sheet follows.` });
+    snack({
+      text: `${findVariation(builtInCatalogue, fields.variationId)?.name ?? fields.variationId} kept. The sheet follows.`,
+    });
     onClose();
   };
   return (
     <KnownLiftDialog
       variationId={variationId}
+      suggested={suggested}
       today={todayIn(studio.timeZone)}
       problem={writer.problem}
       isBusy={writer.isBusy}

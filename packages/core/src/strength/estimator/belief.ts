@@ -1,3 +1,4 @@
+import type { TrainingAge } from '../../vocabulary';
 import type { RepCurve } from '../curve';
 import { ESTIMATOR } from './params';
 import { B, D, G, KAPPA, RHO, STATES, X } from './types';
@@ -28,6 +29,10 @@ export const keepInRange = (mean: number[]): void => {
   mean[KAPPA] = Math.min(Math.log(kRange.high), Math.max(Math.log(kRange.low), mean[KAPPA] ?? 0));
   mean[D] = Math.min(dRange.high, Math.max(dRange.low, mean[D] ?? 0));
 };
+
+/** How long somebody has trained, as far as expected gain goes. */
+export const gainClassOf = ({ trainingAge }: { trainingAge: TrainingAge }): GainClass =>
+  trainingAge === 'novice' ? 'novice' : 'trained';
 
 /** Uncertainty of the one-rep maximum, in log load. */
 export const sdOfStrength = ({ cov }: Belief): number => Math.sqrt(Math.max(0, cov[X * STATES + X] ?? 0));

@@ -1,6 +1,6 @@
 import { curveFor, isReadable, tellingKg } from '../history';
 import type { DoneSet, Lifter, PastSession } from '../history';
-import { firstBelief } from './belief';
+import { firstBelief, gainClassOf } from './belief';
 import { addLearning } from './learning';
 import { toNewDay } from './new-day';
 import { ESTIMATOR } from './params';
@@ -10,7 +10,7 @@ import type { Today } from './take-set';
 import { isOpenEnded } from '../open-ended';
 import { trustedReports } from './trusted-reports';
 import { STATES, X } from './types';
-import type { Belief, GainClass, Observation } from './types';
+import type { Belief, Observation } from './types';
 
 /**
  * Where a replay stands: what is believed, on which day, and what went into it. Plain data, so it can be stored;
@@ -29,9 +29,6 @@ export interface Checkpoint {
 
 /** Changes whenever a figure or rule of the estimator does. */
 const STRENGTH_ENGINE = 'strength-2';
-
-const gainClassOf = ({ trainingAge }: Pick<Lifter, 'trainingAge'>): GainClass =>
-  trainingAge === 'novice' ? 'novice' : 'trained';
 
 /** Far from the maximum reps say little of it: a set of so many only bounds it. */
 const isManyReps = ({ loadKg, reps }: DoneSet): boolean =>
