@@ -43,6 +43,27 @@ const stageOnMain = (slot: MainFamily, id: string): number => {
 
 // Source: common practice, no source, unless said otherwise.
 describe('where somebody starts', () => {
+  it('of 65 or over, new to it and never watched: with support, and on from there; seen or trained before, as everybody', () => {
+    const old = (over: Partial<StartInput> = {}, trainingAge: 'novice' | 'intermediate' = 'novice'): StartInput => ({
+      ...inStudio(),
+      context: aJudgeContext({
+        kit: defaultKit('kg'),
+        careful: ['from-65'],
+        person: { goal: 'move-well', trainingAge, massKg: 70 },
+      }),
+      ...over,
+    });
+    const start = chooseStart('squat', old());
+    expect(start?.variationId).toBe('chair-sit-to-stand');
+    expect(start?.reasons.map(({ code }) => code)).toContain('start-supported');
+    expect(chooseStart('lunge', old())?.variationId).toBe('split-squat-to-pad');
+    expect(chooseStart('squat', old({}, 'intermediate'))?.variationId).toBe('goblet-squat');
+    const seen = old({ starts: [{ ladderId: 'two-leg-hinge', rungId: 'bell', reasons: [] }] });
+    expect(chooseStart('squat', seen)?.variationId).toBe('goblet-squat');
+    // Where they stand already is where they go on.
+    expect(chooseStart('squat', old(), 'goblet')?.variationId).toBe('goblet-squat');
+  });
+
   it('with nothing in the way the usual start of each family', () => {
     expect(MAIN_FAMILIES.map((slot) => chooseStart(slot, inStudio())?.variationId)).toEqual([
       'goblet-squat',

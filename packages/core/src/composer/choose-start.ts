@@ -26,12 +26,12 @@ export interface Start {
   reasons: readonly Reason[];
 }
 
-/** Ladders of each slot, the main one first, and the rung it usually starts on. House default. */
-export const SLOT_LADDERS: Record<MainFamily, { ladders: readonly string[]; usual: string }> = {
-  squat: { ladders: ['two-leg-squat', 'one-leg-squat', 'lateral'], usual: 'goblet' },
-  hinge: { ladders: ['two-leg-hinge', 'one-leg-hinge'], usual: 'romanian-dumbbell' },
-  lunge: { ladders: ['lunge'], usual: 'split' },
-  bridge: { ladders: ['glute-bridge', 'hip-thrust', 'hamstring-bridge'], usual: 'floor' },
+/** Ladders of each slot, the main one first, the rung it usually starts on, and the one with support. House default. */
+export const SLOT_LADDERS: Record<MainFamily, { ladders: readonly string[]; usual: string; supported: string }> = {
+  squat: { ladders: ['two-leg-squat', 'one-leg-squat', 'lateral'], usual: 'goblet', supported: 'chair-no-hands' },
+  hinge: { ladders: ['two-leg-hinge', 'one-leg-hinge'], usual: 'romanian-dumbbell', supported: 'belly' },
+  lunge: { ladders: ['lunge'], usual: 'split', supported: 'to-pad' },
+  bridge: { ladders: ['glute-bridge', 'hip-thrust', 'hamstring-bridge'], usual: 'floor', supported: 'floor' },
 };
 
 /** Settings of an aid that a movement has a notch for. */
@@ -100,9 +100,17 @@ export interface FamilyStanding {
   known: KnownStage | null;
 }
 
+/** Somebody of 65 or over who is new to it and whom nobody watched begins with support; it is left as soon as its gate is shown. */
+const beginsSupported = ({ context, starts }: StartInput): boolean =>
+  starts.length === 0 && context.person.trainingAge === 'novice' && (context.careful ?? []).includes('from-65');
+
+const usualRung = (slot: MainFamily, input: StartInput): string =>
+  SLOT_LADDERS[slot][beginsSupported(input) ? 'supported' : 'usual'];
+
 /** @param ceiling where the person stands already; the screening and the usual start otherwise */
 export const standingFor = (slot: MainFamily, input: StartInput, ceiling: string | null = null): FamilyStanding => {
-  const { ladders, usual } = SLOT_LADDERS[slot];
+  const { ladders } = SLOT_LADDERS[slot];
+  const usual = usualRung(slot, input);
   const [main, ...others] = ladders.map(ladderOf);
   if (!main) throw new Error(`standingFor: no ladder for ${slot}`);
   const screened = input.starts.find(({ ladderId }) => ladderId === main.id);
@@ -173,7 +181,7 @@ export const asStart = (
           ...screened.reasons,
         ]
       : isTarget
-        ? [reason('start-usual', { variationId: variation.id }, 'house-default')]
+        ? [reason(beginsSupported(input) ? 'start-supported' : 'start-usual', { variationId: variation.id }, 'house-default')]
         : [];
   const passed = isTarget ? [] : lockReasons(input, target);
   const lowered = isTarget

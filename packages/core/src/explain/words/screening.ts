@@ -24,6 +24,8 @@ export const SCREENING_WORDS: WordsFor<ScreeningReasons> = {
     `Knee to wall left ${formatNumber(v.leftCm)} cm, right ${formatNumber(v.rightCm)} cm: a gap of ${formatNumber(v.gapCm)} cm or more is no measuring error.`,
   'not-seen': (v) => `${TASK_WORDS[v.task].name} could not be judged, so nothing is assumed.`,
   'start-usual': (v, c) => `${c.nameOf(v.variationId)} is the usual start here; nothing seen speaks against it.`,
+  'start-supported': (v, c) =>
+    `65 or older, new to it, and nobody watched them move yet: ${c.nameOf(v.variationId)} first. What they show leads on from there.`,
   'start-by-screening': () => 'The start comes from what was seen when they moved.',
   'start-by-hand': (v) => `You placed them here on ${formatDate(v.on)}.`,
   'start-lower': (v, c) => `${c.nameOf(v.to)} instead of ${c.nameOf(v.from)}: the hardest that is open.`,

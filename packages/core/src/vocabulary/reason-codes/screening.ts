@@ -15,6 +15,7 @@ export interface ScreeningReasons {
   'not-seen': { task: ScreeningTaskId };
   'start-usual': { variationId: string };
   'start-by-screening': { ladderId: string; rungId: string };
+  'start-supported': { variationId: string };
   'start-by-hand': { ladderId: string; rungId: string; on: string };
   'start-lower': { from: string; to: string };
   'left-for-minutes': { variationId: string; minutes: number; budget: number };
@@ -34,6 +35,7 @@ export const SCREENING_CODES: Record<keyof ScreeningReasons, true> = {
   'not-seen': true,
   'start-usual': true,
   'start-by-screening': true,
+  'start-supported': true,
   'start-by-hand': true,
   'start-lower': true,
   'left-for-minutes': true,
