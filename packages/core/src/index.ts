@@ -65,6 +65,7 @@ export type {
 // Dose and tempo
 export {
   allowedLoads,
+  doseHeldAt,
   DOSE_FIELDS,
   GOAL_DOSES,
   applyStage,

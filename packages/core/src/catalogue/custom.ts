@@ -1,6 +1,7 @@
 import type { Family, LeverId, LoadPosition } from '../vocabulary';
 import type { Catalogue } from './catalogue';
 import { findVariation, makeCatalogue } from './catalogue';
+import { hasPlaces, placeScale } from './places';
 import type { RepRange, Variation } from './types';
 
 /** A studio's own movement: what differs from the one it is based on. */
@@ -97,7 +98,10 @@ export const customEntry = (base: Variation, custom: CustomVariation): Variation
   repRange: custom.repRange,
   loadPositions: custom.loadPositions,
   unloadedAllowed: base.unloadedAllowed || custom.loadPositions.includes('none'),
-  levers: base.levers.filter(({ lever }) => custom.levers.includes(lever)),
+  levers: [
+    ...base.levers.filter(({ lever }) => lever !== 'load-position' && custom.levers.includes(lever)),
+    ...(hasPlaces(base) ? placeScale(custom.loadPositions) : []),
+  ],
   siblings: [],
   prerequisites: custom.prerequisites,
   basis: 'trainer',

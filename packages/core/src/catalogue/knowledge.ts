@@ -5,4 +5,5 @@ export { byEmphasis, byKit, bySearch, kitFor, laddersOf, neighbours, rungsOf, sc
 export type { KitAnswer } from './lookups';
 export { checkValues, oneNotch, valueAt } from './notch';
 export type { Notch, OffScale } from './notch';
+export { hasPlaces } from './places';
 export { remediesFor } from './remedies';

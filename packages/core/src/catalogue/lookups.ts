@@ -15,7 +15,8 @@ const POSITION_KIT: Partial<Record<LoadPosition, readonly KitItem[]>> = {
   sides: ['dumbbell-pair', 'kettlebell-pair'],
   suitcase: ['dumbbell', 'kettlebell'],
   goblet: ['kettlebell', 'dumbbell'],
-  rack: ['kettlebell-pair', 'dumbbell-pair', 'kettlebell'],
+  rack: ['kettlebell-pair', 'dumbbell-pair'],
+  'rack-one': ['kettlebell', 'dumbbell'],
   hips: ['dumbbell', 'kettlebell', 'barbell'],
 };
 

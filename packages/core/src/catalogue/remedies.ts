@@ -11,7 +11,7 @@ const applies = (variation: Variation, remedy: Remedy): boolean => {
     case 'lever':
       return variation.levers.some(({ lever }) => lever === remedy.lever);
     case 'load-position':
-      return isLoadable(variation) && !variation.loadPositions.includes(remedy.to) && variation.loadPositions[0] !== 'overhead';
+      return isLoadable(variation) && variation.loadPositions[0] !== remedy.to && variation.loadPositions[0] !== 'overhead';
     case 'aid':
       return remedy.aid !== 'lighter' || isLoadable(variation);
     case 'variation':

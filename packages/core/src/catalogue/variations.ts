@@ -172,10 +172,10 @@ import { supportedKneeForwardSquat } from './squat/supported-knee-forward-squat'
 import { wallSit } from './squat/wall-sit';
 import { wideDumbbellSquat } from './squat/wide-dumbbell-squat';
 import { zercherSquat } from './squat/zercher-squat';
+import { withPlaces } from './places';
 import type { Variation } from './types';
 
-/** Every variation that ships, family by family, about in the order a session takes them: skilful and heavy first. */
-export const VARIATIONS: readonly Variation[] = [
+const SHIPPED: readonly Variation[] = [
   chairSitToStand,
   strapSupportedSquat,
   bodyweightBoxSquat,
@@ -351,3 +351,6 @@ export const VARIATIONS: readonly Variation[] = [
   squatLungeCombination,
   swingFinisher,
 ];
+
+/** Every variation that ships, family by family, about in the order a session takes them: skilful and heavy first. */
+export const VARIATIONS: readonly Variation[] = SHIPPED.map(withPlaces);

@@ -1,9 +1,10 @@
 import { findVariation } from '../catalogue';
 import { remediesFor, valueAt } from '../catalogue/knowledge';
 import type { AidId, Remedy } from '../catalogue/knowledge';
+import { positionOf } from '../dose';
 import { nextDown } from '../kit';
 import { settingsKept } from '../progression';
-import { accessTo } from '../selection';
+import { accessTo, openPlaces } from '../selection';
 import { reason } from '../vocabulary';
 import type { FaultId, KitItem, Reason } from '../vocabulary';
 import type { AdviceInput } from './types';
@@ -47,12 +48,13 @@ const canMove = ({ variation, values, context }: AdviceInput, remedy: Extract<Re
 
 /** Whether a measure can be carried out on this movement, with this kit, by this person, now. */
 const isPossible = (input: AdviceInput, remedy: Remedy): boolean => {
-  const { variation, context, loads, today, dose } = input;
+  const { variation, context, loads, today, dose, values } = input;
   switch (remedy.kind) {
     case 'lever':
       return canMove(input, remedy);
     case 'load-position':
-      // The same movement held another way is another movement: only one that is a step from this one.
+      // A place of its own is a setting; else another movement, and only one that is a step from this one.
+      if (openPlaces(variation, context).includes(remedy.to)) return positionOf(variation, values) !== remedy.to;
       return variation.siblings.some(({ lever, variationId }) => {
         const other = findVariation(context.catalogue, variationId);
         const isHeldSo = lever === 'load-position' && other?.loadPositions.includes(remedy.to);

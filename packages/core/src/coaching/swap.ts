@@ -18,6 +18,7 @@ import {
   ratioBetween,
   replay,
 } from '../strength';
+import { takenOn } from '../selection';
 import { reason } from '../vocabulary';
 import type { Reason } from '../vocabulary';
 
@@ -36,15 +37,16 @@ export interface Swapped {
  */
 export const swapTo = (
   from: EstimateFrom,
-  to: Variation,
+  movement: Variation,
   day: number,
   pastOfTo: readonly PastExercise[],
   context: JudgeContext = from.context,
 ): Swapped => {
+  const { variation: to, values } = takenOn(movement, {}, context);
   const loads = loadsForVariation(context.kit, to);
   const first = firstDose(context.person, to, context.kit).dose;
   const dose: Dose = { ...first, sets: from.dose.sets, reserve: from.dose.reserve, restSeconds: from.dose.restSeconds };
-  const own = estimateFor({ variation: to, values: {}, dose, loads, context, past: pastOfTo }, dose, day);
+  const own = estimateFor({ variation: to, values, dose, loads, context, past: pastOfTo }, dose, day);
   const make = (loadKg: number, reps: number | undefined, reasons: readonly Reason[], feelers: number): Swapped => ({
     variationId: to.id,
     dose: { ...dose, load: snapDown(loads, loadKg) ?? dose.load, repsAim: reps },

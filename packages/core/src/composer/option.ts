@@ -1,5 +1,5 @@
 import type { Variation } from '../catalogue';
-import { CHANGEOVER_SECONDS, exerciseSeconds, mayGoRound, needsBar, setSeconds, STATION_SECONDS } from '../dose';
+import { CHANGEOVER_SECONDS, exerciseSeconds, mayGoRound, needsBar, positionOf, setSeconds, STATION_SECONDS } from '../dose';
 import type { Access } from '../selection';
 import { earnedLift, FEELERS, guessKg, isEstimable } from '../strength';
 import { HOME_ITEMS, isPerSide, reason } from '../vocabulary';
@@ -98,7 +98,8 @@ const secondsOf = (
     input.pastOf(variation.id).length === 0 &&
     !earnedLift(input.context.person.known, variation.id);
   const feelers = role === 'prep' || role === 'finisher' ? 0 : Math.max(item.feelers, isNew ? FEELERS.sets : 0);
-  const isHeld = variation.loadPositions.some((position) => position !== 'none' && position !== 'counterweight');
+  const at = positionOf(variation, item.values);
+  const isHeld = at !== 'none' && at !== 'counterweight';
   const ramps = role !== 'main' ? 0 : needsBar(variation) ? RAMPS_RESERVED : isHeld ? 1 : 0;
   return exerciseSeconds({ dose: item.dose, variation, feelers, ramps: Math.max(0, ramps - feelers) }) + CHANGEOVER_SECONDS;
 };

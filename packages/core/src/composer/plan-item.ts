@@ -17,6 +17,7 @@ import { isSameMass, snapDown } from '../kit';
 import { loadCapFor, PAIN_BANDS } from '../limits';
 import { defaultMethod, estimateFor, settingsKept } from '../progression';
 import type { JudgeContext, PastExercise, TrackMemory } from '../progression';
+import { heldAs, withPlaceHere } from '../selection';
 import { earnedLift, FEELERS, gapKind, guessKg, isEstimable, layOffLoss } from '../strength';
 import { reason } from '../vocabulary';
 import type { Intent, LeverId, LeverValues, Role } from '../vocabulary';
@@ -50,7 +51,11 @@ const keptValues = (
   own: Track | undefined,
 ): { values: LeverValues; memory: TrackMemory } => {
   const kept = settingsKept(variation, input.context);
-  const before = schoolValues(variation, input.schools, { ...start.values, ...own?.values });
+  const before = withPlaceHere(
+    variation,
+    schoolValues(variation, input.schools, { ...start.values, ...own?.values }),
+    input.context,
+  );
   // What is easier already than a limit asks for stands.
   const asked = Object.entries(kept).filter(
     ([lever]) => isHarder(variation, lever as LeverId, before, kept) || !isOrdered(variation, lever),
@@ -89,9 +94,10 @@ export const planItem = (input: SheetInput, place: Place, start: Start): Planned
   const { slot, role, intent = 'build' } = place;
   const { context, stage } = input;
   const { variationId } = start;
-  const variation = getVariation(context.catalogue, variationId);
+  const movement = getVariation(context.catalogue, variationId);
   const own = trackOf(input, place, variationId);
-  const { values, memory } = keptValues(input, variation, start, own);
+  const { values, memory } = keptValues(input, movement, start, own);
+  const variation = heldAs(movement, values);
   const base = doseInRole(firstDose(context.person, variation, context.kit, values), context.person, variation, role);
   const isLight = role === 'accessory' || LIGHT_SLOTS.has(slot);
   const first = schoolDose(base.dose, base.why, input.schools, isLight && context.limits.length === 0);

@@ -1,9 +1,12 @@
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { defaultKit } from '../kit';
 import { GOALS, ROLES } from '../vocabulary';
+import type { LoadPosition } from '../vocabulary';
 import {
+  allowedLoads,
   applyStage,
   blockSeconds,
+  doseHeldAt,
   feelersLeft,
   firstDose,
   firstLoad,
@@ -229,5 +232,24 @@ describe('settings that are time, and schools', () => {
     const back = (daysSinceLast: number) => applyStage(dose, why, { sessionsDone: 9, dayOfTraining: 90, daysSinceLast }).dose;
     expect(back(20)).toEqual(dose);
     expect(back(21)).toMatchObject({ sets: dose.sets - 1, reserve: dose.reserve + 1 });
+  });
+});
+
+// Source: design: what is held elsewhere is as hard, never harder than the place lets it be. House default.
+describe('a dose held elsewhere', () => {
+  const lunge = getVariation(builtInCatalogue, 'reverse-lunge');
+  const at = (place: LoadPosition) => allowedLoads(kit, [], lunge, { 'load-position': place });
+  const held = (kg: number, from: LoadPosition, to: LoadPosition) => {
+    const load = at(from).find(({ externalKg }) => externalKg === kg)!;
+    const { dose } = firstDose({ goal: 'build-muscle', trainingAge: 'intermediate', massKg: 70 }, lunge, kit);
+    return doseHeldAt({ ...dose, load }, at(to)).load;
+  };
+
+  it('is the nearest below of what is as hard there, and comes back', () => {
+    expect(held(24, 'sides', 'overhead')).toMatchObject({ externalKg: 16, position: 'overhead' });
+    expect(held(16, 'sides', 'goblet')).toMatchObject({ externalKg: 14, position: 'goblet' });
+    expect(held(4, 'sides', 'overhead')).toMatchObject({ externalKg: 2 });
+    expect(held(0, 'sides', 'goblet').externalKg).toBe(0);
+    expect(held(16, 'goblet', 'sides').externalKg).toBeGreaterThanOrEqual(16);
   });
 });

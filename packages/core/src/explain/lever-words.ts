@@ -1,5 +1,6 @@
-import type { LeverId, LeverValue } from '../vocabulary';
+import type { LeverId, LeverValue, LoadPosition } from '../vocabulary';
 import { formatNumber } from './format';
+import { POSITION_LABELS } from './labels';
 
 /** What a lever is called on screen, and what moving it does. */
 export const LEVER_WORDS: Record<LeverId, { label: string; why: string; none?: string }> = {
@@ -20,7 +21,7 @@ export const LEVER_WORDS: Record<LeverId, { label: string; why: string; none?: s
   'feet-elevation': { label: 'Feet up on', why: 'Higher feet: more range, more hamstrings.', none: 'floor' },
   'front-elevation': { label: 'Front foot up on', why: 'A higher front foot makes the way down longer.' },
   arms: { label: 'Arms', why: 'The less the arms help, the harder it is.' },
-  'load-position': { label: 'Load', why: 'The higher the load, the harder on the trunk.' },
+  'load-position': { label: 'Held', why: 'The higher the weight, the harder on the trunk; at one side it pulls you over.' },
   band: { label: 'Band', why: 'A stronger band asks more where it is longest.' },
   surface: { label: 'Under the foot', why: 'A slider takes the grip of the floor away.' },
   tempo: { label: 'Tempo', why: 'Slower, with pauses, the same load is harder.' },
@@ -57,6 +58,7 @@ const UNITS = { cm: 'cm', mm: 'mm', kg: 'kg', s: 's', deg: '°' } as const;
  */
 export const formatLeverValue = (lever: LeverId, value: LeverValue, unit: keyof typeof UNITS | null): string => {
   if (value === null) return LEVER_WORDS[lever].none ?? 'none';
+  if (lever === 'load-position') return POSITION_LABELS[value as LoadPosition].replace(/^held /, '');
   if (typeof value === 'string') return VALUE_WORDS[value] ?? value;
   const text = lever === 'foot-distance' && value > 0 ? `+${formatNumber(value)}` : formatNumber(value);
   return unit === 'deg' ? `${text}°` : unit ? `${text} ${UNITS[unit]}` : text;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { barSetup, defaultKit, externalKgOf, jumpBetween, loadsFor, nextDown, nextUp, snapDown } from '.';
+import { canLoad, barSetup, defaultKit, externalKgOf, jumpBetween, loadsFor, nextDown, nextUp, snapDown } from '.';
 
 const kit = defaultKit('kg');
 const EMPTY = { pieces: [], machines: [], gear: [] } as const;
@@ -152,6 +152,21 @@ describe('bars and plates', () => {
       new Set(loadsFor(kit, 'hips', { unloadedToo: false, needs }).map(({ implements: [first] }) => first!.type));
     expect([...types([])]).toEqual(['dumbbell']);
     expect([...types(['barbell'])]).toEqual(['bar']);
+  });
+
+  // Common practice, no source: a plate is held by its rim; with better to hold nobody does.
+  it.each([
+    ['hips', 'kettlebell'],
+    ['hips', 'plate'],
+    ['goblet', 'plate'],
+    ['suitcase', 'plate'],
+  ] as const)('at %s a %s does where there is nothing better, and only there', (position, type) => {
+    const typesIn = (pieces: typeof kit.pieces) =>
+      loadsFor({ ...kit, pieces }, position, { unloadedToo: false }).map(({ implements: [first] }) => first!.type);
+    const alone = kit.pieces.filter((piece) => piece.type === type);
+    expect(new Set(typesIn(alone))).toEqual(new Set([type]));
+    expect(typesIn(kit.pieces)).not.toContain(type);
+    expect(canLoad({ ...kit, pieces: alone }, position, { unloadedToo: false })).toBe(true);
   });
 });
 

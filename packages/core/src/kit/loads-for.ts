@@ -5,26 +5,33 @@ import { externalKgOf, isSameMass } from './mass-of';
 import { barUse, sidesOf } from './plates';
 import type { Kit, KitPiece, Load } from './types';
 
-/** What a position takes: so many of one size, of these types, the preferred type first. Bars bring their plates. */
+/**
+ * What a position takes: so many of one size, of these types, the preferred type first; where there is none of them, of what else
+ * will do. Bars bring their plates.
+ */
 interface Use {
   count: 1 | 2;
   types: readonly PieceType[];
+  else?: readonly PieceType[];
 }
 
 const ONE_BELL: Use = { count: 1, types: ['kettlebell', 'dumbbell', 'home-weight'] };
 const ONE_DUMBBELL: Use = { count: 1, types: ['dumbbell', 'kettlebell', 'home-weight'] };
+/** A plate is held by its rim where there is nothing better to hold. */
+const HELD_FLAT = { else: ['plate'] } as const satisfies Partial<Use>;
 const BAR: Use = { count: 1, types: ['bar'] };
 const USES: Record<LoadPosition, readonly Use[]> = {
   none: [],
   // The end of a bar on its pivot is held at the chest too, by what names the bar.
-  goblet: [ONE_BELL, BAR],
+  goblet: [{ ...ONE_BELL, ...HELD_FLAT }, BAR],
   sides: [{ count: 2, types: ['dumbbell', 'kettlebell', 'home-weight'] }],
-  hips: [{ count: 1, types: ['dumbbell', 'home-weight'] }, BAR],
-  counterweight: [ONE_DUMBBELL],
-  belly: [ONE_BELL],
+  hips: [{ count: 1, types: ['dumbbell', 'home-weight'], else: ['kettlebell', 'plate'] }, BAR],
+  counterweight: [{ ...ONE_DUMBBELL, ...HELD_FLAT }],
+  belly: [{ ...ONE_BELL, ...HELD_FLAT }],
   'between-feet': [ONE_BELL],
-  suitcase: [ONE_DUMBBELL],
+  suitcase: [{ ...ONE_DUMBBELL, ...HELD_FLAT }],
   rack: [{ count: 2, types: ['kettlebell', 'dumbbell'] }],
+  'rack-one': [ONE_BELL],
   belt: [{ count: 1, types: ['kettlebell', 'dumbbell', 'plate', 'home-weight'] }],
   overhead: [ONE_BELL],
   zercher: [BAR],
@@ -53,12 +60,16 @@ const barLoads = (kit: Kit, position: LoadPosition, bar: KitPiece): Load[] =>
     }),
   );
 
-const loadsOfUse = (kit: Kit, position: LoadPosition, { count, types }: Use): Load[] =>
-  types.flatMap((type) =>
+/** The types a kit has for a use: the usual ones, else what will do. */
+const typesIn = (kit: Kit, { count, types, else: others = [] }: Use): readonly PieceType[] =>
+  kit.pieces.some(({ type, owned }) => types.includes(type) && owned >= count) ? types : others;
+
+const loadsOfUse = (kit: Kit, position: LoadPosition, use: Use): Load[] =>
+  typesIn(kit, use).flatMap((type) =>
     kit.pieces
-      .filter((piece) => piece.type === type && piece.owned >= count)
+      .filter((piece) => piece.type === type && piece.owned >= use.count)
       .flatMap((piece) =>
-        type === 'bar' || type === 'trap-bar' ? barLoads(kit, position, piece) : [asLoad(position, piece, count)],
+        type === 'bar' || type === 'trap-bar' ? barLoads(kit, position, piece) : [asLoad(position, piece, use.count)],
       ),
   );
 
@@ -85,9 +96,10 @@ export const canLoad = (kit: Kit, position: LoadPosition, { unloadedToo, needs =
   position === 'none' ||
   (position === 'machine'
     ? kit.machines.some(({ item }) => needs.includes(item))
-    : usesOf(position, needs).some(({ count, types }) =>
-        kit.pieces.some((piece) => types.includes(piece.type) && piece.owned >= count),
-      ));
+    : usesOf(position, needs).some((use) => {
+        const types = typesIn(kit, use);
+        return kit.pieces.some((piece) => types.includes(piece.type) && piece.owned >= use.count);
+      }));
 
 /** What the list is asked for: whether nothing in the hands is an option, and what kit the movement names. */
 export interface LoadsWanted {

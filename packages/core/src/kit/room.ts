@@ -13,6 +13,8 @@ const OF_TYPE: Partial<Record<string, KitItem>> = {
   'home-weight': 'rucksack',
 };
 
+const HANDY = new Set(['dumbbell', 'kettlebell', 'home-weight']);
+
 /**
  * Everything a movement may ask a room for: what its weights, machines and gear amount to, and what else stands there.
  * @example roomOf(twoDumbbells, ['sofa', 'wall']) // dumbbell, dumbbell-pair, sofa, wall
@@ -26,6 +28,9 @@ export const roomOf = (kit: Kit, items: readonly KitItem[]): ReadonlySet<KitItem
     if (pair && owned > 1) room.add(pair);
     if (type === 'plate' && owned > 1 && value <= SMALL_PLATE_KG * (unit === 'lb' ? 2 : 1)) room.add('small-plates');
   }
+  // With nothing better to hold, a plate is held like a weight.
+  const isHandy = kit.pieces.some(({ type, owned }) => HANDY.has(type) && owned > 0);
+  if (!isHandy && kit.pieces.some(({ type, owned }) => type === 'plate' && owned > 0)) room.add('dumbbell');
   for (const { item } of kit.machines) room.add(item);
   for (const { item, owned } of kit.gear) {
     if (owned > 0) room.add(item);

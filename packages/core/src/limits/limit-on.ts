@@ -33,7 +33,7 @@ const isNamed = (variation: Variation, who: Selector): boolean =>
   (who.ids?.includes(variation.id) ?? false) ||
   (who.families?.includes(variation.family) ?? false) ||
   (who.loadedOnly === true && !variation.unloadedAllowed) ||
-  (who.loadPositions?.some((position) => variation.loadPositions.includes(position)) ?? false) ||
+  (who.loadPositions?.some((position) => variation.loadPositions[0] === position) ?? false) ||
   (who.allBut !== undefined && !who.allBut.includes(variation.family));
 
 /** An unknown severity is never taken as mild: it is read as enough to lock. */

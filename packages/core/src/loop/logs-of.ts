@@ -2,6 +2,7 @@ import { getVariation } from '../catalogue';
 import { allowedLoads } from '../dose';
 import { currentSets } from '../log';
 import type { ExerciseLog, PastExercise } from '../progression';
+import { heldAs } from '../selection';
 import { holdsToday, onFloor, painToday } from '../session';
 import type { CheckIn, FloorChange, OnFloor } from '../session';
 import type { FloorItem, JudgedWith, RanSession, SheetItem } from './types';
@@ -49,7 +50,7 @@ export const askedWith = (
   day: number,
   checkIn: CheckIn | null,
 ): Omit<ExerciseLog, 'sets' | 'bodyMassKg'> => {
-  const variation = getVariation(context.catalogue, item.variationId);
+  const variation = heldAs(getVariation(context.catalogue, item.variationId), item.values);
   const past = pastOf(item.variationId);
   return {
     itemId: item.id,

@@ -1,9 +1,11 @@
 import { getVariation } from '../catalogue';
+import type { Variation } from '../catalogue';
 import { planItem, removeItem, startOf } from '../composer';
 import type { PlannedItem, SheetInput } from '../composer';
-import { allowedLoads, isSameDose, loadsForVariation } from '../dose';
+import { allowedLoads, isSameDose, loadsForVariation, positionOf } from '../dose';
 import type { Dose } from '../dose';
 import { isSameMass } from '../kit';
+import { positionOn } from '../limits';
 import { settingsKept } from '../progression';
 import { accessTo } from '../selection';
 import { MAIN_FAMILIES, reason } from '../vocabulary';
@@ -58,6 +60,10 @@ const isHarder = (item: SheetItem, input: SheetInput, kept: LeverValues): boolea
   });
 };
 
+/** Why a weight may not be held where the item has it. */
+const placeReasons = (variation: Variation, item: SheetItem, { context }: SheetInput): readonly Reason[] =>
+  positionOn(positionOf(variation, item.values), context.limits).reasons;
+
 const hasLoad = (loads: readonly { externalKg: number }[], { load }: Dose): boolean =>
   loads.some(({ externalKg }) => isSameMass(externalKg, load.externalKg));
 
@@ -91,6 +97,12 @@ const sinceOf = (input: SheetInput, sheet: SheetPlan, item: SheetItem): Since[] 
   const start = { variationId: variation.id, values: item.values, reasons: item.chosenWhy };
   const today = planItem(input, { slot: item.slot, role, intent: sheet.intent }, start);
   const kept = settingsKept(variation, input.context);
+  // A place that a limit locks a weight at, or no longer leaves safe: held elsewhere, at once.
+  const isHeldWrong =
+    item.dose.load.externalKg > 0 && positionOn(positionOf(variation, item.values), input.context.limits).state === 'locked';
+  if (isHeldWrong && positionOf(variation, today.values) !== positionOf(variation, item.values)) {
+    return [of('restricted', true, withPlan(item, today), [...access.reasons, ...placeReasons(variation, item, input)])];
+  }
   if (isHarder(item, input, kept)) return [of('restricted', true, withPlan(item, today), access.reasons)];
   const inKit = loadsForVariation(input.context.kit, variation, item.values);
   const allowed = allowedLoads(input.context.kit, input.context.limits, variation, item.values);

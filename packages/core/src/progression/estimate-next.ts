@@ -1,4 +1,5 @@
 import { mustBeLoaded } from '../catalogue';
+import type { Variation } from '../catalogue';
 import type { Dose } from '../dose';
 import { limitOn } from '../limits';
 import {
@@ -15,7 +16,7 @@ import {
 import type { Checkpoint, LoggedExercise, NextSetContext, PastSession } from '../strength';
 import { isPerSide } from '../vocabulary';
 import type { Load } from '../kit';
-import type { CarefulCause, LimitState, Reason, Side } from '../vocabulary';
+import type { CarefulCause, LimitState, LoadPosition, Reason, Side } from '../vocabulary';
 import { mayGoBeyond } from './may-go-beyond';
 import type { ExerciseLog, PastExercise } from './types';
 
@@ -31,12 +32,19 @@ export interface Estimated {
   side: Side;
 }
 
-const logged = ({ day, sets, dose }: PastExercise): LoggedExercise => ({
-  day,
-  sets,
-  tempo: dose.tempo,
-  restSeconds: dose.restSeconds,
-});
+/** Where the weight of a dose is held; with nothing planned in the hands, where the movement has it. */
+const placeOf = ({ load }: Dose, variation: Variation): LoadPosition =>
+  load.position === 'none' ? (variation.loadPositions[0] ?? 'none') : load.position;
+
+const logged =
+  (variation: Variation) =>
+  ({ day, sets, dose }: PastExercise): LoggedExercise => ({
+    day,
+    sets,
+    tempo: dose.tempo,
+    restSeconds: dose.restSeconds,
+    place: placeOf(dose, variation),
+  });
 
 /** The working legs of a movement, each judged on its own sets. */
 export const sidesOf = ({ variation }: Pick<ExerciseLog, 'variation'>): readonly Side[] =>
@@ -53,9 +61,10 @@ const sinceLift = ({ variation, past, context }: HistoryFrom): readonly PastExer
 
 /** One leg's sessions as the estimator reads them, oldest first. */
 export const historyOf = (from: HistoryFrom, side: Side): PastSession[] =>
-  pastSessions(sinceLift(from).map(logged), {
+  pastSessions(sinceLift(from).map(logged(from.variation)), {
     side,
     tempo: from.dose.tempo,
+    place: placeOf(from.dose, from.variation),
     bodyMassShare: from.variation.bodyMassShare,
     mustBeLoaded: mustBeLoaded(from.variation),
   });
@@ -76,7 +85,14 @@ export const replayedFor = (from: Pick<EstimateFrom, 'variation' | 'dose' | 'pas
   const { variation, dose, context } = from;
   const { trainingAge, massKg, habitReserve, known } = context.person;
   const lift = newestLift(known, variation.id);
-  const key = [side, variation.id, JSON.stringify([dose.tempo, lift]), trainingAge, massKg, habitReserve].join();
+  const key = [
+    side,
+    variation.id,
+    JSON.stringify([dose.tempo, placeOf(dose, variation), lift]),
+    trainingAge,
+    massKg,
+    habitReserve,
+  ].join();
   const kept = replays.get(from.past) ?? new Map<string, Replayed>();
   replays.set(from.past, kept);
   const found = kept.get(key);

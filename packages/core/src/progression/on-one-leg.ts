@@ -2,7 +2,7 @@ import { findVariation } from '../catalogue';
 import { LADDERS } from '../catalogue/knowledge';
 import { firstDose, mayGoRound, wentRound } from '../dose';
 import { startingLoad } from './gates/move-on';
-import { accessTo } from '../selection';
+import { accessTo, takenOn } from '../selection';
 import { reason } from '../vocabulary';
 import type { MainFamily } from '../vocabulary';
 import type { ExerciseLog, Outcome } from './types';
@@ -24,10 +24,10 @@ export const onOneLeg = (log: ExerciseLog): Outcome | null => {
   const ladder = LADDERS.find(({ id }) => id === onto.ladder);
   for (const id of onto.rungs) {
     const rung = ladder?.rungs.find((one) => one.id === id);
-    const to = rung && findVariation(context.catalogue, rung.variationId);
-    if (!to || accessTo(to, context).state !== 'open') continue;
+    const found = rung && findVariation(context.catalogue, rung.variationId);
+    if (!found || accessTo(found, context).state !== 'open') continue;
+    const { variation: to, values } = takenOn(found, rung.values ?? {}, context);
     if ((log.goesRound || wentRound(dose)) && !mayGoRound(to)) continue;
-    const values = rung.values ?? {};
     const { dose: first } = firstDose(context.person, to, context.kit, values);
     const load = startingLoad(log, to, values, first.load);
     const told = { fromVariationId: variation.id, toVariationId: to.id };

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { allowedLoads, firstDose, ownRange, rangeWidth, secondsPerRep } from '../dose';
 import { defaultKit } from '../kit';
-import { accessTo } from '../selection';
+import { accessTo, heldAs } from '../selection';
 import { anExerciseLog, aSet } from '../testing';
 import { decideExercise } from '.';
 import { easeOneStep } from './ease';
@@ -63,6 +63,29 @@ describe('the top of the rack', () => {
     };
     const held = atRacksEnd({ ...log, context: locked }, log.dose.load);
     expect([held.verdict, held.reasons.map(({ code }) => code)]).toEqual(['same-again', ['at-the-ceiling']]);
+  });
+
+  it('a weight is held where more can be held before anything else is made harder', () => {
+    const oneHeavy = {
+      ...kit,
+      pieces: kit.pieces.filter(
+        ({ type, value }) => (type === 'dumbbell' && value <= 8) || (type === 'kettlebell' && value === 24),
+      ),
+    };
+    const log = top({ variationId: 'reverse-lunge', loadKg: 16, context: { kit: oneHeavy } });
+    const pair = allowedLoads(oneHeavy, [], log.variation).at(-1)!;
+    expect(pair.externalKg).toBe(16);
+    const moved = atRacksEnd({ ...log, dose: { ...log.dose, load: pair } }, pair);
+    expect(moved).toMatchObject({
+      verdict: 'move-up',
+      change: { lever: 'load-position', from: 'sides', to: 'goblet' },
+      values: { 'load-position': 'goblet' },
+      dose: { load: { externalKg: 24, position: 'goblet' } },
+    });
+    expect(moved.reasons.map(({ code }) => code)).toEqual(['at-the-ceiling', 'held-elsewhere']);
+    // A movement without the setting stays as it is held.
+    const squat = top();
+    expect(atRacksEnd(squat, squat.dose.load).change?.lever).toBe('tempo');
   });
 
   it('a skill’s reps never go up, whatever is left', () => {
@@ -130,13 +153,18 @@ describe('the top of the rack', () => {
       let log: ExerciseLog = start;
       let steps = 0;
       for (; steps < 60; steps += 1) {
-        const outcome = atRacksEnd(log, heaviest);
-        if (outcome.variationId === undefined) expect(outcome.dose.load).toBe(heaviest);
+        const outcome = atRacksEnd(log, allowedLoads(kit, [], log.variation, log.values).at(-1) ?? heaviest);
+        const isElsewhere = outcome.change?.lever === 'load-position';
+        if (isElsewhere) expect(outcome.dose.load.externalKg).toBeGreaterThan(log.dose.load.externalKg);
+        else if (outcome.variationId === undefined) expect(outcome.dose.load).toEqual(log.dose.load);
         const { repsLow, repsHigh } = outcome.dose;
         expect(repsHigh - repsLow).toBeLessThanOrEqual(Math.max(rangeWidth(repsLow) - 1, dose.repsHigh - dose.repsLow));
         expect(repsHigh).toBeLessThanOrEqual(Math.max(20, dose.repsHigh, ownRange(variation).high));
         if (outcome.verdict !== 'move-up' || outcome.variationId !== undefined) break;
-        log = { ...log, dose: outcome.dose, values: outcome.values ?? log.values };
+        const values = outcome.values ?? log.values;
+        const held = heldAs(variation, values);
+        const top = isElsewhere ? (allowedLoads(kit, [], held, values).at(-1) ?? outcome.dose.load) : outcome.dose.load;
+        log = { ...log, variation: held, dose: { ...outcome.dose, load: top }, values };
       }
       expect([variation.id, steps < 60]).toEqual([variation.id, true]);
     }

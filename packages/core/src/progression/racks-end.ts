@@ -3,6 +3,7 @@ import type { Load } from '../kit';
 import { reason } from '../vocabulary';
 import { aimAt } from './aim';
 import { lever } from './change-lever';
+import { heldElsewhere } from './held-elsewhere';
 import { mayGoBeyond } from './may-go-beyond';
 import { onOneLeg } from './on-one-leg';
 import { stay } from './stay';
@@ -15,8 +16,8 @@ const HIGHER = [
 ] as const;
 
 /**
- * The heaviest the kit makes, and every set filled it: the movement's own range first, then a notch on a setting, a pause
- * or the tempo; where none is left the range moves up, as far as reps still say something; then one leg at a time.
+ * The heaviest the kit makes, and every set filled it: the movement's own range first, then held where more can be held, then a
+ * notch on a setting, a pause or the tempo; where none is left the range moves up, as far as reps still say something; then one leg at a time.
  */
 export const atRacksEnd = (log: ExerciseLog, load: Load): Outcome => {
   const { dose } = log;
@@ -26,6 +27,8 @@ export const atRacksEnd = (log: ExerciseLog, load: Load): Outcome => {
     return inReps(log, load, own, [reason('own-range', { repsLow: own.low, repsHigh: own.high }, 'house-default')]);
   }
   const ceiling = reason('at-the-ceiling', said, 'house-default');
+  const elsewhere = heldElsewhere(log, load);
+  if (elsewhere) return { ...elsewhere, reasons: [ceiling, ...elsewhere.reasons] };
   const notch = lever(log, load, 'harder');
   if (notch) return { ...notch, reasons: [ceiling, ...notch.reasons] };
   const higher = HIGHER.find(({ low, high }) => high > dose.repsHigh && low > dose.repsLow);

@@ -26,7 +26,8 @@ export const isOnTheirOwn = (place: PlaceSafety): boolean => place.isAlone || pl
 
 const isUnderABar = ({ traits, loadPositions }: Variation): boolean =>
   FREE_BAR.some((trait) => traits.includes(trait)) &&
-  loadPositions.some((position) => position === 'back-bar' || position === 'front-bar');
+  // The place in use stands first; two bells at the shoulders are no bar.
+  (loadPositions[0] === 'back-bar' || loadPositions[0] === 'front-bar');
 
 /** Whether a bar over the body is safe here: locked alone or at home without safeties; else with a spotter or a way out. */
 export const barSafety = (variation: Variation, place: PlaceSafety): { locks: Reason | null; restricts: Reason | null } => {

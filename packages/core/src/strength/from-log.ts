@@ -1,9 +1,10 @@
 import { isDoubtful } from '../log';
 import type { SetRecord } from '../log';
-import type { Side, Tempo } from '../vocabulary';
+import type { LoadPosition, Side, Tempo } from '../vocabulary';
 import { FEELERS } from './first/feeler';
 import type { DoneSet, PastSession } from './history';
 import { fatigueScale, tempoOffset } from './log-context';
+import { both, placeOffset } from './place-cost';
 
 /** A session of one exercise as the log has it. */
 export interface LoggedExercise {
@@ -11,12 +12,15 @@ export interface LoggedExercise {
   sets: readonly SetRecord[];
   tempo: Tempo;
   restSeconds: number;
+  /** Where its weight was held; left out: where the set it is read for has it. */
+  place?: LoadPosition;
 }
 
 /** What the sets are read for: which working leg, and the conditions the next set will have. */
 export interface ReadFor {
   side: Side;
   tempo: Tempo;
+  place?: LoadPosition;
   /** Share of body mass that moves with the load, 0–1. */
   bodyMassShare: number;
   /** Whether the movement is never done with nothing held. */
@@ -33,11 +37,17 @@ const BOUNDS_ONLY = new Set(['grip', 'pain', 'form', 'interrupted']);
  * A logged set as the estimator reads it, or null where it says nothing of strength: ramp, timed and skill sets, sets
  * with no reps, doubtful ones, and the other leg's.
  */
-const doneSet = (set: SetRecord, logged: Pick<LoggedExercise, 'tempo' | 'restSeconds'>, read: ReadFor): DoneSet | null => {
+const doneSet = (
+  set: SetRecord,
+  logged: Pick<LoggedExercise, 'tempo' | 'restSeconds' | 'place'>,
+  read: ReadFor,
+): DoneSet | null => {
   if (set.reps === null || set.removed || isDoubtful(set, read.mustBeLoaded)) return null;
   if (set.kind !== 'work' && set.kind !== 'feeler' && set.kind !== 'drop') return null;
   if (set.side !== read.side && set.side !== 'both' && read.side !== 'both') return null;
-  const context = tempoOffset(logged.tempo, read.tempo);
+  const { place: done = read.place } = logged;
+  const place = set.externalKg > 0 && done && read.place ? placeOffset(done, read.place) : { shift: 0, sd: 0 };
+  const context = both(tempoOffset(logged.tempo, read.tempo), place);
   return {
     setId: set.id,
     loadKg: set.externalKg,

@@ -29,4 +29,5 @@ export { influences } from './influences';
 export type { Influence } from './influences';
 export { tellingKg } from './history';
 export type { DoneSet, Lifter, PastSession } from './history';
+export { placeCost, placeOffset } from './place-cost';
 export { fatigueScale, tempoCost, tempoOffset } from './log-context';

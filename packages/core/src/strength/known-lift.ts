@@ -138,6 +138,7 @@ const MOST_KG: Partial<Record<LoadPosition, number>> = {
   belly: 120,
   goblet: 100,
   rack: 140,
+  'rack-one': 80,
   overhead: 200,
   suitcase: 150,
   sides: 240,

@@ -1,5 +1,6 @@
 import { aSet } from '../testing';
-import { doneSets, fatigueScale, influences, nextWorkSet, pastSessions, tempoCost, tempoOffset } from '.';
+import type { LoadPosition } from '../vocabulary';
+import { doneSets, fatigueScale, influences, nextWorkSet, pastSessions, placeOffset, tempoCost, tempoOffset } from '.';
 
 const PLAIN = { lowering: 2, bottom: 0, lifting: 2, top: 0 } as const;
 const SLOW = { lowering: 3, bottom: 1, lifting: 1, top: 0 } as const;
@@ -86,6 +87,26 @@ describe('conditions', () => {
     expect(tempoOffset(SLOW, SLOW)).toEqual({ shift: 0, sd: 0 });
     expect(tempoOffset(SLOW, PLAIN).shift).toBeCloseTo(-0.05);
     expect(tempoOffset(PLAIN, THREES)).toEqual({ shift: 0.2, sd: 0.05 });
+  });
+
+  // Source: design: where the weight is held is a setting with an offset inside one key. House defaults.
+  it('a weight held elsewhere is read with what the place costs; with nothing held places are alike', () => {
+    const set = (externalKg: number, place?: LoadPosition) =>
+      doneSets({ ...logged([aSet({ externalKg })]), ...(place ? { place } : {}) }, { ...read, place: 'sides' })[0]!.context!;
+    expect(set(20, 'sides')).toEqual({ shift: 0, sd: 0 });
+    expect(set(20)).toEqual({ shift: 0, sd: 0 });
+    expect(set(0, 'overhead')).toEqual({ shift: 0, sd: 0 });
+    expect(set(20, 'overhead')).toEqual({ shift: -0.35, sd: 0.06 });
+    expect(placeOffset('sides', 'overhead').shift).toBe(-placeOffset('overhead', 'sides').shift);
+    // One key: what was shown overhead says more of the weight at the sides, and the other way round less.
+    const shown = (from: LoadPosition, to: LoadPosition) => {
+      const sets = [0, 1, 2].map((setIndex) => aSet({ id: `s${setIndex}`, setIndex, externalKg: 16, reps: 10, reserve: 2 }));
+      const past = pastSessions([{ day: 1, tempo: PLAIN, restSeconds: 90, place: from, sets }], { ...read, place: to });
+      const lifter = { startLoadKg: 16, trainingAge: 'intermediate', reserveCap: 5, bodyLoadKg: 0 } as const;
+      return influences(past, lifter).at(-1)!.afterKg;
+    };
+    expect(shown('overhead', 'sides')).toBeGreaterThan(1.1 * shown('sides', 'sides'));
+    expect(shown('sides', 'overhead')).toBeLessThan(0.9 * shown('sides', 'sides'));
   });
 
   it('short rests leave more fatigue, long ones less; an unmeasured rest changes nothing', () => {

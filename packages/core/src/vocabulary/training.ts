@@ -33,7 +33,10 @@ export type Goal = (typeof GOALS)[number];
 export const TRAINING_AGES = ['novice', 'intermediate', 'advanced'] as const;
 export type TrainingAge = (typeof TRAINING_AGES)[number];
 
-/** Where the load is carried. `hips` lies across the front of the hips; `between-feet` hangs from straight arms. */
+/**
+ * Where the load is carried. `hips` lies across the front of the hips; `between-feet` hangs from straight arms; `suitcase` is one
+ * weight at one side, `rack-one` one at a shoulder.
+ */
 export const LOAD_POSITIONS = [
   'none',
   'counterweight',
@@ -45,6 +48,7 @@ export const LOAD_POSITIONS = [
   'belt',
   'goblet',
   'rack',
+  'rack-one',
   'zercher',
   'front-bar',
   'back-bar',

@@ -5,6 +5,7 @@ import { builtInCatalogue } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { adviseAfterSet, adviseFirstSet, firstSide } from '@drubo/core/judging';
 import type { Advice, AdviceInput } from '@drubo/core/judging';
+import { heldAs } from '@drubo/core/selection';
 import { painToday } from '@drubo/core/session';
 import type { FloorDetail } from './floor';
 
@@ -23,7 +24,7 @@ export const factsOf = (
   item: SheetItemDto,
   variation: Variation,
 ): ExerciseFacts => ({
-  variation,
+  variation: heldAs(variation, item.values),
   values: item.values,
   dose: item.dose,
   method: item.method,

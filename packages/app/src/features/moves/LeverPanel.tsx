@@ -3,12 +3,15 @@ import { StyleSheet, View } from 'react-native';
 import { valueAt } from '@drubo/core/knowledge';
 import type { Variation } from '@drubo/core/catalogue';
 import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
-import type { LeverId, LeverValues } from '@drubo/core/vocabulary';
+import type { LeverId, LeverValues, LoadPosition } from '@drubo/core/vocabulary';
 import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
+import { Choices } from '../../ui/Choices';
 import { NotchRail } from '../../ui/NotchRail';
 import { Button } from '../../ui/Button';
 import { Heading, Txt } from '../../ui/Txt';
+
+const NONE: readonly never[] = [];
 
 /** The settings of a movement: pick one, move it along its rail, and the figure follows. */
 export const LeverPanel = ({
@@ -16,11 +19,14 @@ export const LeverPanel = ({
   values,
   onChange,
   title = 'Settings',
+  closed = NONE,
 }: {
   variation: Variation;
   values: LeverValues;
   onChange(values: LeverValues): void;
   title?: string;
+  /** Places where no weight may be held here, and why. */
+  closed?: readonly { place: LoadPosition; why: string }[];
 }) => {
   const [open, setOpen] = useState<LeverId | null>(variation.levers[0]?.lever ?? null);
   const scale = variation.levers.find(({ lever }) => lever === open) ?? variation.levers[0];
@@ -48,17 +54,34 @@ export const LeverPanel = ({
           );
         })}
       </View>
-      <NotchRail
-        label={words.label}
-        ordered={scale.ordered}
-        notches={scale.steps.map((step) => formatLeverValue(scale.lever, step, scale.unit))}
-        chosen={scale.steps.indexOf(valueAt(scale, values))}
-        onChange={(at) => onChange({ ...values, [scale.lever]: scale.steps[at] ?? null })}
-      />
+      {scale.lever === 'load-position' ? (
+        <Choices
+          label={words.label}
+          options={scale.steps
+            .filter((step) => !closed.some(({ place }) => place === step) || step === valueAt(scale, values))
+            .map((step) => ({ value: String(step), label: formatLeverValue(scale.lever, step, scale.unit) }))}
+          value={String(valueAt(scale, values))}
+          onChange={(place) => onChange({ ...values, 'load-position': place })}
+        />
+      ) : (
+        <NotchRail
+          label={words.label}
+          ordered={scale.ordered}
+          notches={scale.steps.map((step) => formatLeverValue(scale.lever, step, scale.unit))}
+          chosen={scale.steps.indexOf(valueAt(scale, values))}
+          onChange={(at) => onChange({ ...values, [scale.lever]: scale.steps[at] ?? null })}
+        />
+      )}
       <Txt kind="small" tone="quiet">
         {words.why}
-        {scale.ordered ? '' : ' Side by side: none is harder.'}
+        {scale.ordered || scale.lever === 'load-position' ? '' : ' Side by side: none is harder.'}
       </Txt>
+      {scale.lever === 'load-position' &&
+        closed.map(({ place, why }) => (
+          <Txt key={place} kind="small" tone="quiet">
+            {`Not ${formatLeverValue('load-position', place, null)}: ${why}`}
+          </Txt>
+        ))}
     </View>
   );
 };

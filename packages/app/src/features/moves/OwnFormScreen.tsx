@@ -128,7 +128,9 @@ const OwnForm = ({ base, own, catalogue }: { base: Variation; own: Variation | u
         render={({ field }) => (
           <Several
             label="Settings it keeps"
-            options={base.levers.map(({ lever }) => ({ value: lever, label: LEVER_WORDS[lever].label }))}
+            options={base.levers
+              .filter(({ lever }) => lever !== 'load-position')
+              .map(({ lever }) => ({ value: lever, label: LEVER_WORDS[lever].label }))}
             value={field.value}
             onChange={field.onChange}
           />

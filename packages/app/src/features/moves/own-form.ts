@@ -89,6 +89,6 @@ export const ownFormOf = (from: Variation, isNew: boolean): OwnForm => ({
   repsLow: from.repRange ? String(from.repRange.low) : '',
   repsHigh: from.repRange ? String(from.repRange.high) : '',
   loadPositions: [...from.loadPositions],
-  levers: from.levers.map(({ lever }) => lever),
+  levers: from.levers.map(({ lever }) => lever).filter((lever) => lever !== 'load-position'),
   prerequisites: [...from.prerequisites],
 });

@@ -9,6 +9,6 @@ export const settingOf = (catalogue: Catalogue, rung: Rung): string =>
   (Object.entries(rung.values ?? {}) as [LeverId, LeverValue][])
     .map(([lever, value]) => {
       const scale = scaleOf(getVariation(catalogue, rung.variationId), lever);
-      return lever === 'load-position' ? `held: ${String(value)}` : formatLeverValue(lever, value, scale?.unit ?? null);
+      return formatLeverValue(lever, value, scale?.unit ?? null);
     })
     .join(', ');

@@ -15,8 +15,10 @@ import { Choices } from '../../ui/Choices';
 import { Modal } from '../../ui/Modal';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
+import { useExplain } from '../../ui/Why';
 import { LeverPanel } from '../moves/LeverPanel';
 import { withArrangement } from './arrange';
+import { closedHere, withValues } from './held-at';
 import { DoseEditor } from './DoseEditor';
 import { InsteadList } from './InsteadList';
 import { lastTimeLine } from './last-time';
@@ -56,6 +58,7 @@ export const ItemDialog = ({
   onClose(): void;
 }) => {
   const own = content.items.find(({ id }) => id === item.id);
+  const explain = useExplain();
   const [tab, setTab] = useState<Tab>('numbers');
   const [draft, setDraft] = useState<ContentItemDto | undefined>(own);
   if (!draft) return null;
@@ -114,7 +117,12 @@ export const ItemDialog = ({
             <Figure variation={variation} depth={0.9} values={values} width={200} height={150} held={heldIn(dose.load)} />
           </View>
           {variation.levers.length === 0 && <Txt tone="quiet">This movement has no settings.</Txt>}
-          <LeverPanel variation={variation} values={values} onChange={(next) => setDraft({ ...draft, values: next })} />
+          <LeverPanel
+            variation={variation}
+            values={values}
+            onChange={(next) => setDraft(withValues(sheet, variation, draft, next))}
+            closed={closedHere(variation, input, explain)}
+          />
         </>
       )}
       {tab === 'instead' && (

@@ -55,7 +55,7 @@ describe('the kit', () => {
     expect(screen.getByText('20')).toBeTruthy();
     expect(screen.getByText('24')).toBeTruthy();
     expect(screen.getAllByText('12')).toHaveLength(2);
-    expect(screen.getByText('held at the sides, in the rack position')).toBeTruthy();
+    expect(screen.getByText('held at the sides, one at each shoulder')).toBeTruthy();
   });
 
   it('reads the sums in the studio’s unit', () => {

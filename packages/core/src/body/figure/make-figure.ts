@@ -3,6 +3,7 @@ import { SEGMENTS } from '../segments';
 import type { Segments } from '../segments';
 import { makeBridge } from './makers/bridge';
 import { makeFrontSquat, makeSideLunge } from './makers/front';
+import { heldSource } from './makers/held';
 import { makeHinge, makePull } from './makers/hinge';
 import { makeSplit } from './makers/split';
 import { makeSquat } from './makers/squat';
@@ -17,11 +18,12 @@ import type { FigureSpec } from './types';
  * @example makeFigure(variation.figure, { 'heel-lift': 25 })
  */
 export const makeFigure = (
-  source: FigureSource,
+  asShipped: FigureSource,
   values: LeverValues = {},
   segments: Segments = SEGMENTS,
   moment?: ModelMoment,
 ): FigureSpec => {
+  const source = heldSource(asShipped, values);
   const options = { values, segments, ...(moment ? { moment } : {}) };
   switch (source.maker) {
     case 'squat':

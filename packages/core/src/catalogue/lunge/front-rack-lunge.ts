@@ -12,7 +12,7 @@ export const frontRackLunge = {
   emphasis: { 'front-thigh': 0.8, glutes: 0.75, trunk: 0.5 },
   loadPositions: ['rack', 'front-bar'],
   firstLoadShare: { novice: 0.15, trained: 0.3 },
-  kit: [['kettlebell-pair', 'barbell']],
+  kit: [['kettlebell-pair', 'barbell', 'kettlebell']],
   levers: [STRIDE, TEMPO],
   unloadedAllowed: false,
   jumpOn: 'external',

@@ -1,6 +1,6 @@
 import { formatNumber } from '../format';
 import { CAREFUL_WORDS } from '../health-labels';
-import { FAULT_LABELS, SIDE_LABELS } from '../labels';
+import { FAULT_LABELS, POSITION_LABELS, SIDE_LABELS } from '../labels';
 import { formatLeverValue, LEVER_WORDS } from '../lever-words';
 import type { MassUnit } from '../../vocabulary';
 import type { JudgeReasons } from '../../vocabulary/reason-codes/judge';
@@ -104,6 +104,7 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
     `Shortest set ${v.seconds} s of ${v.asked} s. Every set that long, clean, in two sessions running earns more; ${v.sessions} so far.`,
   'timed-heavier': (v, c) =>
     `So the next weight, ${load(v.toKg, c.unit)} after ${load(v.fromKg, c.unit)}, from ${v.seconds} s again.`,
+  'held-elsewhere': (v, c) => `Held another way more is possible: ${POSITION_LABELS[v.to]}, from ${load(v.loadKg, c.unit)}.`,
   'one-leg-next': (v, c) =>
     `Nothing here makes ${c.nameOf(v.fromVariationId)} harder any more: one leg at a time, ${c.nameOf(v.toVariationId)}.`,
   'timed-longest': (v) => `${v.seconds} s is as long as this is held.`,

@@ -230,7 +230,8 @@ describe('every rung has a way on', () => {
   });
 });
 
-it('a load held at the sides is on the rung that has it there', () => {
-  expect(rungOf('reverse-lunge', {}, { externalKg: 20, position: 'sides' })?.rung.id).toBe('reverse-loaded');
-  expect(rungOf('reverse-lunge', {}, { externalKg: 0, position: 'none' })?.rung.id).toBe('reverse');
+it('with a weight it is on the rung that has one, wherever it is held', () => {
+  expect(rungOf('reverse-lunge', {}, { externalKg: 20 })?.rung.id).toBe('reverse-loaded');
+  expect(rungOf('reverse-lunge', { 'load-position': 'goblet' }, { externalKg: 16 })?.rung.id).toBe('reverse-loaded');
+  expect(rungOf('reverse-lunge', { 'load-position': 'goblet' }, { externalKg: 0 })?.rung.id).toBe('reverse');
 });

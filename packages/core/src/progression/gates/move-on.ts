@@ -4,6 +4,7 @@ import { allowedLoads, firstDose, loadsForVariation, mayGoRound, needsBar, posit
 import { snapDown } from '../../kit';
 import type { Load } from '../../kit';
 import { FEELER_FROM_SIGMA, guessKg, isEstimable, ratioBetween } from '../../strength';
+import { takenOn } from '../../selection';
 import { reason } from '../../vocabulary';
 import type { LeverValues, Reason } from '../../vocabulary';
 import { carefulCause, withToday } from '../estimate-next';
@@ -107,14 +108,15 @@ export const toNextRung = (log: ExerciseLog, gate: MetGate, rung: Rung | undefin
   if (!rung) return withoutAid(log, gate);
   if (!from) return null;
   const { context, dose } = log;
-  const variation = getVariation(context.catalogue, rung.variationId);
   // Aids that are still needed come along.
-  const values = { ...aidsAlong(log, from.rung, rung).along, ...rung.values };
+  const asked = { ...aidsAlong(log, from.rung, rung).along, ...rung.values };
+  const { variation, values } = takenOn(getVariation(context.catalogue, rung.variationId), asked, context);
   const isSame = variation.id === log.variation.id;
   const first = firstDose(context.person, variation, context.kit, values).dose;
-  const carried = isSame ? { load: dose.load, reasons: [] } : carriedLoad(log, variation.id);
+  const carried = isSame ? { load: dose.load, reasons: [] } : carriedLoad(log, variation);
   const emptyBar = isSame ? null : beginsEmpty(log, gate, variation, values);
-  const load = emptyBar ?? carried?.load ?? startingLoad(log, variation, values, first.load);
+  const begun = emptyBar ?? carried?.load ?? startingLoad(log, variation, values, first.load);
+  const load = rung.values?.['load-position'] ? atLeastLightest(log, variation, values, begun) : begun;
   const met = reason(
     'gate-met',
     { ...shownValues(gate.target), sessions: gate.sessions, toVariationId: variation.id },
@@ -194,6 +196,12 @@ export const startingLoad = (log: ExerciseLog, to: Variation, values: LeverValue
   return held && held.externalKg > first.externalKg ? held : first;
 };
 
+/** A rung with a weight has one, if it is the lightest there is. */
+const atLeastLightest = ({ context }: ExerciseLog, to: Variation, values: LeverValues, load: Load): Load =>
+  load.externalKg > 0
+    ? load
+    : (allowedLoads(context.kit, context.limits, to, values).find(({ externalKg }) => externalKg > 0) ?? load);
+
 /** A target as reasons carry it. */
 export const shownValues = (target: GateTarget) => ({
   sets: target.sets,
@@ -202,10 +210,9 @@ export const shownValues = (target: GateTarget) => ({
   loadKg: target.loadKg,
 });
 
-const carriedLoad = (log: ExerciseLog, toId: string): { load: Load; reasons: Reason[] } | null => {
+const carriedLoad = (log: ExerciseLog, to: Variation): { load: Load; reasons: Reason[] } | null => {
   const { context, variation } = log;
-  const by = ratioBetween(variation.id, toId);
-  const to = getVariation(context.catalogue, toId);
+  const by = ratioBetween(variation.id, to.id);
   const loads = loadsForVariation(context.kit, to);
   if (!by || by.sigma >= FEELER_FROM_SIGMA || loads.length === 0) return null;
   const wantedKg = loadBorne({ ...log, past: withToday(log) }, to, by, log.dose);

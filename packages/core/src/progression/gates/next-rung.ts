@@ -8,23 +8,25 @@ import type { LeverValue, LeverValues, Reason } from '../../vocabulary';
 import type { JudgeContext } from '../types';
 
 /** The rung a movement at its settings stands on: the one whose own settings it has, the main ways first. */
-export const rungAt = (variationId: string, values: LeverValues): { ladder: Ladder; rung: Rung } | null => {
+export const rungAt = (variationId: string, values: LeverValues, isLoaded = false): { ladder: Ladder; rung: Rung } | null => {
   const rungs = rungsOf(variationId).filter(({ rung }) => !rung.aside);
+  // A rung with a weight at the sides is one with a weight, wherever this kit has it held.
   const fits = ({ rung }: { rung: Rung }): boolean =>
-    (Object.entries(rung.values ?? {}) as [keyof LeverValues, LeverValue][]).every(([lever, value]) => values[lever] === value);
+    (Object.entries(rung.values ?? {}) as [keyof LeverValues, LeverValue][]).every(
+      ([lever, value]) => values[lever] === value || (lever === 'load-position' && isLoaded),
+    );
   const fitting = rungs.filter(fits);
   // A rung that asks for settings says more than one that asks for none.
   const most = (found: { rung: Rung }) => Object.keys(found.rung.values ?? {}).length;
   return [...fitting].sort((a, b) => most(b) - most(a))[0] ?? rungs[0] ?? null;
 };
 
-/** The rung of a movement as it is trained: a load held at the sides is on the rung that has it there. */
+/** The rung of a movement as it is trained: with a weight, the rung that has one. */
 export const rungOf = (
   variationId: string,
   values: LeverValues,
-  load: Pick<Load, 'externalKg' | 'position'> | undefined,
-): { ladder: Ladder; rung: Rung } | null =>
-  rungAt(variationId, load && load.externalKg > 0 ? { 'load-position': load.position, ...values } : values);
+  load: Pick<Load, 'externalKg'> | undefined,
+): { ladder: Ladder; rung: Rung } | null => rungAt(variationId, values, (load?.externalKg ?? 0) > 0);
 
 /**
  * The rungs a met gate leads to. One that only lacks its kit is passed, to those after it that do not build on it; one that a

@@ -2,7 +2,7 @@ import { getVariation } from '../../catalogue';
 import type { Ladder, Rung } from '../../catalogue';
 import { neighbours } from '../../catalogue/knowledge';
 import { firstDose } from '../../dose';
-import { accessTo } from '../../selection';
+import { accessTo, takenOn } from '../../selection';
 import { reason } from '../../vocabulary';
 import type { ExerciseLog, Outcome } from '../types';
 import { rungOf } from './next-rung';
@@ -22,13 +22,17 @@ export const toRungBelow = (log: ExerciseLog): Omit<Outcome, 'verdict'> | null =
   const found = rungOf(variation.id, values, dose.load);
   const rung = found && openBelow(found.ladder, found.rung, context);
   if (!rung) return null;
-  const below = getVariation(context.catalogue, rung.variationId);
-  const first = firstDose(context.person, below, context.kit, rung.values ?? {}).dose;
+  const { variation: below, values: settings } = takenOn(
+    getVariation(context.catalogue, rung.variationId),
+    rung.values ?? {},
+    context,
+  );
+  const first = firstDose(context.person, below, context.kit, settings).dose;
   const named = { fromVariationId: variation.id, toVariationId: below.id };
   return {
     change: { lever: 'variation', from: variation.id, to: below.id },
     variationId: below.id,
-    values: rung.values ?? {},
+    values: settings,
     dose: {
       ...first,
       sets: dose.sets,

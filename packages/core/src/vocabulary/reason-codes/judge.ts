@@ -2,7 +2,7 @@ import type { FaultId } from '../faults';
 import type { CarefulCause } from '../health';
 import type { LeverId, LeverValue } from '../levers';
 import type { Side } from '../set-record';
-import type { Goal } from '../training';
+import type { Goal, LoadPosition } from '../training';
 
 type LeverUnit = 'cm' | 'mm' | 'kg' | 's' | 'deg' | null;
 
@@ -90,6 +90,7 @@ export interface JudgeReasons {
   'timed-waiting': { seconds: number; asked: number; sessions: number };
   'timed-longest': { seconds: number };
   'timed-heavier': { fromKg: number; toKg: number; seconds: number };
+  'held-elsewhere': { from: LoadPosition; to: LoadPosition; loadKg: number };
   'one-leg-next': { fromVariationId: string; toVariationId: string; loadKg: number };
   'timed-longer': { from: number; to: number };
   'timed-shorter': { from: number; to: number };
@@ -173,6 +174,7 @@ export const JUDGE_CODES: Record<keyof JudgeReasons, true> = {
   'timed-waiting': true,
   'timed-longest': true,
   'timed-heavier': true,
+  'held-elsewhere': true,
   'one-leg-next': true,
   'timed-longer': true,
   'timed-shorter': true,
