@@ -125,7 +125,7 @@ export const aComposing = (over: Partial<ComposingDto> = {}): ComposingDto => {
     starts: [],
     aids: {},
     drills: [],
-    placed: [],
+    standings: [],
     dislikes: [],
     recent: [],
     pasts: [],

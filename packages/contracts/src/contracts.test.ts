@@ -103,7 +103,7 @@ it('a dose whose range is upside down names the field', () => {
 it('a file of before session records is lifted: sessions were live, and nobody said how long they took', () => {
   const old = { version: 5, sessions: [{ id: 'session-1' }] };
   expect(upgradeBundle(old)).toMatchObject({
-    version: 8,
+    version: 9,
     sessions: [{ id: 'session-1', entry: 'live', minutes: null }],
     sessionRecords: [],
   });
@@ -150,4 +150,39 @@ describe('records of a session', () => {
     const found = sessionRecordFields.safeParse({ kind: 'check-in', answers });
     expect(found.error?.issues.map((issue) => issue.path.join('.'))).toEqual([path]);
   });
+});
+
+it('standings a file has with its tracks become records of their own: the newest of a ladder, placed by hand where nothing came since', () => {
+  const stands = (ladderId: string, rungId: string) => ({
+    ladderId,
+    rungId,
+    variationId: 'x',
+    values: {},
+    target: null,
+    evidence: [],
+  });
+  const decided = (sessionDate: string) => ({ sessionDate, reasons: [{ code: 'gate-met' }] });
+  const placed = { kind: 'placement', ladderId: 'hinge', rungId: 'bar', on: '2026-09-01', why: 'Lifts elsewhere' };
+  const lifted = upgradeBundle({
+    version: 8,
+    tracks: [
+      { personId: 'nell', slot: 'squat', standing: stands('squat', 'back'), lastDecision: decided('2026-11-20') },
+      { personId: 'nell', slot: 'other', standing: stands('squat', 'goblet'), lastDecision: decided('2026-10-02') },
+      { personId: 'nell', slot: 'hinge', standing: stands('hinge', 'bar'), lastDecision: null },
+      { personId: 'nell', slot: 'none', standing: null, lastDecision: null },
+    ],
+    records: [
+      { personId: 'nell', removed: false, fields: { ...placed, on: '2026-08-01', why: 'Older' } },
+      { personId: 'nell', removed: false, fields: placed },
+      { personId: 'odd', removed: false, fields: { ...placed, on: '2026-10-01' } },
+    ],
+  });
+  expect(lifted).toMatchObject({
+    version: 9,
+    standings: [
+      { personId: 'nell', ladderId: 'hinge', rungId: 'bar', on: '2026-09-01', by: 'hand', why: 'Lifts elsewhere', reasons: [] },
+      { ladderId: 'squat', rungId: 'back', on: '2026-11-20', by: 'review', why: null, reasons: [{ code: 'gate-met' }] },
+    ],
+  });
+  expect(JSON.stringify((lifted as { tracks: object[] }).tracks)).not.toContain('standing');
 });

@@ -37,7 +37,7 @@ export const sheetInputOf = (
     starts: from.starts,
     aids: from.aids,
     drills: from.drills,
-    placed: from.placed,
+    standings: from.standings ?? [],
     dislikes: from.dislikes,
     daysPerWeek: from.daysPerWeek,
     secondGoal: from.secondGoal,

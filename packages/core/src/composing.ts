@@ -19,6 +19,8 @@ export {
   pairWithNext,
   passedOver,
   placedOn,
+  standingOnRung,
+  standingsByLifts,
   placementLock,
   planItem,
   planSheet,

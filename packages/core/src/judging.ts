@@ -20,6 +20,7 @@ export type {
   Decision,
   ExerciseLog,
   JudgeContext,
+  KeptStanding,
   Outcome,
   PastExercise,
   TrackMemory,

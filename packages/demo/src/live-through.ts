@@ -5,11 +5,11 @@ import { addDays, allowedLoads, dayNumber, daysBetween, roomOf } from '@drubo/co
 import type { Dose } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { recentWork } from '@drubo/core/composing';
+import { recentWork, standingsByLifts } from '@drubo/core/composing';
 import type { SheetInput, Track } from '@drubo/core/composing';
 import { PAIN_NOT_ASKED } from '@drubo/core/judging';
-import type { JudgeContext, PastExercise, Standing } from '@drubo/core/judging';
-import { afterReview, nextSheet, sinceAgreed, withSince } from '@drubo/core/loop';
+import type { JudgeContext, KeptStanding, PastExercise } from '@drubo/core/judging';
+import { afterReview, nextSheet, sinceAgreed, withSince, withStandings } from '@drubo/core/loop';
 import type { MadeAfter, RanSession, SheetPlan } from '@drubo/core/loop';
 import { aroundSession } from './afterwards';
 import { daysOn } from './calendar';
@@ -22,7 +22,7 @@ import { liftSets } from './lift';
 type Sheet = Bundle['sheets'][number];
 
 /** Everything one person leaves behind: sheets, sessions, sets, decisions and where they stand now. */
-export type Life = Pick<Bundle, 'sheets' | 'sessions' | 'sessionRecords' | 'sets' | 'tracks' | 'decisions'>;
+export type Life = Pick<Bundle, 'sheets' | 'sessions' | 'sessionRecords' | 'sets' | 'tracks' | 'standings' | 'decisions'>;
 
 /** A plan as the bundle keeps it; exercises are named by their slot. */
 const sheetOf = (story: Story, number: number, plan: SheetPlan, createdAt: string): Sheet => {
@@ -80,7 +80,7 @@ export const liveThrough = (
 ): Life => {
   const dice = diceFor(seed, story.key);
   const saidDice = diceFor(seed, `${story.key} says`);
-  const life: Life = { sheets: [], sessions: [], sessionRecords: [], sets: [], tracks: [], decisions: [] };
+  const life: Life = { sheets: [], sessions: [], sessionRecords: [], sets: [], tracks: [], standings: [], decisions: [] };
   const days = trainingDays(story, today);
   const starting = new Map<string, number>();
   const past = new Map<string, PastExercise[]>();
@@ -101,15 +101,15 @@ export const liveThrough = (
       pain: PAIN_NOT_ASKED,
     };
   };
-  const standings = new Map<string, Standing | null>();
   const doneDays: string[] = [];
   let tracks: Track[] = [];
+  let standings: KeptStanding[] = [];
   let agreed: SheetPlan | null = null;
   let last: SheetPlan | null = null;
   let ids = 0;
   const newId = () => `${story.key}-new-${(ids += 1)}`;
 
-  const inputOn = (date: string, trainsOn: string, now: readonly Track[]): SheetInput => {
+  const inputOn = (date: string, trainsOn: string, now: readonly Track[], stands: readonly KeptStanding[]): SheetInput => {
     const before = doneDays.at(-1);
     const { screening } = knownOn(file, story, date);
     return {
@@ -121,6 +121,7 @@ export const liveThrough = (
       daysPerWeek: file?.intake.daysPerWeek ?? null,
       secondGoal: file?.intake.secondGoal ?? null,
       tracks: now,
+      standings: stands,
       stage: {
         sessionsDone: doneDays.length,
         dayOfTraining: daysBetween(doneDays[0] ?? date, date),
@@ -144,7 +145,7 @@ export const liveThrough = (
 
   days.forEach((date, number) => {
     const startedAt = `${date}T${story.time}:00.000Z`;
-    const input = inputOn(date, date, tracks);
+    const input = inputOn(date, date, tracks, standings);
     const begun: SheetPlan = agreed ? withSince(input, agreed, sinceAgreed(input, agreed)) : nextSheet(input, after());
     const sheet: Sheet = { ...sheetOf(story, number, begun, startedAt), state: 'done' };
     const plan = asStored(begun, sheet);
@@ -214,18 +215,18 @@ export const liveThrough = (
     }
     const nextDay = days[number + 1] ?? today;
     const settling = isWaiting ? { proposals: [] } : {};
-    const plannedFrom = (now: readonly Track[]) => inputOn(date, nextDay, now);
-    const led = afterReview({ ran, judgedWith, choices: [], ...settling, tracks, plannedFrom, after: after() });
+    const plannedFrom = (now: readonly Track[], stands: readonly KeptStanding[]) => inputOn(date, nextDay, now, stands);
+    const led = afterReview({ ran, judgedWith, choices: [], ...settling, tracks, standings, plannedFrom, after: after() });
     ({ tracks } = led);
+    standings = withStandings(standings, led.stood);
     agreed = led.sheet;
-    for (const { itemId, proposal, chosen, track, standing } of led.settled) {
-      standings.set(`${track.dayRole ?? 'all'}-${track.slot}`, standing);
+    for (const { itemId, proposal, chosen } of led.settled) {
       life.decisions.push({ id: `${itemId}-decision`, sessionId, itemId, decidedAt: finishedAt, proposal, chosen });
     }
   });
 
   const createdAt = `${today}T05:00:00.000Z`;
-  const input = inputOn(today, today, tracks);
+  const input = inputOn(today, today, tracks, standings);
   const waiting: SheetPlan = agreed ?? nextSheet(input, after());
   life.sheets.push(sheetOf(story, days.length, waiting, createdAt));
   life.tracks = tracks.map(({ dayRole = 'all', memory = {}, ...track }) => ({
@@ -233,8 +234,9 @@ export const liveThrough = (
     ...track,
     dayRole,
     memory,
-    standing: standings.get(`${dayRole}-${track.slot}`) ?? null,
   }));
+  const byLifts = standingsByLifts(input, standings, today).taken;
+  life.standings = withStandings(standings, byLifts).map((standing) => ({ personId: `${story.key}-person`, ...standing }));
   return life;
 };
 

@@ -100,6 +100,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     sessionRecords: lives.flatMap((life) => life.sessionRecords),
     sets: lives.flatMap((life) => life.sets) as Bundle['sets'],
     tracks: lives.flatMap((life) => life.tracks),
+    standings: lives.flatMap((life) => life.standings),
     templates: [],
     movements: lampWorksMovements(today),
     decisions: lives.flatMap((life) => life.decisions),

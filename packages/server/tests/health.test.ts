@@ -260,10 +260,33 @@ describe('what a sheet is fitted to', () => {
     const { nextSheet, standings } = await page(personId);
     expect(nextSheet.items[0]).toMatchObject({ variationId: 'front-squat' });
     expect(nextSheet.items[0]?.chosenWhy).toContainEqual(expect.objectContaining({ code: 'start-by-hand' }));
-    expect(standings).toMatchObject([{ ladderId: 'two-leg-squat', rungId: 'front' }]);
-    expect(await anna.call('getLadderMoves', { params: { personId } })).toMatchObject([
-      { on: '2026-11-23', by: 'hand', to: 'front-squat', why: 'lifts elsewhere' },
+    const onFront = {
+      ladderId: 'two-leg-squat',
+      rungId: 'front',
+      by: 'hand',
+      on: '2026-11-23',
+      why: 'lifts elsewhere',
+      evidence: [],
+    };
+    expect(standings).toMatchObject([onFront]);
+    // A ladder of its own beside it: both stand, one of a ladder nobody has a slot for too.
+    await save(personId, 'place-0003', { ...place, ladderId: 'one-leg-squat', rungId: 'bench-step' });
+    await save(personId, 'place-0004', { ...place, ladderId: 'calf', rungId: 'one-leg' });
+    expect((await page(personId)).standings).toMatchObject([
+      { ladderId: 'calf', rungId: 'one-leg' },
+      { ladderId: 'one-leg-squat', rungId: 'bench-step' },
+      onFront,
     ]);
+    expect(await anna.call('getLadderMoves', { params: { personId } })).toContainEqual(
+      expect.objectContaining({
+        on: '2026-11-23',
+        by: 'hand',
+        from: null,
+        to: 'front-squat',
+        reasons: [],
+        why: 'lifts elsewhere',
+      }),
+    );
     await save(personId, 'limit-wrist', aLimit({ limit: 'low-back-bending', side: 'both', severity: 6 }));
     const locked = await refused(personId, 'place-0002', { ...place, rungId: 'back' });
     expect(locked).toMatchObject({ code: 'locked-movement', fields: [{ path: 'body.fields.rungId' }] });
@@ -395,11 +418,15 @@ describe('known lifts', () => {
     expect((await page(personId)).nextSheet.fittedTo.known).toMatchObject([
       { variationId: 'back-squat', loadKg: 120, heldBy: [] },
     ]);
+    expect((await page(personId)).standings).toMatchObject([
+      { ladderId: 'two-leg-squat', rungId: 'back', by: 'known-lift', reasons: [{ code: 'start-known-lift' }] },
+    ]);
     await anna.call('setRecordRemoved', {
       params: { personId, recordId: 'lift-0001' },
       body: { command: aCommand(), removed: true },
     });
     expect((await squatOf(personId))?.variationId).toBe('goblet-squat');
+    expect((await page(personId)).standings).toEqual([]);
   });
 
   it('an operation since holds it back; of two the newer stands and both are shown', async () => {

@@ -60,7 +60,7 @@ describe('a studio’s own movements', () => {
 
   it.each<[string, Parameters<typeof aMovementBody>[0], string]>([
     ['basedOn', { basedOn: 'no-such-movement' }, 'not in the catalogue'],
-    ['loadPositions', { loadPositions: ['back-bar'] }, 'isn’t loaded that way'],
+    ['loadPositions', { loadPositions: ['machine'] }, 'isn’t loaded that way'],
     ['levers', { levers: ['heel-lift'] }, 'doesn’t offer'],
     ['name', { name: 'Goblet squat' }, 'in use already'],
     ['prerequisites', { prerequisites: ['no-such-movement'] }, 'not in the catalogue'],

@@ -120,6 +120,62 @@ describe('a database of the release before', () => {
   });
 });
 
+describe('standings of a database where tracks had them', () => {
+  it('become records: the newest decision of each ladder, else the placement by hand; nothing else of a track is lost', async () => {
+    const { db, all, insert } = await oldDatabase();
+    await insert('people', { id: 'nell' });
+    const standing = (ladderId: string, rungId: string, variationId: string) =>
+      JSON.stringify({ ladderId, rungId, variationId, values: { support: 'none' }, target: null, evidence: [{ sets: 3 }] });
+    const decided = (sessionDate: string) => JSON.stringify({ sessionDate, reasons: [{ code: 'gate-met' }] });
+    const track = (slot: string, stands: string, lastDecision: string | null) =>
+      insert('tracks', { personId: 'nell', slot, variationId: 'x', leftOut: 0, standing: stands, lastDecision });
+    await track('squat', standing('two-leg-squat', 'back', 'back-squat'), decided('2026-11-20'));
+    await track('other', standing('two-leg-squat', 'goblet', 'goblet-squat'), decided('2026-10-02'));
+    await track('hinge', standing('two-leg-hinge', 'bar', 'romanian-deadlift'), null);
+    const placed = { kind: 'placement', on: '2026-09-01', ladderId: 'two-leg-hinge', rungId: 'bar', why: 'Lifts elsewhere' };
+    await insert('person_records', {
+      id: 'p1',
+      revision: 1,
+      personId: 'nell',
+      kind: 'placement',
+      fields: JSON.stringify(placed),
+      removed: 0,
+      savedAt: '2026-09-01',
+    });
+    await migrate(db);
+    expect(await all('SELECT * FROM standings ORDER BY ladderId')).toEqual([
+      {
+        studioId: 'studio',
+        personId: 'nell',
+        ladderId: 'two-leg-hinge',
+        rungId: 'bar',
+        variationId: 'romanian-deadlift',
+        leverValues: '{"support":"none"}',
+        target: null,
+        evidence: '[{"sets":3}]',
+        stoodOn: '2026-09-01',
+        stoodBy: 'hand',
+        reasons: '[]',
+        why: 'Lifts elsewhere',
+      },
+      expect.objectContaining({
+        ladderId: 'two-leg-squat',
+        rungId: 'back',
+        stoodOn: '2026-11-20',
+        stoodBy: 'review',
+        reasons: '[{"code":"gate-met"}]',
+        why: null,
+      }),
+    ]);
+    expect(await all('SELECT slot, dayRole FROM tracks ORDER BY slot')).toEqual([
+      { slot: 'hinge', dayRole: 'all' },
+      { slot: 'other', dayRole: 'all' },
+      { slot: 'squat', dayRole: 'all' },
+    ]);
+    await db.close();
+  });
+});
+
 describe('a bundle of the release before', () => {
   let server: TestServer;
   beforeAll(async () => {

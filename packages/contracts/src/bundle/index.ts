@@ -14,7 +14,7 @@ import { SHEET_STATES, sheetShape } from '../dto/sheet';
 import { DAY_ROLES, METHODS, SESSION_ENTRIES, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 8;
+export const BUNDLE_VERSION = 9;
 
 const item = z.object({
   id,
@@ -51,7 +51,6 @@ const track = z.object({
   methodChosen: z.boolean(),
   dose,
   leftOut: z.boolean(),
-  standing: standing.nullable(),
   lastDecision: z
     .object({ verdict: z.enum(VERDICTS), reasons: z.array(reason).readonly(), sessionDate: localDate, edited: z.boolean() })
     .nullable(),
@@ -108,6 +107,8 @@ export const bundle = z.object({
   /** Changes of the day, check-ins, notes and what was said afterwards, every revision. */
   sessionRecords: z.array(sessionRecord),
   tracks: z.array(track),
+  /** Where each person stands, one a ladder. */
+  standings: z.array(z.object({ personId: id, ...standing.shape })),
   templates: z.array(z.object({ id, version, form: templateForm, savedAt: instant })),
   /** The studio's own movements, every revision. */
   movements: z.array(movement),
@@ -123,7 +124,8 @@ const rows = (list: unknown): Record<string, unknown>[] =>
  * What lifts a bundle of one version to the next. Version 1 knew no movements of a studio's own; version 2 no settings,
  * methods chosen by hand, feeler sets, machines, gear or schools; version 3 no intake, records or places; version 4 no blocks,
  * shapes or templates; version 5 no session records, and sessions without how they were entered; version 6 no days of a plan, nothing a track
- * remembers, and nobody who trained with loads before their health was asked about; version 7 no known lifts.
+ * remembers, and nobody who trained with loads before their health was asked about; version 7 no known lifts;
+ * version 8 kept where somebody stands with the track that last stood there.
  */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
@@ -137,7 +139,7 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
       ...sheet,
       items: rows(sheet['items']).map((item) => ({ values: {}, methodChosen: false, feelers: 0, ...item })),
     })),
-    tracks: rows(file['tracks']).map((track) => ({ values: {}, methodChosen: false, standing: null, ...track })),
+    tracks: rows(file['tracks']).map((track) => ({ values: {}, methodChosen: false, ...track })),
   }),
   3: (file) => ({
     ...file,
@@ -181,7 +183,37 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
   }),
   // Known lifts are records of a kind that older files have none of.
   7: (file) => ({ ...file, version: 8 }),
+  8: (file) => ({ ...file, version: 9, standings: oldStandings(file), tracks: rows(file['tracks']).map(withoutStanding) }),
 };
+
+const withoutStanding = ({ standing: _, ...track }: Record<string, unknown>): Record<string, unknown> => track;
+
+/** What a track's last decision left somebody on, the newest of a ladder; a placement by hand where nothing was decided since. */
+const oldStandings = (file: Record<string, unknown>): Record<string, unknown>[] => {
+  const found = new Map<string, Record<string, unknown>>();
+  const dated = rows(file['tracks']).flatMap((track) => {
+    const [stands] = rows([track['standing']]);
+    const [decided] = rows([track['lastDecision']]);
+    if (!stands) return [];
+    const personId = track['personId'];
+    const [placed] = decided ? [] : placementsOf(file, personId, stands['ladderId']);
+    const { on, by, why } = placed ?? { on: decided?.['sessionDate'] ?? '1970-01-01', by: 'review', why: null };
+    return [{ personId, ...stands, on, by, why, reasons: decided?.['reasons'] ?? [] }];
+  });
+  for (const one of dated.sort((a, b) => String(a.on).localeCompare(String(b.on)))) {
+    found.set(`${String(one.personId)} ${String((one as Record<string, unknown>)['ladderId'])}`, one);
+  }
+  return [...found.values()];
+};
+
+/** Where the trainer placed somebody on a ladder, the newest first. */
+const placementsOf = (file: Record<string, unknown>, personId: unknown, ladderId: unknown) =>
+  rows(file['records'])
+    .filter((record) => record['personId'] === personId && record['removed'] !== true)
+    .flatMap((record) => rows([record['fields']]))
+    .filter((fields) => fields['kind'] === 'placement' && fields['ladderId'] === ladderId)
+    .sort((a, b) => String(b['on']).localeCompare(String(a['on'])))
+    .map(({ on, why }) => ({ on, by: 'hand', why: why ?? null }));
 
 /** Whether somebody ever lifted anything: they go on with loads, and are asked about their health once. */
 const hasLoads = (file: Record<string, unknown>, personId: unknown): boolean => {

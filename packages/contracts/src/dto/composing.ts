@@ -1,5 +1,14 @@
 import { z } from 'zod';
-import { CAREFUL_CAUSES, DAY_ROLES, EMPHASES, FAMILIES, GOALS, METHODS, VERDICTS } from '@drubo/core/vocabulary';
+import {
+  CAREFUL_CAUSES,
+  DAY_ROLES,
+  EMPHASES,
+  FAMILIES,
+  GOALS,
+  METHODS,
+  VERDICTS,
+  STANDING_SOURCES,
+} from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason, version } from './basics';
 import { dose, kit, leverValues, trackMemory } from './dose';
 import { knownLift } from './known-lift';
@@ -52,7 +61,11 @@ export const composing = z.object({
   starts: z.array(z.object({ ladderId: z.string(), rungId: z.string(), reasons: z.array(reason).readonly() })).readonly(),
   aids: z.record(z.string(), leverValues),
   drills: z.array(z.string()).readonly(),
-  placed: z.array(z.object({ ladderId: z.string(), rungId: z.string(), on: localDate })).readonly(),
+  /** Where they stand, one a ladder. */
+  standings: z
+    .array(z.object({ ladderId: z.string(), rungId: z.string(), on: localDate, by: z.enum(STANDING_SOURCES) }))
+    .readonly()
+    .optional(),
   dislikes: z.array(z.string()).readonly(),
   recent: z
     .array(

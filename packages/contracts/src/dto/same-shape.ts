@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { CustomVariation } from '@drubo/core/catalogue';
 import type { Dose, DoseWhy, ImplementUse, KitGear, KitMachine, KitPiece, Load, SetRecord } from '@drubo/core';
-import type { Alternative, Decision, PastExercise, Standing } from '@drubo/core/judging';
+import type { Alternative, Decision, PastExercise, KeptStanding } from '@drubo/core/judging';
 import type { Block, RecentWork, Track } from '@drubo/core/composing';
 import type { PersonLimit, ClearanceScope } from '@drubo/core/limits';
 import type { Seen } from '@drubo/core/screening';
@@ -48,7 +48,7 @@ export type WireMatchesCore = [
   Same<z.infer<typeof kitMachine>, KitMachine>,
   Same<z.infer<typeof kitGear>, KitGear>,
   Same<z.infer<typeof schools>, Schools>,
-  Same<z.infer<typeof standing>, Standing>,
+  Same<z.infer<typeof standing>, KeptStanding>,
   Same<Omit<z.infer<typeof movement>, 'savedAt'>, CustomVariation>,
   Same<z.infer<typeof clearanceScope>, ClearanceScope>,
   Same<z.infer<typeof seen>, Seen>,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { STANDING_SOURCES } from '@drubo/core/vocabulary';
 import { id, localDate, reason } from './basics';
 import { leverValues } from './dose';
 
@@ -18,7 +19,28 @@ export const standing = z.object({
       sessions: z.int(),
     })
     .nullable(),
-  evidence: z.array(z.object({ sessionId: id, day: z.int(), sets: z.int(), isMet: z.boolean() })).readonly(),
+  evidence: z
+    .array(
+      z.object({
+        sessionId: id,
+        day: z.int(),
+        sets: z.int(),
+        isMet: z.boolean(),
+        isAmple: z.boolean().optional(),
+        /** The sets behind it, as logged. */
+        did: z
+          .array(z.object({ reps: z.int().nullable(), seconds: z.number().nullable(), externalKg: z.number() }))
+          .readonly()
+          .optional(),
+      }),
+    )
+    .readonly(),
+  /** Since when, by what and why. */
+  on: localDate,
+  by: z.enum(STANDING_SOURCES),
+  reasons: z.array(reason).readonly(),
+  /** The trainer's own words, where they placed the person. */
+  why: z.string().max(500).nullable(),
 });
 export type StandingDto = z.infer<typeof standing>;
 

@@ -4,6 +4,7 @@ export type { Start, StartInput } from './choose-start';
 export { planSheet, planWholeSheet, startOf } from './plan-sheet';
 export type { PlannedSheet } from './plan-sheet';
 export { asShaped } from './as-shaped';
+export { standingOnRung, standingsByLifts } from './known-standings';
 export { placedOn, placementLock } from './place-on-rung';
 export { knownStage } from './known-stage';
 export { planItem } from './plan-item';

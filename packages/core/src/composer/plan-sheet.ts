@@ -54,9 +54,13 @@ export const startOf = (input: SheetInput, slot: MainFamily, track: Track | unde
 };
 
 /** The placement a track still stands on: nothing was decided since. */
-const byHand = ({ placed = [] }: SheetInput, { variationId, lastDecision }: Track): Reason[] => {
+const byHand = ({ standings = [] }: SheetInput, { variationId, lastDecision }: Track): Reason[] => {
   if (lastDecision) return [];
   const rungs = rungsOf(variationId);
-  const last = placed.filter((at) => rungs.some(({ ladder, rung }) => ladder.id === at.ladderId && rung.id === at.rungId)).at(-1);
-  return last ? [reason('start-by-hand', last, 'trainer')] : [];
+  const stood = standings.find(
+    ({ by, ladderId, rungId }) => by === 'hand' && rungs.some(({ ladder, rung }) => ladder.id === ladderId && rung.id === rungId),
+  );
+  if (!stood) return [];
+  const { ladderId, rungId, on } = stood;
+  return [reason('start-by-hand', { ladderId, rungId, on }, 'trainer')];
 };

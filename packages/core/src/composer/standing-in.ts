@@ -2,7 +2,7 @@ import type { Ladder, Rung, Variation } from '../catalogue';
 import { rungsOf } from '../catalogue/knowledge';
 import { MAIN_FAMILIES } from '../vocabulary';
 import type { Family, MainFamily } from '../vocabulary';
-import { rungOnMain, standingFor } from './choose-start';
+import { ladderOf, rungOnMain, SLOT_LADDERS, standingFor } from './choose-start';
 import type { FamilyStanding, StartInput } from './choose-start';
 import { earnedLift } from '../strength';
 import { knownStage } from './known-stage';
@@ -18,17 +18,26 @@ export const startInputOf = ({ context, starts = [], aids = {}, dislikes = [] }:
   dislikes,
 });
 
+const mainLadder = (slot: MainFamily): string => SLOT_LADDERS[slot].ladders[0] ?? '';
+
 /** Standings are asked for once a movement; an input is never changed, so one answer each is enough. */
 const known = new WeakMap<SheetInput, Map<MainFamily, FamilyStanding>>();
 
-/** Where the person stands in a family: by their track where it is on the main ladder. */
+/** The rung that is on record on a ladder; a lift known from elsewhere speaks for itself as long as it counts. */
+const stoodOn = ({ standings = [] }: SheetInput, ladder: Ladder): Rung | undefined => {
+  const stood = standings.find(({ ladderId, by }) => ladderId === ladder.id && by !== 'known-lift');
+  return stood && ladder.rungs.find(({ id }) => id === stood.rungId);
+};
+
+/** Where the person stands in a family: by their track where it is on the main ladder, else by what is on record there. */
 export const standingIn = (input: SheetInput, slot: MainFamily): FamilyStanding => {
   const standings = known.get(input) ?? new Map<MainFamily, FamilyStanding>();
   known.set(input, standings);
   const before = standings.get(slot);
   if (before) return before;
   const track = input.tracks.find((candidate) => candidate.slot === slot);
-  const standing = standingFor(slot, startInputOf(input), track ? rungOnMain(slot, track.variationId) : null);
+  const goesOnAt = track ? rungOnMain(slot, track.variationId) : null;
+  const standing = standingFor(slot, startInputOf(input), goesOnAt ?? stoodOn(input, ladderOf(mainLadder(slot)))?.id ?? null);
   standings.set(slot, standing);
   return standing;
 };
@@ -44,15 +53,14 @@ export const daysSinceHeavy = ({ recent = [], day, trainsOn = day }: SheetInput,
 const ACCESSORY_STAGE = 2;
 
 /**
- * The stage somebody stands on, on a ladder beside their family's main one: the furthest they were ever led to or trained, with a
- * trainer's placement; where nothing is known the first for who is new or to be careful, else the middle.
+ * The stage somebody stands on, on a ladder beside their family's main one: the one on record or that a slot goes on with, else the
+ * furthest they ever trained; where nothing is known the first for who is new or to be careful, else the middle.
  */
 export const stageOn = (input: SheetInput, ladder: Ladder): number => {
   const onTheWay = ladder.rungs.filter(({ aside }) => !aside);
+  const stood = stoodOn(input, ladder);
   const isKnown = ({ variationId, id }: Rung): boolean =>
-    input.pastOf(variationId).length > 0 ||
-    goesOn(input, variationId) ||
-    (input.placed?.some((one) => one.ladderId === ladder.id && one.rungId === id) ?? false);
+    goesOn(input, variationId) || (stood ? id === stood.id : input.pastOf(variationId).length > 0);
   const known = onTheWay.filter(isKnown).map(({ stage }) => stage);
   const byLift = knownStage(ladder, input.context.person.known)?.rung.stage;
   if (byLift !== undefined) known.push(byLift);

@@ -1,5 +1,5 @@
 import type { Dose, DoseWhy, Stage } from '../dose';
-import type { JudgeContext, PastExercise, TrackMemory } from '../progression';
+import type { JudgeContext, KeptStanding, PastExercise, TrackMemory } from '../progression';
 import type { LadderStart } from '../screening';
 import type { DayRole, EmphasisId, Family, Goal, LeverValues, MethodId, Reason, Schools, Verdict } from '../vocabulary';
 
@@ -12,6 +12,9 @@ export interface RecentWork {
   heavyFamilies: readonly Family[];
 }
 
+/** Where somebody stands on one ladder: since when and by what. */
+export type StoodOn = Pick<KeptStanding, 'ladderId' | 'rungId' | 'on' | 'by'>;
+
 /** What a sheet is planned from. `pastOf`: earlier sessions of a movement; `day` is today on their clock. */
 export interface SheetInput {
   context: JudgeContext;
@@ -21,8 +24,8 @@ export interface SheetInput {
   /** Where the screening starts each ladder, and the settings it asks for. Left out: not screened. */
   starts?: readonly LadderStart[];
   aids?: Readonly<Record<string, LeverValues>>;
-  /** Where the trainer placed the person by hand, oldest first. */
-  placed?: readonly { ladderId: string; rungId: string; on: string }[];
+  /** Where the person stands, one a ladder; left out: nothing is on record. */
+  standings?: readonly StoodOn[];
   /** Movements the person would rather not do. */
   dislikes?: readonly string[];
   /** Drills the screening asks for. */

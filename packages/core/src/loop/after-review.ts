@@ -1,10 +1,11 @@
 import { decideSession } from '../progression';
-import type { Decision } from '../progression';
+import type { Decision, KeptStanding } from '../progression';
 import type { SheetInput, Track } from '../composer';
 import { logsOf } from './logs-of';
 import { nextSheet } from './make-sheet';
 import type { MadeAfter } from './make-sheet';
 import { settle, withTracks } from './settle';
+import { standingsAfter, withStandings } from './standings';
 import type { Chosen, SettledItem } from './settle';
 import type { JudgedWith, RanSession, SheetPlan } from './types';
 
@@ -17,14 +18,16 @@ export interface ReviewToSheet {
   /** What was proposed for the exercises settled now; left out: all of them, judged here. */
   proposals?: readonly Decision[];
   tracks: readonly Track[];
-  /** What the next sheet is planned from, with the session counted among those done; its tracks are these. */
-  plannedFrom: (tracks: readonly Track[]) => SheetInput;
+  /** Where the person stood before, a ladder each. */
+  standings: readonly KeptStanding[];
+  /** What the next sheet is planned from, with the session counted among those done; its tracks and standings are these. */
+  plannedFrom: (tracks: readonly Track[], standings: readonly KeptStanding[]) => SheetInput;
   after: MadeAfter;
 }
 
 /**
  * The whole way from what was logged to what comes next: verdicts, what was picked, tracks, sheet. The server, the demo
- * and every simulated person go this one way.
+ * and every simulated person go this one way. `stood`: the standings that changed.
  */
 export const afterReview = ({
   ran,
@@ -32,9 +35,10 @@ export const afterReview = ({
   choices,
   proposals,
   tracks,
+  standings,
   plannedFrom,
   after,
-}: ReviewToSheet): { settled: SettledItem[]; tracks: Track[]; sheet: SheetPlan } => {
+}: ReviewToSheet): { settled: SettledItem[]; tracks: Track[]; stood: KeptStanding[]; sheet: SheetPlan } => {
   const judged = logsOf(ran, judgedWith);
   const settled = settle(judged, proposals ?? decideSession(judged.logs), choices, {
     date: ran.date,
@@ -45,5 +49,7 @@ export const afterReview = ({
     tracks,
     settled.filter(({ isLate }) => !isLate).map(({ track }) => track),
   );
-  return { settled, tracks: now, sheet: nextSheet(plannedFrom(now), after) };
+  const stood = standingsAfter(standings, settled, ran.date);
+  const sheet = nextSheet(plannedFrom(now, withStandings(standings, stood)), after);
+  return { settled, tracks: now, stood, sheet };
 };

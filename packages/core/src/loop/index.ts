@@ -10,5 +10,6 @@ export { roleAmong, roleOf, tracksFor } from './roles';
 export type { DayOf } from './roles';
 export { minutesOf } from './within-minutes';
 export { asProposed, settle, withTracks } from './settle';
+export { withStandings } from './standings';
 export type { Chosen, SettledItem } from './settle';
 export type { FloorItem, JudgedWith, RanSession, SheetItem, SheetPlan } from './types';

@@ -14,6 +14,8 @@ export interface Chosen extends Settlement {
 /** One exercise settled: what was proposed, what was picked, and where that leaves the person. */
 export interface SettledItem {
   itemId: string;
+  /** The movement that was trained. */
+  trainedId: string;
   proposal: Decision;
   chosen: Chosen;
   track: Track;
@@ -63,7 +65,7 @@ export const settle = (
     const track = trackAfter({ item, proposal, chosen, sessionDate: date, dayRole });
     const newest = tracks.find((one) => one.slot === track.slot && (one.dayRole ?? 'all') === dayRole)?.lastDecision?.sessionDate;
     const isLate = newest !== undefined && newest > date;
-    return { itemId: item.id, proposal, chosen, track, standing: standingAfter(log, track), isLate };
+    return { itemId: item.id, trainedId: log.variation.id, proposal, chosen, track, standing: standingAfter(log, track), isLate };
   });
 
 /** Tracks with newer ones in the place of those of their day and slot. */

@@ -15,7 +15,7 @@ export { gateEvidence, gateTarget, sessionsMet } from './gates/evidence';
 export type { GateEvidence, GateTarget } from './gates/evidence';
 export { nextRungs, rungAt } from './gates/next-rung';
 export { gateDays, standOn } from './gates/standing';
-export type { Standing, StandingInput } from './gates/standing';
+export type { KeptStanding, Standing, StandingInput } from './gates/standing';
 export { sideDifference } from './sides';
 export type { SideDifference } from './sides';
 export { aimAt } from './aim';

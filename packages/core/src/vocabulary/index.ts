@@ -10,6 +10,7 @@ export {
   PLANES,
   QUESTION_IDS,
   STANCES,
+  STANDING_SOURCES,
   TRAINING_AGES,
   VERDICTS,
 } from './training';
@@ -24,6 +25,7 @@ export type {
   Plane,
   QuestionId,
   Stance,
+  StandingSource,
   TrainingAge,
   Verdict,
 } from './training';

@@ -95,3 +95,7 @@ export const QUESTION_IDS = [
   'session-cap',
 ] as const;
 export type QuestionId = (typeof QUESTION_IDS)[number];
+
+/** What put a person on the stage they stand on: a review, the trainer's hand, a lift they are known for. */
+export const STANDING_SOURCES = ['review', 'hand', 'known-lift'] as const;
+export type StandingSource = (typeof STANDING_SOURCES)[number];

@@ -12,6 +12,7 @@ import type { Scope } from '../db/scope';
 import { AppError } from '../errors';
 import { takeNextSheet } from './next-sheet';
 import { judgeSession, readReview } from './review';
+import { keepStandings, standingsOf } from './standings';
 import { tracksOf } from './tracks';
 
 /**
@@ -40,16 +41,18 @@ export const acceptReview = async (
   const state = postponed.length > 0 ? ('finished' as const) : ('reviewed' as const);
   await scope.update('sessions', { state }, { id: session.id });
   await takeNextSheet(scope, context, ran.person, caller.timeZone, async (plannedFrom, after) => {
-    const { settled, sheet } = afterReview({
+    const { settled, stood, sheet } = afterReview({
       ran: ran.ran,
       judgedWith: ran.judgedWith,
       choices,
       proposals: settling.map(({ proposal }) => proposal),
       tracks: await tracksOf(scope, session.personId),
+      standings: await standingsOf(scope, session.personId),
       plannedFrom,
       after,
     });
     await keep(scope, context, caller, session, settled);
+    await keepStandings(scope, session.personId, stood);
     return settled.length > 0 && settled.every(({ isLate }) => isLate) ? null : sheet;
   });
   return readReview(scope, context, { ...session, state });
@@ -63,12 +66,12 @@ const keep = async (
   session: SessionRow,
   settled: readonly SettledItem[],
 ): Promise<void> => {
-  for (const { itemId, proposal, chosen, track, standing, isLate } of settled) {
+  for (const { itemId, proposal, chosen, track, isLate } of settled) {
     const decidedAt = context.clock.now().toISOString();
     const decided = { itemId, trainerId: caller.trainerId, decidedAt, proposal, chosen };
     await scope.insert('decisions', { id: context.newId(), sessionId: session.id, ...decided });
     if (!isLate) {
-      await scope.upsert('tracks', { personId: session.personId, ...asTrackRow(track), standing, estimatorState: null });
+      await scope.upsert('tracks', { personId: session.personId, ...asTrackRow(track), estimatorState: null });
     }
   }
 };

@@ -1,4 +1,4 @@
-import { recordsOf, placeSafetyOf, sheetInputOf } from '@drubo/contracts';
+import { placeSafetyOf, sheetInputOf } from '@drubo/contracts';
 import type { ComposingDto, KitDto } from '@drubo/contracts';
 import { addDays, dayNumber, daysBetween, roomOf } from '@drubo/core';
 import { getVariation } from '@drubo/core/catalogue';
@@ -13,6 +13,7 @@ import { exerciseHistory } from './exercise-history';
 import { judgeContext } from './judge-context';
 import { kitsFor } from './kits';
 import { personPicture } from './person-picture';
+import { standingsOf } from './standings';
 import { tracksOf } from './tracks';
 
 /** Sessions that count as done when asking how new a person is. */
@@ -100,7 +101,7 @@ export const composingOf = async (
       starts: picture.screening?.starts ?? [],
       aids: picture.screening?.aids ?? {},
       drills: picture.screening?.drills ?? [],
-      placed: recordsOf(picture.records, 'placement').map(({ fields: { ladderId, rungId, on } }) => ({ ladderId, rungId, on })),
+      standings: (await standingsOf(scope, person.id)).map(({ ladderId, rungId, on, by }) => ({ ladderId, rungId, on, by })),
       dislikes: picture.intake.dislikes,
       recent: recentWork(
         history.movements().flatMap((variationId) =>

@@ -1,8 +1,8 @@
 import { dayNumber } from '@drubo/core';
 import { usualShape } from '@drubo/core/composing';
-import type { SheetInput, Track } from '@drubo/core/composing';
+import type { SheetInput } from '@drubo/core/composing';
 import { fixedAtStart, minutesOf, nextSheet, sinceAgreed } from '@drubo/core/loop';
-import type { DayOf, MadeAfter, SheetPlan, Since } from '@drubo/core/loop';
+import type { DayOf, MadeAfter, ReviewToSheet, SheetPlan, Since } from '@drubo/core/loop';
 import type { ComposingDto } from '@drubo/contracts';
 import { Op } from 'sequelize';
 import type { Context } from '../context';
@@ -169,7 +169,7 @@ export const takeNextSheet = async (
   context: Context,
   person: PersonRow,
   timeZone: string,
-  plan: (plannedFrom: (tracks: readonly Track[]) => SheetInput, after: MadeAfter) => Promise<SheetPlan | null>,
+  plan: (plannedFrom: ReviewToSheet['plannedFrom'], after: MadeAfter) => Promise<SheetPlan | null>,
 ): Promise<void> => {
   const open = await openSheet(scope, person.id);
   const sheet = open?.state === 'next' ? open : null;
@@ -178,6 +178,6 @@ export const takeNextSheet = async (
   const waiting = sheet ? toSheetPlan(sheet, await itemsOf(scope, sheet.id)) : null;
   const after = await madeAfter(scope, context, person.id, composing, waiting);
   const input = inputAt(composing, catalogue, sheet?.kitId ?? null);
-  const next = await plan((tracks) => ({ ...input, tracks }), after);
+  const next = await plan((tracks, standings) => ({ ...input, tracks, standings }), after);
   if (sheet && next) await writePlan(scope, sheet, next, today);
 };

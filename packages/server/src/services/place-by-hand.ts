@@ -1,10 +1,9 @@
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Ladder, Rung } from '@drubo/core/catalogue';
-import { knownStage, placedOn, placementLock } from '@drubo/core/composing';
+import { knownStage, placedOn, placementLock, standingOnRung, standingsByLifts } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
 import { explain } from '@drubo/core/explain';
-import { standOn } from '@drubo/core/judging';
 import { rungsOf } from '@drubo/core/knowledge';
 import { earnedLift } from '@drubo/core/strength';
 import type { Context } from '../context';
@@ -12,6 +11,7 @@ import type { PersonRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { AppError } from '../errors';
 import { composingOf, inputAt } from './composing-of';
+import { keepStandings, standingsOf } from './standings';
 
 /** What a person stands on is worked out from, at their usual place. */
 const inputOf = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<SheetInput> => {
@@ -24,11 +24,8 @@ const stand = async (scope: Scope, person: PersonRow, input: SheetInput, ladder:
   const slot = MAIN_FAMILIES.find((family) => family === ladder.family);
   if (!slot) return;
   const { values, dose, lastDecision, ...track } = placedOn(input, slot, rung);
-  const { catalogue, kit } = input.context;
-  const { variationId } = rung;
-  const standing = standOn({ catalogue, kit, variationId, values, dose, bodyMassKg: person.massKg, sessions: [] });
   const row = { ...track, personId: person.id, dayRole: 'all' as const, memory: {}, leverValues: values, dose, lastDecision };
-  await scope.upsert('tracks', { ...row, standing, estimatorState: null });
+  await scope.upsert('tracks', { ...row, estimatorState: null });
 };
 
 /** Places a person by hand, or refuses with what locks the stage. */
@@ -36,7 +33,7 @@ export const placeByHand = async (
   scope: Scope,
   context: Context,
   person: PersonRow,
-  { ladder, rung, today }: { ladder: Ladder; rung: Rung; today: string },
+  { ladder, rung, today, why }: { ladder: Ladder; rung: Rung; today: string; why: string },
 ): Promise<void> => {
   const input = await inputOf(scope, context, person, today);
   const { catalogue } = input.context;
@@ -51,6 +48,8 @@ export const placeByHand = async (
     ]);
   }
   await stand(scope, person, input, ladder, rung);
+  const standing = standingOnRung(input, ladder, rung);
+  await keepStandings(scope, person.id, [{ ...standing, on: today, by: 'hand', reasons: [], why }]);
 };
 
 /**
@@ -76,4 +75,12 @@ export const standByLift = async (
     return true;
   }
   return false;
+};
+
+/** Keeps the standings that rest on known lifts as these are now. */
+export const keepLiftStandings = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<void> => {
+  const input = await inputOf(scope, context, person, today);
+  const { taken, gone } = standingsByLifts(input, await standingsOf(scope, person.id), today);
+  await keepStandings(scope, person.id, taken);
+  if (gone.length > 0) await scope.remove('standings', { personId: person.id, ladderId: gone });
 };

@@ -13,7 +13,8 @@ import { personPicture } from './person-picture';
 import { readSheet } from './read-sheet';
 import { sessionLines } from './read-session';
 import { itemsOf } from './sheet-items';
-import { standingsOf, tracksOf } from './tracks';
+import { standingsOf } from './standings';
+import { tracksOf } from './tracks';
 
 const LAST_SESSIONS = 12;
 const BY_TIME: Order = [

@@ -1,4 +1,3 @@
-import type { Standing } from '@drubo/core/judging';
 import type { Track } from '@drubo/core/composing';
 import type { TrackRow } from '../db/models';
 import type { Scope } from '../db/scope';
@@ -16,10 +15,6 @@ const toTrack = (row: TrackRow): Track => ({
   leftOut: row.leftOut,
   lastDecision: row.lastDecision,
 });
-
-/** Where the last reviews left a person on each ladder. */
-export const standingsOf = async (scope: Scope, personId: string): Promise<Standing[]> =>
-  (await scope.all('tracks', { personId, leftOut: false })).flatMap(({ standing }) => standing ?? []);
 
 export const tracksOf = async (scope: Scope, personId: string): Promise<Track[]> =>
   (await scope.all('tracks', { personId })).map(toTrack);

@@ -12,6 +12,7 @@ import {
   toSetRecord,
   toTrainer,
 } from '../db/mappers/rows';
+import { toStanding } from '../services/standings';
 
 /**
  * Everything of one studio as a bundle, or of one person of it. Passwords, sign-ins and command replies stay behind.
@@ -57,6 +58,10 @@ export const exportBundle = async (context: Context, studioId: string, personId:
     tracks: (await scope.all('tracks', own, ordered('personId', 'dayRole', 'slot'))).map(
       ({ studioId: _, estimatorState: __, leverValues, ...track }) => ({ ...track, values: leverValues }),
     ),
+    standings: (await scope.all('standings', own, ordered('personId', 'ladderId'))).map((row) => ({
+      personId: row.personId,
+      ...toStanding(row),
+    })),
     templates: (await scope.all('templates', {}, ordered('id'))).map(({ studioId: _, ...row }) => row),
     movements: (await scope.all('movements', {}, ordered('id', 'revision'))).map(toMovement),
     decisions: (await scope.all('decisions', ofSessions, ordered('id'))).map(

@@ -2,6 +2,7 @@ import { bundle, upgradeBundle } from '@drubo/contracts/bundle';
 import type { Context } from '../context';
 import { AppError } from '../errors';
 import { fieldsOf } from '../http/errors';
+import { asStandingRow } from '../services/standings';
 import { impossibleSets } from './impossible-sets';
 
 /** Rows written at once; keeps one statement under SQLite's limit of bound values. */
@@ -15,7 +16,7 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
   const parsed = bundle.safeParse(upgradeBundle(file));
   if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
   const { studio, trainers, kits, people, intakes, records, bookings } = parsed.data;
-  const { sheets, sessions, sessionRecords, sets, tracks, templates, movements, decisions } = parsed.data;
+  const { sheets, sessions, sessionRecords, sets, tracks, standings, templates, movements, decisions } = parsed.data;
   const wrong = impossibleSets(parsed.data);
   if (wrong.length > 0) throw new AppError('invalid-input', 'Some sets in this file can’t have been done.', wrong);
   const createdAt = context.clock.now().toISOString();
@@ -64,6 +65,10 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
     await inChunks(
       tracks.map(({ values, ...track }) => ({ ...track, leverValues: values, estimatorState: null })),
       (rows) => scope.insertAll('tracks', rows),
+    );
+    await inChunks(
+      standings.map(({ personId, ...standing }) => asStandingRow(standing, personId)),
+      (rows) => scope.insertAll('standings', rows),
     );
     await inChunks(templates, (rows) => scope.insertAll('templates', rows));
     await inChunks(

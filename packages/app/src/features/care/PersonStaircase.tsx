@@ -14,7 +14,7 @@ import { Icon } from '../../ui/icons/Icon';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { settingOf } from '../moves/setting-of';
-import { progressOf } from '../people/standing-words';
+import { progressOf, shownLines, stoodLine } from '../people/standing-words';
 import { useStudio } from '../shell/StudioContext';
 
 /** How far each step stands in from the one below it. */
@@ -65,6 +65,7 @@ export const PersonStaircase = ({
         </View>
         <Icon name={isOpen ? 'up' : 'down'} color={palette.quiet} />
       </Pressable>
+      {isOpen && standing && <Behind standing={standing} />}
       {isOpen && (
         <View role="list" aria-label={`${ladder.name}, hardest first`}>
           {[...rungs]
@@ -122,6 +123,31 @@ export const PersonStaircase = ({
         </View>
       )}
     </Card>
+  );
+};
+
+/** What somebody's stage rests on: what put them there, and the sets behind it. */
+const Behind = ({ standing }: { standing: StandingDto }) => {
+  const { unit } = useStudio();
+  const lines = shownLines(standing, unit);
+  return (
+    <View style={{ gap: SPACE.xs, paddingBottom: SPACE.s }}>
+      <View style={styles.head}>
+        <Txt kind="small" style={styles.grow}>
+          {stoodLine(standing)}
+        </Txt>
+        {standing.reasons.length > 0 && <WhyDot about="where they stand" reasons={standing.reasons} />}
+      </View>
+      {lines.length > 0 && (
+        <View role="list" aria-label="The sets behind it">
+          {lines.map((line) => (
+            <Txt key={line} kind="small" tone="quiet" role="listitem">
+              {line}
+            </Txt>
+          ))}
+        </View>
+      )}
+    </View>
   );
 };
 

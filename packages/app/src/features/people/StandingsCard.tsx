@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../shell/StudioContext';
-import { progressOf } from './standing-words';
+import { progressOf, stoodLine } from './standing-words';
 
 /** Where a person stands on each ladder. */
 export const StandingsCard = ({ standings, personId }: { standings: readonly StandingDto[]; personId: string }) => {
@@ -29,6 +29,9 @@ export const StandingsCard = ({ standings, personId }: { standings: readonly Sta
             </Txt>
             <Txt kind="small" tone="quiet">
               {ladder?.name}. {progressOf(standing, unit)}
+            </Txt>
+            <Txt kind="small" tone="quiet">
+              {stoodLine(standing)}
             </Txt>
           </View>
         );

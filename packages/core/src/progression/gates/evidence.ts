@@ -27,6 +27,15 @@ export interface GateEvidence {
   isMet: boolean;
   /** Whether it cleared the load asked for by so much that one session is enough. */
   isAmple?: boolean;
+  /** The sets behind it, as logged: of two sides the one that did less. */
+  did?: readonly GateSet[];
+}
+
+/** One set as it was logged: reps or seconds, and the external load. */
+export interface GateSet {
+  reps: number | null;
+  seconds: number | null;
+  externalKg: number;
 }
 
 /**
@@ -106,6 +115,18 @@ export const isJudged = ({ sets }: Pick<PastExercise, 'sets'>): boolean => {
   return work.length === 0 || work.some(({ clean, faults }) => clean !== 'not-judged' || faults.length > 0);
 };
 
+/** The work of a session, a line a set. */
+const doneIn = (sets: readonly SetRecord[]): GateSet[] => {
+  const lines = new Map<number, GateSet>();
+  for (const { kind, setIndex, reps, seconds, externalKg, removed } of sets) {
+    if (removed || (kind !== 'work' && kind !== 'timed')) continue;
+    const other = lines.get(setIndex);
+    const isLess = !other || (reps ?? seconds ?? 0) < (other.reps ?? other.seconds ?? 0);
+    if (isLess) lines.set(setIndex, { reps, seconds, externalKg });
+  }
+  return [...lines].sort(([a], [b]) => a - b).map(([, line]) => line);
+};
+
 /**
  * What each judged session showed toward a gate, oldest first: all the sets its sheet had, at least two, and no more than
  * the gate asks for. One-sided sets count when both sides do.
@@ -132,7 +153,15 @@ export const gateEvidence = (
       const isMet = whole >= setsToShow(target, dose);
       const { loadKg } = target;
       const isHeavy = loadKg !== null && counted.every(({ externalKg }) => externalKg >= AMPLE * loadKg - 0.001);
-      return { sessionId, day, sets: whole, isMet, ...(isMet && (isHeavy || strength === 'ample') ? { isAmple: true } : {}) };
+      const did = doneIn(sets);
+      return {
+        sessionId,
+        day,
+        sets: whole,
+        isMet,
+        did,
+        ...(isMet && (isHeavy || strength === 'ample') ? { isAmple: true } : {}),
+      };
     });
 };
 

@@ -1,14 +1,14 @@
 import { getVariation } from '../../catalogue';
 import type { Catalogue } from '../../catalogue';
 import type { Kit, Load } from '../../kit';
-import type { LeverValues } from '../../vocabulary';
+import type { LeverValues, Reason, StandingSource } from '../../vocabulary';
 import type { ExerciseLog, PastExercise } from '../types';
 import { withStrength } from './could-do';
 import { gateEvidence, gateTarget } from './evidence';
 import type { GateEvidence, GateTarget } from './evidence';
 import { rungOf } from './next-rung';
 
-/** Where a person stands on one ladder, and what has been shown toward its gate. Stored with each review. */
+/** Where a person stands on one ladder, and what has been shown toward its gate. */
 export interface Standing {
   ladderId: string;
   rungId: string;
@@ -17,6 +17,16 @@ export interface Standing {
   /** Null where nothing has to be earned: the movement may stay the main lift for good. */
   target: GateTarget | null;
   evidence: readonly GateEvidence[];
+}
+
+/** A standing as it is kept, one a ladder: since when, by what, and why. It stays when a slot goes on elsewhere. */
+export interface KeptStanding extends Standing {
+  /** ISO day. */
+  on: string;
+  by: StandingSource;
+  reasons: readonly Reason[];
+  /** The trainer's own words, where they placed the person. */
+  why: string | null;
 }
 
 /** What a standing is read from: the movement now on the person's track, and its sessions. */

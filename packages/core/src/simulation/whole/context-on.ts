@@ -6,7 +6,7 @@ import type { PlaceKit } from '../../kit';
 import { healthPicture } from '../../limits';
 import type { HealthPicture } from '../../limits';
 import { habitOf, PAIN_NOT_ASKED } from '../../progression';
-import type { JudgeContext, PastExercise } from '../../progression';
+import type { JudgeContext, KeptStanding, PastExercise } from '../../progression';
 import { liftOn } from '../../strength';
 import { clearedPain } from '../../session';
 import { addDays, dayNumber } from '../../units';
@@ -72,12 +72,22 @@ export const inputOn = (
     trainsOn,
     kit,
     tracks,
+    standings,
     pasts,
     doneDays,
-  }: { day: number; trainsOn: number; kit: PlaceKit; tracks: readonly Track[]; pasts: Pasts; doneDays: readonly number[] },
+  }: {
+    day: number;
+    trainsOn: number;
+    kit: PlaceKit;
+    tracks: readonly Track[];
+    standings: readonly KeptStanding[];
+    pasts: Pasts;
+    doneDays: readonly number[];
+  },
 ): SheetInput => ({
   context: contextOn(person, day, kit, pasts),
   tracks,
+  standings,
   stage: {
     sessionsDone: doneDays.length,
     dayOfTraining: day - (doneDays[0] ?? day),

@@ -1,8 +1,18 @@
 import type { SheetInput, Track } from '../../composer';
 import type { SetRecord } from '../../log';
-import { afterReview, askedWith, composeSheet, logsOf, minutesOf, nextSheet, sinceAgreed, withSince } from '../../loop';
+import {
+  afterReview,
+  askedWith,
+  composeSheet,
+  logsOf,
+  minutesOf,
+  nextSheet,
+  sinceAgreed,
+  withSince,
+  withStandings,
+} from '../../loop';
 import type { FloorItem, JudgedWith, RanSession, SettledItem, SheetPlan, Since } from '../../loop';
-import type { ExerciseLog, JudgeContext } from '../../progression';
+import type { ExerciseLog, JudgeContext, KeptStanding } from '../../progression';
 import { checkSession, NOT_ASKED, onFloor } from '../../session';
 import type { Checked, CheckIn, FloorChange } from '../../session';
 import { dayNumber } from '../../units';
@@ -74,6 +84,7 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number): W
   const doneDays: number[] = [];
   const life: WholeSession[] = [];
   let tracks: Track[] = [];
+  let standings: KeptStanding[] = [];
   let agreed: SheetPlan | null = null;
   let ids = 0;
   const newId = () => `i${(ids += 1)}`;
@@ -87,7 +98,7 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number): W
     );
     const kit = odd?.kit ?? person.kit;
     newDay(random, body);
-    const planned = { day, trainsOn: day, kit, tracks, pasts, doneDays };
+    const planned = { day, trainsOn: day, kit, tracks, standings, pasts, doneDays };
     const input = inputOn(person, planned);
     const after = { minutes: person.minutes, last: lasts.at(-1) ?? null, pattern: lasts.at(-1) ?? null, waiting: null, newId };
     const since = agreed ? sinceAgreed(input, agreed) : [];
@@ -156,12 +167,14 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number): W
       judgedWith,
       choices: [],
       tracks,
-      plannedFrom: (now) =>
+      standings,
+      plannedFrom: (now, stands) =>
         inputOn(person, {
           day,
           trainsOn: nextDay,
           kit: person.kit,
           tracks: now,
+          standings: stands,
           pasts: withSession(pasts, ran, judged.floor.content.items),
           doneDays,
         }),
@@ -186,6 +199,7 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number): W
     });
     for (const [id, past] of withSession(pasts, ran, judged.floor.content.items)) pasts.set(id, past);
     tracks = settledNow.tracks;
+    standings = withStandings(standings, settledNow.stood);
     agreed = settledNow.sheet;
   });
   return life;

@@ -8,9 +8,10 @@ import { intake } from './0004-intake';
 import { sheets } from './0005-sheets';
 import { sessionRecords } from './0006-session-records';
 import { agreedSheets } from './0007-agreed-sheets';
+import { standings } from './0008-standings';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
-const MIGRATIONS = [firstTables, movements, judging, intake, sheets, sessionRecords, agreedSheets] as const;
+const MIGRATIONS = [firstTables, movements, judging, intake, sheets, sessionRecords, agreedSheets, standings] as const;
 
 const DONE = 'migrations_done';
 

@@ -14,6 +14,7 @@ import { setRevisions } from './set-revisions';
 import { sheetItems } from './sheet-items';
 import { sheets } from './sheets';
 import { signIns } from './sign-ins';
+import { standings } from './standings';
 import { studios } from './studios';
 import { templates } from './templates';
 import { tombstones } from './tombstones';
@@ -37,6 +38,7 @@ export const bindModels = (sequelize: Sequelize) => ({
   sessions: sessions.bind(sequelize),
   sessionRecords: sessionRecords.bind(sequelize),
   setRevisions: setRevisions.bind(sequelize),
+  standings: standings.bind(sequelize),
   tracks: tracks.bind(sequelize),
   decisions: decisions.bind(sequelize),
   commands: commands.bind(sequelize),
@@ -57,6 +59,7 @@ export type { SessionRow } from './sessions';
 export type { SetRevisionRow } from './set-revisions';
 export type { SheetItemRow } from './sheet-items';
 export type { SheetRow } from './sheets';
+export type { StandingRow } from './standings';
 export type { StudioRow } from './studios';
 export type { TemplateRow } from './templates';
 export type { TombstoneRow } from './tombstones';

@@ -1,5 +1,5 @@
 import type { Dose } from '@drubo/core';
-import type { Standing, TrackMemory } from '@drubo/core/judging';
+import type { TrackMemory } from '@drubo/core/judging';
 import type { Track } from '@drubo/core/composing';
 import type { DayRole, LeverValues, MethodId } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
@@ -18,8 +18,6 @@ export interface TrackRow {
   leftOut: boolean;
   memory: TrackMemory;
   lastDecision: Track['lastDecision'];
-  /** Where the last review left the person on the movement's ladder; null on none, or before a review. */
-  standing: Standing | null;
   /** Checkpoint of the strength estimate with the engine version; null until an engine keeps one. */
   estimatorState: object | null;
 }
@@ -37,6 +35,5 @@ export const tracks = defineTable<TrackRow>('tracks', ['studioId', 'personId', '
   leftOut: 'flag',
   memory: 'json',
   lastDecision: 'json',
-  standing: 'json',
   estimatorState: 'json',
 });

@@ -11,7 +11,7 @@ import { findPerson, refuseErased } from '../../services/find';
 import { localDateOf } from '../../services/local-date';
 import { replanSheet } from '../../services/next-sheet';
 import { currentRecords, intakeOf, recordRevisions } from '../../services/person-file';
-import { placeByHand, standByLift } from '../../services/place-by-hand';
+import { keepLiftStandings, placeByHand, standByLift } from '../../services/place-by-hand';
 import { runCommand } from '../../services/run-command';
 
 /** Kinds that change what may be on a sheet nobody has trained yet. */
@@ -46,7 +46,8 @@ export const saveRecord: Handler<'saveRecord'> = ({ params, body, caller }, cont
     const check = await checkFor(scope, person, params.recordId, localDateOf(now, caller.timeZone));
     checkRecord(check, fields);
     const today = localDateOf(now, caller.timeZone);
-    if (fields.kind === 'placement') await placeByHand(scope, context, person, { ...rungPlacedOn(fields), today });
+    if (fields.kind === 'placement')
+      await placeByHand(scope, context, person, { ...rungPlacedOn(fields), today, why: fields.why });
     if (fields.kind === 'known-lift') await checkKnownLift(scope, context, fields);
     const row = {
       id: params.recordId,
@@ -61,6 +62,7 @@ export const saveRecord: Handler<'saveRecord'> = ({ params, body, caller }, cont
     await scope.insert('personRecords', row);
     const measured = fields.kind === 'measure' ? await takeMeasure(scope, person) : person;
     const isStanding = fields.kind === 'known-lift' && (await standByLift(scope, context, person, { ...fields, today }));
+    if (fields.kind === 'known-lift') await keepLiftStandings(scope, context, person, today);
     const isPlaced = fields.kind === 'placement' || isStanding;
     if (CHANGES_SHEETS.has(fields.kind)) await replanSheet(scope, context, measured, caller.timeZone, isPlaced);
     return toRecord({ ...row, studioId: scope.studioId });
@@ -87,6 +89,7 @@ export const setRecordRemoved: Handler<'setRecordRemoved'> = ({ params, body, ca
     const { studioId: _, ...values } = row;
     await scope.insert('personRecords', values);
     const measured = before.kind === 'measure' ? await takeMeasure(scope, person) : person;
+    if (before.kind === 'known-lift') await keepLiftStandings(scope, context, person, localDateOf(now, caller.timeZone));
     if (CHANGES_SHEETS.has(before.kind)) await replanSheet(scope, context, measured, caller.timeZone);
     return toRecord(row);
   });
