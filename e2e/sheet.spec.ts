@@ -1,5 +1,6 @@
 import { expect, test } from './fixtures';
 import { demoCaller } from './pages/api';
+import { livePage } from './pages/live';
 import { sheetPage } from './pages/sheet';
 
 test('by touch on a phone: composed, swapped, re-ordered, paired, cut to 35 minutes, undone, kept as a template', async ({
@@ -241,4 +242,43 @@ test('a circuit is walked round by round on the floor', async ({ trainer: page }
     await expect(standsHere(name)).toBeVisible();
     await logBothLegs();
   }
+});
+
+test('a single bell at one shoulder on a split squat: set, logged, and carried on', async ({ trainer: page }) => {
+  const sheet = sheetPage(page);
+  await sheet.openOf('Nell Haverty');
+  await sheet.open('Split squat');
+  await page.getByRole('radio', { name: 'Instead' }).tap();
+  await page.getByRole('button', { name: /^All \d+/ }).tap();
+  await page.getByRole('button', { name: 'Take Rack split squat instead' }).tap();
+  await sheet.open('Rack split squat');
+
+  // Where it is held is a setting; the load is what is held so, as hard for the legs.
+  await page.getByRole('radio', { name: 'Settings' }).tap();
+  await page.getByRole('button', { name: 'Setting Held, now one at each shoulder' }).tap();
+  await page.getByRole('radio', { name: 'one at one shoulder' }).tap();
+  await page.getByRole('radio', { name: 'Numbers' }).tap();
+  await page.getByRole('button', { name: 'Load: more' }).tap();
+  await page.getByRole('button', { name: 'Save', exact: true }).tap();
+  const line = page.getByRole('button', { name: /^Rack split squat: .*Change$/ });
+  await expect(line).toHaveAccessibleName(/· (4|8|12) kg bell/);
+  const load = /· (\d+ kg) bell/.exec((await line.getAttribute('aria-label')) ?? '')?.[1];
+  await expect(page.getByText('Held one at one shoulder')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Start the session of Nell Haverty' }).tap();
+  const live = livePage(page);
+  while (!(await page.getByRole('heading', { name: 'Rack split squat' }).isVisible())) {
+    await page.getByRole('button', { name: 'The next exercise' }).tap();
+  }
+  await expect(live.log).toContainText(`${load} bell`);
+  const rows = page.getByRole('heading', { name: 'Rack split squat' });
+  while (await rows.isVisible()) await live.logSet({ reserve: '4' });
+  await live.finish(6);
+  await page.getByRole('button', { name: /make the next sheet$/ }).tap();
+  await expect(page.getByText('Next sheet', { exact: true })).toBeVisible();
+  await expect(page.getByText('Held one at one shoulder')).toBeVisible();
+  // One weight still, no lighter than what was done with four in reserve.
+  await expect(line).toHaveAccessibleName(/· \d+ kg (bell|dumbbell) ·/);
+  const next = /· (\d+) kg/.exec((await line.getAttribute('aria-label')) ?? '')?.[1];
+  expect(Number(next)).toBeGreaterThanOrEqual(Number.parseInt(load ?? '', 10));
 });

@@ -74,7 +74,7 @@ export const unaskedPlaces = (variation: Variation, situation: Situation): LoadP
  * Where a movement's weight is held here: where its settings say while that can be loaded, else the usual place, else the first
  * that can. Null: the usual place, with or without a weight.
  */
-export const placeHere = (variation: Variation, values: LeverValues, situation: Situation): LoadPosition | null => {
+const placeHere = (variation: Variation, values: LeverValues, situation: Situation): LoadPosition | null => {
   const [usual, ...others] = variation.loadPositions;
   if (others.length === 0 || usual === undefined || !hasPlaces(variation)) return null;
   const asked = variation.loadPositions.find((place) => place === values['load-position']);

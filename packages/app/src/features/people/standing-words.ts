@@ -43,7 +43,7 @@ const setsLine = ({ did = [] }: Shown, unit: MassUnit): string => {
 /** The sessions behind a standing, newest first: the day, its sets, and what they showed. */
 export const shownLines = ({ evidence, target }: StandingDto, unit: MassUnit): string[] =>
   [...evidence].reverse().map((shown) => {
-    const counted = shown.isMet ? 'counts' : `${shown.sets} of ${target?.sets ?? shown.sets} sets count`;
     const sets = setsLine(shown, unit);
-    return `${formatDay(dateOfDay(shown.day))}: ${sets ? `${sets}, ` : ''}${counted}.`;
+    const counted = !target ? '' : shown.isMet ? 'counts' : `${shown.sets} of ${target.sets} sets count`;
+    return `${formatDay(dateOfDay(shown.day))}: ${[sets, counted].filter(Boolean).join(', ')}.`;
   });

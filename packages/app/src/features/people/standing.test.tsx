@@ -59,6 +59,9 @@ it('says what put somebody there, and the sets behind it, newest first', () => {
     'Fri 6 Mar: 10, 10, 10 reps · 30 kg, counts.',
     'Tue 3 Mar: 10, 10, 7 reps · 30 kg, 2 of 3 sets count.',
   ]);
+  expect(shownLines({ ...standing, target: null, evidence: evidence.slice(1, 2) }, 'kg')).toEqual([
+    'Fri 6 Mar: 10, 10, 10 reps · 30 kg.',
+  ]);
   const said = (over: Partial<Parameters<typeof stoodLine>[0]>) => stoodLine({ ...standing, ...over });
   expect(said({})).toBe('By the review of Thu 5 Mar.');
   expect(said({ on: '1970-01-01' })).toBe('By an earlier review.');

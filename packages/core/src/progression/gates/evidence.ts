@@ -116,7 +116,7 @@ export const isJudged = ({ sets }: Pick<PastExercise, 'sets'>): boolean => {
 };
 
 /** The work of a session, a line a set. */
-const doneIn = (sets: readonly SetRecord[]): GateSet[] => {
+export const doneIn = (sets: readonly SetRecord[]): GateSet[] => {
   const lines = new Map<number, GateSet>();
   for (const { kind, setIndex, reps, seconds, externalKg, removed } of sets) {
     if (removed || (kind !== 'work' && kind !== 'timed')) continue;

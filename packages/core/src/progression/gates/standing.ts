@@ -4,7 +4,7 @@ import type { Kit, Load } from '../../kit';
 import type { LeverValues, Reason, StandingSource } from '../../vocabulary';
 import type { ExerciseLog, PastExercise } from '../types';
 import { withStrength } from './could-do';
-import { gateEvidence, gateTarget } from './evidence';
+import { doneIn, gateEvidence, gateTarget } from './evidence';
 import type { GateEvidence, GateTarget } from './evidence';
 import { rungOf } from './next-rung';
 
@@ -59,6 +59,15 @@ const sessionsOf = ({ log, sessions }: StandingInput, target: GateTarget) =>
 /** Evidence kept: enough for any gate, and for a glance back. */
 const KEPT = 6;
 
+/** What was done where nothing has to be earned: sets that count toward nothing. */
+const plainly = ({ sessions }: StandingInput): GateEvidence[] =>
+  [...sessions]
+    .sort((a, b) => a.day - b.day)
+    .flatMap(({ sessionId, day, sets }) => {
+      const did = doneIn(sets);
+      return did.length === 0 ? [] : [{ sessionId, day, sets: did.length, isMet: false, did }];
+    });
+
 /** Where a movement puts a person on its ladder; null for a movement on no ladder. */
 export const standOn = (input: StandingInput): Standing | null => {
   const found = rungOf(input.variationId, input.values, input.dose.load);
@@ -72,6 +81,8 @@ export const standOn = (input: StandingInput): Standing | null => {
     variationId: input.variationId,
     values: input.values,
     target,
-    evidence: target ? gateEvidence(sessionsOf(input, target), target, variation, input.bodyMassKg).slice(-KEPT) : [],
+    evidence: (target ? gateEvidence(sessionsOf(input, target), target, variation, input.bodyMassKg) : plainly(input)).slice(
+      -KEPT,
+    ),
   };
 };
