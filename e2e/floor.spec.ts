@@ -250,3 +250,17 @@ test('the rep sensor fills reps and tempo, and the set carries on without it', a
   await context.setOffline(false);
   await expect(live.log).toBeEnabled();
 });
+
+test('the bar is taken: the hardest relative they have reached stands in first, with its dose', async ({ trainer: page }) => {
+  await page.getByRole('button', { name: 'Start Odran Pell' }).click();
+  while (!(await heading(page, 'Back squat').isVisible())) {
+    await page.getByRole('button', { name: 'The next exercise' }).click();
+  }
+  await page.getByRole('button', { name: 'Kit taken' }).click();
+  const list = page.getByRole('list', { name: 'Instead' });
+  await expect(list.getByRole('listitem').first()).toContainText('Two-bell front squat');
+  await page.getByRole('button', { name: 'Take Two-bell front squat instead' }).click();
+  await expect(page.getByText('Two-bell front squat instead of back squat.')).toBeVisible();
+  await expect(heading(page, 'Two-bell front squat')).toBeVisible();
+  await expect(livePage(page).log).toContainText(/reps, 2 × \d+ kg/);
+});

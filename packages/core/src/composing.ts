@@ -21,6 +21,7 @@ export {
   placedOn,
   standingOnRung,
   standingsByLifts,
+  substitutesFor,
   placementLock,
   planItem,
   planSheet,

@@ -4,6 +4,7 @@ export type { Start, StartInput } from './choose-start';
 export { planSheet, planWholeSheet, startOf } from './plan-sheet';
 export type { PlannedSheet } from './plan-sheet';
 export { asShaped } from './as-shaped';
+export { substitutesFor } from './substitutes';
 export { standingOnRung, standingsByLifts } from './known-standings';
 export { placedOn, placementLock } from './place-on-rung';
 export { knownStage } from './known-stage';

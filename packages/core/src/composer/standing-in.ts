@@ -111,6 +111,7 @@ export const isReached = (input: SheetInput, variation: Variation): boolean => {
   return rungsOf(variation.id).every(({ ladder, rung }) => {
     const slot = MAIN_FAMILIES.find((family) => standingIn(input, family).main.id === ladder.id);
     const byLift = knownStage(ladder, known)?.rung.stage ?? 0;
-    return rung.stage <= Math.max(byLift, slot ? standingIn(input, slot).target.stage : ACCESSORY_STAGE);
+    const stood = stoodOn(input, ladder)?.stage ?? 0;
+    return rung.stage <= Math.max(byLift, stood, slot ? standingIn(input, slot).target.stage : ACCESSORY_STAGE);
   });
 };

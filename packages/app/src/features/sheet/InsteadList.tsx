@@ -3,12 +3,11 @@ import { StyleSheet, View } from 'react-native';
 import type { ContentItemDto, SheetContentDto, SheetItemDto } from '@drubo/contracts';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { passedOver } from '@drubo/core/composing';
+import { passedOver, substitutesFor } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
 import { formatDose } from '@drubo/core/explain';
 import { swapTo } from '@drubo/core/judging';
 import { formatDifference, formatWhyNot } from '@drubo/core/movement-words';
-import { standInsFor } from '@drubo/core/selection';
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
 import { Figure } from '../../figures/Figure';
 import { SPACE } from '../../theme/tokens';
@@ -39,10 +38,7 @@ export const InsteadList = ({
 }) => {
   const explain = useExplain();
   const [isAll, setAll] = useState(false);
-  const found = useMemo(
-    () => input && standInsFor(input.context.catalogue, variation, input.context.room ?? new Set(), input.context.limits),
-    [input, variation],
-  );
+  const found = useMemo(() => input && substitutesFor(input, variation), [input, variation]);
   if (!input || !found) return <Txt tone="quiet">Reading what this person can do here.</Txt>;
   const { catalogue } = input.context;
   const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';

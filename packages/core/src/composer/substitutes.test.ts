@@ -1,0 +1,73 @@
+import { builtInCatalogue, getVariation } from '../catalogue';
+import { defaultKit, roomOf } from '../kit';
+import type { Kit } from '../kit';
+import type { PastExercise } from '../progression';
+import { aSet } from '../testing';
+import { substitutesFor } from './substitutes';
+import type { SheetInput, StoodOn } from './types';
+
+const studio = defaultKit('kg');
+const noBar: Kit = { ...studio, pieces: studio.pieces.filter(({ type }) => type !== 'bar') };
+const FURNITURE = ['wall', 'bench', 'box', 'low-step', 'strap'] as const;
+const get = (id: string) => getVariation(builtInCatalogue, id);
+
+const inputFor = (over: Partial<SheetInput> = {}, kit: Kit = noBar): SheetInput => ({
+  context: {
+    catalogue: builtInCatalogue,
+    kit,
+    room: roomOf(kit, FURNITURE),
+    person: { goal: 'get-stronger', trainingAge: 'advanced', massKg: 82 },
+    careful: [],
+    limits: [],
+    pain: { atStart: null, clearedUpTo: null, painkillers: false, settledByMorning: null, lastTime: null },
+  },
+  tracks: [
+    { slot: 'squat', variationId: 'back-squat', values: {}, method: 'reserve-led', methodChosen: false, leftOut: false } as never,
+  ],
+  stage: { sessionsDone: 20, dayOfTraining: 100, daysSinceLast: 3 },
+  schools: {},
+  day: 100,
+  pastOf: () => [],
+  ...over,
+});
+const first = (input: SheetInput, id = 'back-squat') => substitutesFor(input, get(id)).ranked[0]?.variationId;
+const stood = (ladderId: string, rungId: string): StoodOn => ({ ladderId, rungId, on: '2026-01-01', by: 'review' });
+
+// Source: design: a substitute is the hardest open relative that was painless last time.
+describe('what stands in where the bar is taken', () => {
+  it('is the hardest that was reached, not the nearest: two weights at the shoulders before a goblet squat', () => {
+    expect(first(inputFor())).toBe('double-kettlebell-front-squat');
+  });
+
+  it('by any ladder they stand on: one who does one-leg squats gets them', () => {
+    const pastOf = (id: string): readonly PastExercise[] =>
+      ['one-leg-squat', 'assisted-one-leg-squat', 'skater-squat', 'one-leg-squat-to-box'].includes(id)
+        ? [{ sessionId: 's', day: 90, dose: {} as never, values: {}, sets: [aSet({ jointPain: 0 })] }]
+        : [];
+    const input = inputFor({ pastOf, standings: [stood('one-leg-squat', 'assisted')] });
+    expect(first(input)).toBe('one-leg-squat');
+    expect(first({ ...input, pastOf: () => [] })).not.toBe('one-leg-squat');
+  });
+
+  it('never what hurt last time, what they would rather not do, or what is locked here', () => {
+    const hurt = (id: string): readonly PastExercise[] =>
+      id === 'double-kettlebell-front-squat'
+        ? [{ sessionId: 's', day: 90, dose: {} as never, values: {}, sets: [aSet({ jointPain: 5 })] }]
+        : [];
+    expect(first(inputFor({ pastOf: hurt }))).not.toBe('double-kettlebell-front-squat');
+    expect(first(inputFor({ dislikes: ['double-kettlebell-front-squat'] }))).not.toBe('double-kettlebell-front-squat');
+    const alone = {
+      isHome: true,
+      isAlone: true,
+      hasSafeties: false,
+      hasSpotter: false,
+      hasPractisedBailOut: false,
+      hasCollars: true,
+      hasFullDiscs: true,
+    };
+    const atHome = inputFor({}, studio);
+    const room = roomOf(studio, [...FURNITURE, 'rack']);
+    const open = substitutesFor({ ...atHome, context: { ...atHome.context, room, safety: alone } }, get('back-squat')).ranked;
+    expect(open.map(({ variationId }) => variationId)).not.toContain('front-squat');
+  });
+});
