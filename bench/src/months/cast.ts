@@ -1,3 +1,4 @@
+import { builtInCatalogue } from '@drubo/core/catalogue';
 import type { WholePerson } from '@drubo/core/simulation';
 import { answered, aWholePerson } from '@drubo/core/simulation';
 import type { LimitId, ReadinessId } from '@drubo/core/vocabulary';
@@ -216,6 +217,26 @@ export const CAST: readonly WholePerson[] = [
     fault: { slot: 'squat', id: 'knees-cave', every: 3 },
     trainingAge: 'intermediate',
     strength: 1.1,
+  }),
+  aWholePerson('two-goals', {
+    goal: 'build-muscle',
+    secondGoal: 'move-well',
+    trainingAge: 'intermediate',
+    strength: 1.1,
+    minutes: 50,
+    chips: [
+      { kind: 'task', task: 'stairs' },
+      { kind: 'task', task: 'carrying' },
+      { kind: 'emphasis', emphasis: 'calves' },
+    ],
+  }),
+  aWholePerson('hates-lunges', {
+    goal: 'get-stronger',
+    trainingAge: 'intermediate',
+    strength: 1.2,
+    minutes: 45,
+    daysPerWeek: 3,
+    dislikes: builtInCatalogue.variations.filter(({ family }) => family === 'lunge').map(({ id }) => id),
   }),
   aWholePerson('known-squat-seen', {
     goal: 'get-stronger',

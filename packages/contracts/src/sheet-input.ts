@@ -39,6 +39,7 @@ export const sheetInputOf = (
     drills: from.drills,
     standings: from.standings ?? [],
     dislikes: from.dislikes,
+    chips: from.chips ?? [],
     daysPerWeek: from.daysPerWeek,
     secondGoal: from.secondGoal,
     recent: from.recent,

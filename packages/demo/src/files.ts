@@ -105,6 +105,11 @@ const TOLD: Record<string, Told> = {
     agreedDaysAgo: 112,
     intake: {
       secondGoal: 'get-stronger',
+      ownWords: 'Carry both my boxes up the harbour steps in one go, and never another burpee.',
+      chips: [
+        { kind: 'task', task: 'carrying' },
+        { kind: 'task', task: 'stairs' },
+      ],
       daysPerWeek: 2,
       birthYear: 1992,
       answers: answers(),

@@ -118,6 +118,7 @@ export const liveThrough = (
       aids: screening?.aids ?? {},
       drills: screening?.drills ?? [],
       dislikes: file?.intake.dislikes ?? [],
+      chips: file?.intake.chips ?? [],
       daysPerWeek: file?.intake.daysPerWeek ?? null,
       secondGoal: file?.intake.secondGoal ?? null,
       tracks: now,

@@ -86,6 +86,8 @@ export const anIntake = (kitId: string, over: Partial<IntakeDto> = {}): IntakeDt
   secondGoal: 'move-well',
   daysPerWeek: 2,
   dislikes: ['step-up'],
+  ownWords: '',
+  chips: [],
   places: [{ kitId, isAlone: false, hasSpotter: false, hasPractisedBailOut: true, safetyBarCm: 60, hookCm: 110 }],
   birthYear: 1980,
   answers: { asthma: 'no' },

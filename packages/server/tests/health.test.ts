@@ -394,6 +394,34 @@ describe('one person’s data', () => {
   });
 });
 
+// Source: design: engines read chips, never prose; a chip that names no movement is a note.
+describe('own words', () => {
+  it('are kept with what was confirmed; a movement nobody knows is a note; what is no chip is refused by field', async () => {
+    const personId = await aPerson();
+    const chips = [
+      { kind: 'task', task: 'carrying' },
+      { kind: 'wants', variationId: 'moon-walk' },
+      { kind: 'wants', variationId: 'deadlift' },
+    ] as const;
+    await anna.call('saveIntake', intake(personId, { ownWords: ' Carry the shopping ', chips: [...chips] }));
+    const { intake: kept, nextSheet } = await page(personId);
+    expect(kept).toMatchObject({
+      ownWords: 'Carry the shopping',
+      chips: [chips[0], { kind: 'note', text: 'moon-walk' }, chips[2]],
+    });
+    // Two days: one of them answers the task, said with why.
+    const why = nextSheet.items.flatMap(({ chosenWhy }) => chosenWhy.map(({ code }) => code));
+    expect([...why, ...nextSheet.gaveUp.map(({ code }) => code)]).toEqual(
+      expect.arrayContaining([expect.stringMatching(/task/)]),
+    );
+    const bad = intake(personId, { chips: [{ kind: 'task', task: 'moon-walking' } as never] });
+    expect(await anna.refused('saveIntake', bad)).toMatchObject({
+      code: 'invalid-input',
+      fields: [{ path: 'body.fields.chips.0.task' }],
+    });
+  });
+});
+
 // Source: the practice's own rule for known lifts.
 describe('known lifts', () => {
   const lift: FieldsOf<'known-lift'> = {

@@ -125,7 +125,7 @@ const rows = (list: unknown): Record<string, unknown>[] =>
  * methods chosen by hand, feeler sets, machines, gear or schools; version 3 no intake, records or places; version 4 no blocks,
  * shapes or templates; version 5 no session records, and sessions without how they were entered; version 6 no days of a plan, nothing a track
  * remembers, and nobody who trained with loads before their health was asked about; version 7 no known lifts;
- * version 8 kept where somebody stands with the track that last stood there.
+ * version 8 kept where somebody stands with the track that last stood there, and nobody's own words.
  */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
@@ -183,8 +183,20 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
   }),
   // Known lifts are records of a kind that older files have none of.
   7: (file) => ({ ...file, version: 8 }),
-  8: (file) => ({ ...file, version: 9, standings: oldStandings(file), tracks: rows(file['tracks']).map(withoutStanding) }),
+  8: (file) => ({
+    ...file,
+    version: 9,
+    intakes: rows(file['intakes']).map(withoutChips),
+    standings: oldStandings(file),
+    tracks: rows(file['tracks']).map(withoutStanding),
+  }),
 };
+
+/** Before version 9 nobody's own words were kept. */
+const withoutChips = (given: Record<string, unknown>): Record<string, unknown> => ({
+  ...given,
+  fields: { ownWords: '', chips: [], ...rows([given['fields']])[0] },
+});
 
 const withoutStanding = ({ standing: _, ...track }: Record<string, unknown>): Record<string, unknown> => track;
 

@@ -9,6 +9,7 @@ import {
   VERDICTS,
   STANDING_SOURCES,
 } from '@drubo/core/vocabulary';
+import { chip } from './health';
 import { id, instant, localDate, reason, version } from './basics';
 import { dose, kit, leverValues, trackMemory } from './dose';
 import { knownLift } from './known-lift';
@@ -67,6 +68,7 @@ export const composing = z.object({
     .readonly()
     .optional(),
   dislikes: z.array(z.string()).readonly(),
+  chips: z.array(chip).readonly().optional(),
   recent: z
     .array(
       z.object({

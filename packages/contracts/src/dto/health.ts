@@ -4,6 +4,8 @@ import {
   ANSWERS,
   CLEARED_RANGES,
   CLINICIAN_ROLES,
+  DAILY_TASKS,
+  EMPHASES,
   FAMILIES,
   FAULTS,
   GOALS,
@@ -55,10 +57,22 @@ const pressure = z
   });
 
 /** What is asked of a person once and changed now and then. Null and missing: not asked. */
+/** What was confirmed of somebody's own words. A movement nobody knows is kept as a note. */
+export const chip = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('wants'), variationId: z.string().min(1).max(80) }),
+  z.strictObject({ kind: z.literal('emphasis'), emphasis: z.enum(EMPHASES) }),
+  z.strictObject({ kind: z.literal('task'), task: z.enum(DAILY_TASKS) }),
+  z.strictObject({ kind: z.literal('note'), text: requiredText(120) }),
+]);
+
 export const intakeFields = {
   secondGoal: z.enum(GOALS).nullable(),
   daysPerWeek: whole({ min: 1, max: 7 }, ' a week').nullable(),
   dislikes: z.array(z.string().min(1).max(80)).max(40, 'at most 40'),
+  /** What they want, in their own words. */
+  ownWords: text(500),
+  /** What the trainer confirmed of it. */
+  chips: z.array(chip).max(12, 'at most 12'),
   /** Where they train, the usual place first. */
   places: z.array(trainingPlace).max(6, 'at most 6 places'),
   birthYear: whole(HEALTH_BOUNDS.birthYear, '').nullable(),
@@ -81,6 +95,8 @@ export const EMPTY_INTAKE: IntakeDto = {
   secondGoal: null,
   daysPerWeek: null,
   dislikes: [],
+  ownWords: '',
+  chips: [],
   places: [],
   birthYear: null,
   answers: {},

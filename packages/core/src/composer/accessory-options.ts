@@ -13,6 +13,7 @@ import type { SheetInput } from './types';
 import { isInShape, simpleStart, withFewerSets, WORTH } from './option';
 import type { Ask, Option } from './option';
 import { goesOn, isLeftBehind, isReached } from './standing-in';
+import { isWanted } from './asked';
 
 /** Families that are no accessory. */
 const NO_ACCESSORY = new Set(['power', 'prep', 'finisher']);
@@ -64,6 +65,7 @@ export const accessoryOptions = (
     return (
       WORTH.accessory * (variation.emphasis[muscle] ?? 0) +
       (goesOn(input, variation.id, muscle) ? WORTH.accessoryGoesOn : isKnown ? WORTH.accessoryKnown : 0) +
+      (isWanted(input, variation.id) ? WORTH.wanted : 0) +
       (isBesideABigLift(variation) ? WORTH.likeABigLift : 0) -
       (access.state === 'restricted' ? WORTH.restricted : 0)
     );

@@ -25,6 +25,7 @@ import { inVariant, isPaired, oddSeconds, variantsOf } from './variants';
 import type { Variant } from './variants';
 import { unitsOf } from './units';
 import { gaveUp, leftOff, setsFor } from './gave-up';
+import { SECOND_SLOT, secondOptions, taskOptions, wishesGivenUp } from './wishes';
 import { MARGIN } from './margin';
 
 /** What a session is composed for. The place is in the input: its kit, its room, what makes a bar safe there. */
@@ -75,6 +76,10 @@ const mostFor = ({ stage, context }: SheetInput): number => {
   return context.person.trainingAge === 'novice' ? MOST.novice : MOST.later;
 };
 
+/** What somebody asked for beside their goal comes on top. */
+const moreFor = (groups: readonly (readonly Option[])[]): number =>
+  groups.some((group) => group.some(({ item }) => item.slot === SECOND_SLOT || item.slot.startsWith('task-'))) ? 1 : 0;
+
 /** Idle minutes from this share on let one exercise more stand there, up to so many, once the first two weeks are over. House default. */
 const BENDS = { idleShare: 0.15, more: 2, fromDay: 14 } as const;
 
@@ -120,7 +125,9 @@ const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Opti
   const prep = rule.prep ? prepGroups(input, ask, rule.families) : [];
   const finisher = finisherOptions(input, ask);
   return {
-    groups: [...mains, power, ...accessories, ...prep, finisher].filter((group) => group.length > 0),
+    groups: [...mains, power, secondOptions(input, ask), taskOptions(input, ask), ...accessories, ...prep, finisher].filter(
+      (group) => group.length > 0,
+    ),
     muscles,
   };
 };
@@ -190,7 +197,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     }
     return best;
   };
-  let most = mostFor(input);
+  let most = mostFor(input) + moreFor(groups);
   let best = bestOf(most, null);
   // Who has minutes to spare and muscles under their floor gets one exercise more, and another.
   for (let more = 1; more <= BENDS.more && rule.most === null && best && mayBend(input, best.composed, minutes); more += 1) {
@@ -211,10 +218,24 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     left: leftOff(input, ask, rule, composed),
     gaveUp: [
       ...gaveUp(input, ask, rule, composed, { muscles, groups, most: Math.min(most, rule.most ?? Infinity) }),
+      ...wishesGivenUp(
+        input,
+        composed.items.map(({ slot }) => slot),
+        servesSecond(input, composed),
+        ask.minutes,
+      ),
       ...(!isOptimal ? [reason('not-finished', { nodes }, 'house-default')] : []),
     ],
   };
 };
+
+/** Whether something of a session serves the second goal. */
+const servesSecond = ({ secondGoal, context }: SheetInput, { items }: Composed): boolean =>
+  items.some(({ slot, variationId }) => {
+    const { family } = getVariation(context.catalogue, variationId);
+    if (secondGoal === 'power') return family === 'power';
+    return secondGoal === 'fat-loss-and-capacity' ? family === 'finisher' : slot === SECOND_SLOT;
+  });
 
 /** Whether minutes stay idle while a floor is unmet, past the first two weeks. */
 const mayBend = (input: SheetInput, composed: Composed, minutes: number): boolean => {

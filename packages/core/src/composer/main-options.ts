@@ -1,7 +1,7 @@
 import { getVariation } from '../catalogue';
 import { asLead } from './capacity';
 import { reason } from '../vocabulary';
-import type { MainFamily } from '../vocabulary';
+import type { MainFamily, Reason } from '../vocabulary';
 import { asStart, candidatesOf, favouredBy, limitsBehind, settingsWithin } from './choose-start';
 import type { Candidate, Start } from './choose-start';
 import { planItem } from './plan-item';
@@ -11,6 +11,7 @@ import { accessTo } from '../selection';
 import type { PlannedItem, SheetInput, Track } from './types';
 import { isInShape, withFewerSets, WORTH } from './option';
 import type { Ask, Option } from './option';
+import { isWanted } from './asked';
 import { daysSinceHeavy, goesOn, isLeftBehind, stageOn, standingIn, startInputOf } from './standing-in';
 
 /** A movement a family could be trained with, how well it fits, and whether every restriction can be kept by it. */
@@ -55,6 +56,9 @@ const ownStart = (input: SheetInput, ask: Ask, track: Track | undefined, own: St
   return { start: { ...own, reasons: [...own.reasons, kept] }, fit: WORTH.keepsOn, isKept: true };
 };
 
+const askedFor = (input: SheetInput, variationId: string): Reason[] =>
+  isWanted(input, variationId) ? [reason('wanted', { variationId }, 'trainer')] : [];
+
 /** Movements a family could train the person with: as they go on, at or below where they stand, or beside the ladder. */
 const mainStarts = (input: SheetInput, ask: Ask, slot: MainFamily): MainStart[] => {
   const track = input.tracks.find((candidate) => candidate.slot === slot);
@@ -98,7 +102,9 @@ const mainStarts = (input: SheetInput, ask: Ask, slot: MainFamily): MainStart[] 
     );
     const start = asStart(choice, candidate, standing);
     const usual = rung.id !== target.id ? 0 : standing.known ? WORTH.knownRung : WORTH.targetRung;
-    put({ ...start, reasons: [...start.reasons, told] }, fitAt(candidate, target.stage, held) + usual, candidate.isKept);
+    const asked = askedFor(input, variation.id);
+    const fit = fitAt(candidate, target.stage, held) + usual + (asked.length > 0 ? WORTH.wantedMain : 0);
+    put({ ...start, reasons: [...start.reasons, told, ...asked] }, fit, candidate.isKept);
   }
   for (const { candidate, stands } of elsewhere) {
     const start = asStart(choice, candidate, { target, screened: undefined, known: null });

@@ -56,6 +56,13 @@ export const WORTH = {
   accessory: 1.2,
   /** An accessory that is an easier form of a big lift. */
   likeABigLift: -0.8,
+  /** What the person asked for: a movement by name, an exercise for their second goal, one for a daily task. */
+  wanted: 1.5,
+  second: 5,
+  task: 4,
+  /** Each movement further on in a list that begins with the easiest. */
+  furtherUp: 0.05,
+  wantedMain: 0.25,
   power: 7,
   accessoryKnown: 0.6,
   /** What the last review said comes next in its place: the sheet keeps that word. */
@@ -64,7 +71,7 @@ export const WORTH = {
   generalDrill: 2,
   /** The end a session has by its goal: where that is the first one it comes before extras, else beside them. */
   finisher: 9,
-  finisherBeside: 2.5,
+  finisherBeside: 5,
   setUpMinute: 0.15,
 } as const;
 

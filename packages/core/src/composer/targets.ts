@@ -7,6 +7,8 @@ import type { Need, Weekly } from './weekly-table';
 
 /** Goals move what is aimed at by a quarter. */
 const BY_GOAL: Partial<Record<Goal, number>> = { 'build-muscle': 1.25, 'move-well': 0.75, power: 0.75 };
+/** So does what somebody asked for in their own words. */
+const BY_CHIP = 1.25;
 const WEEK_DAYS = 7;
 /** Days a week and minutes where nobody asked. */
 const USUAL = { days: 2, minutes: 45 } as const;
@@ -54,7 +56,8 @@ const isSpared = (need: Need, { context }: SheetInput): boolean =>
 /** Hard sets of a week as this person's goal, days and minutes have them. */
 export const weekFor = (need: Need, input: SheetInput): Weekly => {
   const { floor, aim, cap } = tableOf(need, input);
-  const aimed = aim * (BY_GOAL[input.context.person.goal] ?? 1);
+  const isAsked = input.chips?.some((chip) => chip.kind === 'emphasis' && chip.emphasis === need) ?? false;
+  const aimed = aim * (BY_GOAL[input.context.person.goal] ?? 1) * (isAsked ? BY_CHIP : 1);
   return { floor: isSpared(need, input) ? 0 : floor * floorsShrink(input), aim: Math.min(cap, aimed), cap };
 };
 

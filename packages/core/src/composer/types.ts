@@ -1,7 +1,7 @@
 import type { Dose, DoseWhy, Stage } from '../dose';
 import type { JudgeContext, KeptStanding, PastExercise, TrackMemory } from '../progression';
 import type { LadderStart } from '../screening';
-import type { DayRole, EmphasisId, Family, Goal, LeverValues, MethodId, Reason, Schools, Verdict } from '../vocabulary';
+import type { Chip, DayRole, EmphasisId, Family, Goal, LeverValues, MethodId, Reason, Schools, Verdict } from '../vocabulary';
 
 /** Hard sets of one earlier day, by muscle weighted by emphasis, and the families that were trained hard and loaded. */
 export interface RecentWork {
@@ -28,6 +28,8 @@ export interface SheetInput {
   standings?: readonly StoodOn[];
   /** Movements the person would rather not do. */
   dislikes?: readonly string[];
+  /** What was confirmed of their own words; left out: nothing. */
+  chips?: readonly Chip[];
   /** Drills the screening asks for. */
   drills?: readonly string[];
   /** How many days a week they come; left out: not asked. */

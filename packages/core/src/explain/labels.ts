@@ -1,5 +1,6 @@
 import type {
   BasisId,
+  DailyTask,
   EmphasisId,
   Family,
   FaultId,
@@ -310,4 +311,13 @@ export const SCHOOL_LABELS: {
     question: 'How a session begins',
     answers: { 'prep-first': 'Drills first', 'straight-in': 'Straight to the lifts' },
   },
+};
+
+/** What somebody wants to manage in their days, as it stands in a sentence. */
+export const TASK_LABELS: Record<DailyTask, string> = {
+  'floor-to-stand': 'getting up from the floor',
+  stairs: 'stairs',
+  carrying: 'carrying',
+  running: 'running',
+  jumping: 'jumping',
 };

@@ -29,6 +29,8 @@ export type {
   TrainingAge,
   Verdict,
 } from './training';
+export { DAILY_TASKS } from './chips';
+export type { Chip, DailyTask } from './chips';
 export { CUE_KINDS, FAULTS } from './faults';
 export type { CueKind, FaultId } from './faults';
 export { LIFT_HOLDS, LIFT_SOURCES } from './known-lifts';

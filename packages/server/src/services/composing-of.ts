@@ -103,6 +103,7 @@ export const composingOf = async (
       drills: picture.screening?.drills ?? [],
       standings: (await standingsOf(scope, person.id)).map(({ ladderId, rungId, on, by }) => ({ ladderId, rungId, on, by })),
       dislikes: picture.intake.dislikes,
+      chips: picture.intake.chips,
       recent: recentWork(
         history.movements().flatMap((variationId) =>
           history

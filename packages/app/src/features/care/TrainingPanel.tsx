@@ -11,12 +11,13 @@ import { Chip } from '../../ui/Chip';
 import { Choices } from '../../ui/Choices';
 import { Field } from '../../ui/Field';
 import { Txt } from '../../ui/Txt';
+import { OwnWords } from './OwnWords';
 
 const DAYS = ['1', '2', '3', '4', '5', '6', '7'] as const;
 /** Suggestions shown while a disliked movement is looked for. */
 const SHOWN = 6;
 
-/** A second goal, days a week, and what they would rather not do. */
+/** What they want in their own words, a second goal, days a week, and what they would rather not do. */
 export const TrainingPanel = ({ detail, writer }: { detail: PersonDetailDto; writer: PersonWriter }) => {
   const { intake, person } = detail;
   const [search, setSearch] = useState('');
@@ -28,6 +29,7 @@ export const TrainingPanel = ({ detail, writer }: { detail: PersonDetailDto; wri
   };
   return (
     <View style={{ gap: SPACE.l }}>
+      <OwnWords intake={intake} writer={writer} />
       <Choices
         label={`Second goal, after “${GOAL_LABELS[person.goal].toLowerCase()}”`}
         options={[

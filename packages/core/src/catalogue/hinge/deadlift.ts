@@ -7,7 +7,7 @@ export const deadlift = {
   ...PULL,
   id: 'deadlift',
   name: 'Hip-width deadlift',
-  aliases: ['conventional deadlift', 'bar deadlift'],
+  aliases: ['deadlift', 'conventional deadlift', 'bar deadlift'],
   kneeShare: 0.1,
   emphasis: { glutes: 0.8, hamstrings: 0.75, 'low-back': 0.6, 'front-thigh': 0.35 },
   loadPositions: ['bar-in-hands'],

@@ -1,6 +1,6 @@
 import type { ComposeReasons } from '../../vocabulary/reason-codes/compose';
 import { formatMass, formatNumber } from '../format';
-import { EMPHASIS_LABELS, FAMILY_LABELS, KIT_LABELS } from '../labels';
+import { EMPHASIS_LABELS, FAMILY_LABELS, GOAL_LABELS, KIT_LABELS, TASK_LABELS } from '../labels';
 import { SHAPE_LABELS } from '../sheet-labels';
 import { goal, load } from './parts';
 import type { WordsFor } from './types';
@@ -20,6 +20,11 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'answers-finding': (v, c) => `${c.nameOf(v.variationId)} answers what the last screening saw.`,
   'warms-up': (v, c) => `${c.nameOf(v.variationId)} warms up for what comes.`,
   'ends-by-goal': (v) => `A timed finisher, because the goal is “${goal(v.goal)}”.`,
+  'for-second-goal': (v, c) => `${c.nameOf(v.variationId)} is for the second goal: ${GOAL_LABELS[v.goal].toLowerCase()}.`,
+  'for-task': (v, c) => `${c.nameOf(v.variationId)} is for ${TASK_LABELS[v.task]}.`,
+  wanted: (v, c) => `${c.nameOf(v.variationId)} was asked for.`,
+  'second-goal-left': (v) => `Nothing for the second goal, ${GOAL_LABELS[v.goal].toLowerCase()}: no room in ${v.minutes} min.`,
+  'task-left': (v) => `Nothing for ${TASK_LABELS[v.task]} today: no room in ${v.minutes} min.`,
   'for-power': (v, c) => `${c.nameOf(v.variationId)} is fast work, first while fresh, because power is wanted.`,
   'pairs-with': (v, c) =>
     `${c.nameOf(v.variationId)} fills the rest of ${c.nameOf(v.withVariationId).toLowerCase()} and needs nothing of its kit.`,

@@ -98,6 +98,7 @@ export const inputOn = (
   aids: person.aids ?? {},
   drills: person.drills ?? [],
   dislikes: person.dislikes ?? [],
+  chips: person.chips ?? [],
   daysPerWeek: person.daysPerWeek,
   secondGoal: person.secondGoal ?? null,
   recent: recentWork(

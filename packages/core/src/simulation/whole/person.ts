@@ -2,7 +2,7 @@ import type { PlaceKit } from '../../kit';
 import type { HealthInput } from '../../limits';
 import type { LadderStart } from '../../screening';
 import type { KnownLift } from '../../strength';
-import type { FaultId, Goal, JointArea, LeverValues, Schools, SessionShape, TrainingAge } from '../../vocabulary';
+import type { Chip, FaultId, Goal, JointArea, LeverValues, Schools, SessionShape, TrainingAge } from '../../vocabulary';
 
 /** A joint that hurts for some weeks: from which week, how long, and how much where it is loaded as before. 0–10. */
 export interface Flare {
@@ -44,6 +44,8 @@ export interface WholePerson {
   aids?: Readonly<Record<string, LeverValues>>;
   drills?: readonly string[];
   dislikes?: readonly string[];
+  /** What was confirmed of their own words. */
+  chips?: readonly Chip[];
   /** What they lifted before the first day, and how many days before. */
   knownLifts?: readonly (Omit<KnownLift, 'day' | 'daysAgo' | 'heldBy'> & { daysBefore: number })[];
   schools?: Schools;

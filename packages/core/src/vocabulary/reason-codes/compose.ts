@@ -1,3 +1,4 @@
+import type { DailyTask } from '../chips';
 import type { KitItem } from '../kit';
 import type { SessionShape } from '../sheet';
 import type { EmphasisId, Family, Goal } from '../training';
@@ -12,6 +13,11 @@ export interface ComposeReasons {
   'warms-up': { variationId: string };
   'ends-by-goal': { variationId: string; goal: Goal };
   'for-power': { variationId: string };
+  'for-second-goal': { variationId: string; goal: Goal };
+  'for-task': { variationId: string; task: DailyTask };
+  wanted: { variationId: string };
+  'second-goal-left': { goal: Goal; minutes: number };
+  'task-left': { task: DailyTask; minutes: number };
   'pairs-with': { variationId: string; withVariationId: string };
   'fewer-sets': { variationId: string; sets: number; usualSets: number; minutes: number };
   'dose-by-shape': { shape: SessionShape; sets: number; restSeconds: number };
@@ -50,6 +56,11 @@ export const COMPOSE_CODES: Record<keyof ComposeReasons, true> = {
   'warms-up': true,
   'ends-by-goal': true,
   'for-power': true,
+  'for-second-goal': true,
+  'for-task': true,
+  wanted: true,
+  'second-goal-left': true,
+  'task-left': true,
   'pairs-with': true,
   'fewer-sets': true,
   'dose-by-shape': true,

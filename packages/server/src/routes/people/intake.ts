@@ -1,6 +1,7 @@
 import { HEALTH_FIELDS } from '@drubo/contracts';
 import type { BodyOf, IntakeDto } from '@drubo/contracts';
 import { findVariation } from '@drubo/core/catalogue';
+import type { Catalogue } from '@drubo/core/catalogue';
 import type { Scope } from '../../db/scope';
 import { AppError } from '../../errors';
 import type { FieldProblem } from '../../errors';
@@ -29,10 +30,10 @@ export const saveIntake: Handler<'saveIntake'> = ({ params, body, caller }, cont
     const given = Object.fromEntries(
       Object.entries(body.fields).filter(([, value]) => value !== undefined),
     ) as Partial<IntakeDto>;
-    const fields: IntakeDto = { ...before, ...given };
+    const catalogue = await catalogueOf(scope, context);
+    const fields: IntakeDto = { ...before, ...given, chips: [...(given.chips ?? before.chips)].map(asNoteIfUnknown(catalogue)) };
     const isHealth = HEALTH_FIELDS.some((name) => given[name] !== undefined && !isEmpty(given[name]));
     if (isHealth && fields.consentOn === null) throw new AppError('no-consent', NO_CONSENT);
-    const catalogue = await catalogueOf(scope, context);
     const problems = [
       ...datesOf(body.fields, today),
       ...(await placesOf(scope, person.id, body.fields)),
@@ -45,6 +46,12 @@ export const saveIntake: Handler<'saveIntake'> = ({ params, body, caller }, cont
     await replanSheet(scope, context, person, caller.timeZone);
     return fields;
   });
+
+/** A chip that names no movement of the catalogue is a note. */
+const asNoteIfUnknown =
+  (catalogue: Catalogue) =>
+  (chip: IntakeDto['chips'][number]): IntakeDto['chips'][number] =>
+    chip.kind === 'wants' && !findVariation(catalogue, chip.variationId) ? { kind: 'note', text: chip.variationId } : chip;
 
 const isEmpty = (value: unknown): boolean =>
   value === null || (typeof value === 'object' && Object.keys(value as object).length === 0);

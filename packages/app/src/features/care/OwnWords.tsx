@@ -1,0 +1,104 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { IntakeDto } from '@drubo/contracts';
+import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
+import { EMPHASIS_LABELS, TASK_LABELS } from '@drubo/core/explain';
+import { meantBy } from '@drubo/core/selection';
+import type { PersonWriter } from '../../data/use-person-writer';
+import { SPACE } from '../../theme/tokens';
+import { Button } from '../../ui/Button';
+import { Chip } from '../../ui/Chip';
+import { Field } from '../../ui/Field';
+import { Txt } from '../../ui/Txt';
+
+type Confirmed = IntakeDto['chips'][number];
+
+const nameOf = (id: string): string => findVariation(builtInCatalogue, id)?.name ?? id;
+
+const labelOf = (chip: Confirmed): string => {
+  switch (chip.kind) {
+    case 'wants':
+      return nameOf(chip.variationId);
+    case 'emphasis':
+      return EMPHASIS_LABELS[chip.emphasis];
+    case 'task':
+      return TASK_LABELS[chip.task];
+    case 'note':
+      return `“${chip.text}”`;
+  }
+};
+const keyOf = (chip: Confirmed): string => JSON.stringify(chip);
+
+/** What they want in their own words, and what of it the trainer confirmed: only that counts for a sheet. */
+export const OwnWords = ({ intake, writer }: { intake: IntakeDto; writer: PersonWriter }) => {
+  const [words, setWords] = useState(intake.ownWords);
+  const { chips, dislikes } = intake;
+  const meant = meantBy(builtInCatalogue, words);
+  const open = meant.chips.filter((chip) => !chips.some((known) => keyOf(known) === keyOf(chip)));
+  const avoids = meant.avoids.filter(({ variationIds }) => variationIds.some((id) => !dislikes.includes(id)));
+  const confirm = (chip: Confirmed): void => void writer.saveIntake({ ownWords: words.trim(), chips: [...chips, chip] });
+  const isChanged = words.trim() !== intake.ownWords;
+  const isUnmatched = words.trim() !== '' && meant.chips.length + meant.avoids.length === 0;
+  return (
+    <View style={styles.group}>
+      <Field label="What they want, in their own words" value={words} onChangeText={setWords} multiline />
+      {open.length + avoids.length > 0 && (
+        <View role="group" aria-label="It may mean" style={styles.row}>
+          <Txt kind="small" tone="quiet">
+            It may mean. Tap what is right:
+          </Txt>
+          {open.map((chip) => (
+            <Chip
+              key={keyOf(chip)}
+              label={`+ ${labelOf(chip)}`}
+              says={`Confirm: ${labelOf(chip)}`}
+              chosen={false}
+              onPress={() => confirm(chip)}
+            />
+          ))}
+          {avoids.map(({ word, variationIds }) => (
+            <Chip
+              key={word}
+              label={`Rather not: ${word}`}
+              says={`Confirm: rather not ${word}`}
+              chosen={false}
+              onPress={() =>
+                void writer.saveIntake({
+                  ownWords: words.trim(),
+                  dislikes: [...new Set([...dislikes, ...variationIds])].slice(0, 40),
+                })
+              }
+            />
+          ))}
+        </View>
+      )}
+      {isUnmatched && (
+        <Txt kind="small" tone="quiet">
+          Nothing here names a movement, a muscle or a daily task: it is kept as a note, and no sheet reads it.
+        </Txt>
+      )}
+      {isChanged && <Button label="Keep the words" onPress={() => void writer.saveIntake({ ownWords: words.trim() })} />}
+      {chips.length > 0 && (
+        <View role="group" aria-label="Confirmed" style={styles.row}>
+          <Txt kind="small" tone="quiet">
+            Counts for the sheets:
+          </Txt>
+          {chips.map((chip) => (
+            <Chip
+              key={keyOf(chip)}
+              label={`${labelOf(chip)} ×`}
+              says={`No longer: ${labelOf(chip)}`}
+              chosen
+              onPress={() => void writer.saveIntake({ chips: chips.filter((other) => keyOf(other) !== keyOf(chip)) })}
+            />
+          ))}
+        </View>
+      )}
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  group: { gap: SPACE.s },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'center' },
+});
