@@ -5,7 +5,7 @@ import type { LeverScale, Variation } from './types';
 const IN_HAND = ['goblet', 'suitcase', 'rack-one', 'rack'] as const satisfies readonly LoadPosition[];
 
 /**
- * Where else the weight of a lunge, split squat, step or bridge may be held, beside its usual place. A place that another
+ * Where else the weight of a lunge, split squat, step, bridge, staggered hinge or calf raise may be held, beside its usual place. A place that another
  * movement is named for is that movement's alone: a split squat with the weight at the chest is the goblet split squat.
  * Trade knowledge, no source.
  */
@@ -30,6 +30,11 @@ const MORE_PLACES: Readonly<Record<string, readonly LoadPosition[]>> = {
   'lateral-step-up': [...IN_HAND],
   'step-down-behind': [...IN_HAND],
   'heel-tap-step-down': ['goblet', 'suitcase', 'rack-one'],
+  'staggered-romanian-deadlift': ['suitcase'],
+  'rear-foot-on-step-romanian-deadlift': ['suitcase'],
+  'rear-foot-on-wall-romanian-deadlift': ['suitcase'],
+  'calf-raise': ['suitcase', 'goblet'],
+  'bent-knee-calf-raise': ['suitcase', 'goblet'],
   'frog-glute-bridge': ['hips'],
   'staggered-glute-bridge': ['hips'],
   'one-leg-glute-bridge': ['hips'],

@@ -4,7 +4,7 @@ import { accessTo } from '../selection';
 import type { Access } from '../selection';
 import { guessKg } from '../strength';
 import { reason } from '../vocabulary';
-import type { DailyTask, Goal, Reason } from '../vocabulary';
+import type { DailyTask, Family, Goal, Reason } from '../vocabulary';
 import { accessoryMovements } from './accessory-options';
 import { isWanted } from './asked';
 import { settingsWithin } from './choose-start';
@@ -36,12 +36,15 @@ export const taskToday = ({ chips = [], stage }: SheetInput): DailyTask | null =
 
 type Movement = { variation: Variation; access: Access };
 
+/** Families that teach moving beside the big lifts: steps, lunges, side to side, carries. House default. */
+const MOVES_WELL: ReadonlySet<Family> = new Set(['step', 'lunge', 'lateral', 'trunk', 'squat']);
+
 /** What a movement has to be to serve a second goal; goals that have a part of the session of their own are not asked here. */
 const SERVES: Partial<Record<Goal, (variation: Variation, input: SheetInput) => boolean>> = {
   'build-muscle': ({ emphasis }) => Math.max(...Object.values(emphasis)) >= 0.75,
   'get-stronger': (variation, { context }) => guessKg(variation, context.person) > 0 && variation.seconds === null,
-  'move-well': ({ emphasis, stance }) =>
-    (emphasis.balance ?? 0) >= 0.3 || (emphasis.mobility ?? 0) >= 0.3 || stance === 'one-leg',
+  'move-well': ({ family, emphasis }) =>
+    MOVES_WELL.has(family) && ((emphasis.balance ?? 0) >= 0.3 || (emphasis.mobility ?? 0) >= 0.3),
 };
 
 const optionsOf = (

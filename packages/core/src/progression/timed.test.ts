@@ -14,6 +14,18 @@ const carry = (asked: number, held: readonly number[], { before = true, loadKg =
   return { ...log, dose, sets, past };
 };
 
+/** A hold with nothing in the hands, at its longest twice. */
+const hold = (variationId: string): Partial<ExerciseLog> => {
+  const log = anExerciseLog({ variationId, reps: [] });
+  const seconds = log.variation.seconds?.high ?? 40;
+  const dose = { ...log.dose, sets: 2, seconds, load: { position: 'none' as const, implements: [], externalKg: 0 } };
+  const sets = [0, 1].flatMap((setIndex) =>
+    (['left', 'right'] as const).map((side) => aSet({ kind: 'timed', setIndex, side, seconds, reps: null, externalKg: 0 })),
+  );
+  const { variation, values, loads } = log;
+  return { variation, values, loads, dose, sets, past: [{ sessionId: 'p', day: log.day - 3, dose, values: {}, sets }] };
+};
+
 // Source: the practice's own rule for timed work; that what is carried then gets heavier is common practice, no source.
 describe('work counted in seconds', () => {
   it('clean in every set twice: five seconds more, a tenth from 30 s on', () => {
@@ -35,6 +47,16 @@ describe('work counted in seconds', () => {
   it('at the heaviest there is it stays and says so; nothing held or walked gets a tempo', () => {
     const log = carry(40, [40, 40], { loadKg: 1000 });
     expect(timedWork(log)).toMatchObject({ verdict: 'same-again', reasons: [{ code: 'timed-longest' }] });
+  });
+
+  it('with nothing held and no setting left: a first weight, where the movement has a place for one', () => {
+    const held = { ...carry(40, [40, 40], { loadKg: 0 }), ...hold('held-split-squat') };
+    const loaded = timedWork(held);
+    expect(loaded).toMatchObject({ change: { lever: 'load-position', from: 'none', to: 'sides' }, dose: { seconds: 15 } });
+    expect(loaded.dose.load.externalKg).toBeGreaterThan(0);
+    expect(loaded.reasons.map(({ code }) => code)).toEqual(['timed-longest', 'held-elsewhere']);
+    // A plank has none.
+    expect(timedWork({ ...carry(45, [45, 45], { loadKg: 0 }), ...hold('plank') }).change?.lever).not.toBe('load-position');
   });
 
   it('two sets well short: five seconds less, never under ten', () => {

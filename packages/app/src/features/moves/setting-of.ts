@@ -9,6 +9,7 @@ export const settingOf = (catalogue: Catalogue, rung: Rung): string =>
   (Object.entries(rung.values ?? {}) as [LeverId, LeverValue][])
     .map(([lever, value]) => {
       const scale = scaleOf(getVariation(catalogue, rung.variationId), lever);
-      return formatLeverValue(lever, value, scale?.unit ?? null);
+      const words = formatLeverValue(lever, value, scale?.unit ?? null);
+      return lever === 'load-position' ? `held ${words}` : words;
     })
     .join(', ');

@@ -27,7 +27,7 @@ const OF_KIT: ReadonlySet<string> = new Set(['same-pattern', 'needs', 'needs-no'
 
 const differs = (from: Variation, to: Variation, { outcome }: Way, before: Load): string => {
   if (to.id === from.id) {
-    const settings = outcome.values ? settingsLine(to, outcome.values) : null;
+    const settings = outcome.values ? settingsLine(to, outcome.values, outcome.dose.load) : null;
     return settings ?? (outcome.verdict === 'move-up' ? 'The same movement, more of it' : 'The same movement, as it is');
   }
   const { position } = outcome.dose.load;

@@ -38,7 +38,7 @@ export const shortOutcome = (
 ): string => {
   const variation = (variationId && findVariation(builtInCatalogue, variationId)) || own;
   const name = variation.id === own.id ? null : variation.name;
-  const settings = values ? settingsLine(variation, values) : null;
+  const settings = values ? settingsLine(variation, values, dose.load) : null;
   return [name, formatLoad(dose.load), `${formatSets(dose, variation.stance)}${formatAim(dose)}`, settings]
     .filter(Boolean)
     .join(' · ');

@@ -40,7 +40,7 @@ export const SheetLine = ({
   const { unit } = useStudio();
   const variation = getVariation(builtInCatalogue, item.variationId);
   const { dose } = item;
-  const settings = settingsLine(variation, item.values);
+  const settings = settingsLine(variation, item.values, dose.load);
   const setup = barSetup(sheet.kit, dose.load, null);
   const isTimed = dose.seconds !== undefined;
   const block = sheet.blocks.find(({ id }) => id === item.blockId);

@@ -22,7 +22,7 @@ export const textOf = (sheet: SheetDto, minutes: number): string =>
           variationId,
           dose,
           feelers,
-          settings: settingsLine(getVariation(builtInCatalogue, variationId), values),
+          settings: settingsLine(getVariation(builtInCatalogue, variationId), values, dose.load),
         })),
       })),
       cautions: [

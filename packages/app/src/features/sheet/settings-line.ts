@@ -1,10 +1,17 @@
+import type { Load } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
 import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
 import type { LeverId, LeverValue, LeverValues } from '@drubo/core/vocabulary';
 
-/** Settings moved away from the usual, in one line: 'Box height 45 cm · Heel lift 12 mm'; null where none is. */
-export const settingsLine = (variation: Variation, values: LeverValues): string | null => {
-  const words = (Object.entries(values) as [LeverId, LeverValue][]).map(([lever, value]) => {
+/**
+ * Settings moved away from the usual, in one line: 'Box height 45 cm · Heel lift 12 mm'; null where none is. Where a weight is held is
+ * said only of one that is.
+ */
+export const settingsLine = (variation: Variation, values: LeverValues, load: Pick<Load, 'externalKg'>): string | null => {
+  const said = (Object.entries(values) as [LeverId, LeverValue][]).filter(
+    ([lever]) => lever !== 'load-position' || load.externalKg > 0,
+  );
+  const words = said.map(([lever, value]) => {
     const unit = variation.levers.find((scale) => scale.lever === lever)?.unit ?? null;
     return `${LEVER_WORDS[lever].label} ${formatLeverValue(lever, value, unit)}`;
   });

@@ -1,5 +1,6 @@
 import { reason } from '../../vocabulary';
 import { lever } from '../change-lever';
+import { heldElsewhere } from '../held-elsewhere';
 import { heldByLocks, metGate, toNextRung } from '../gates/move-on';
 import { stay } from '../stay';
 import type { ExerciseLog, Outcome, PastExercise } from '../types';
@@ -19,7 +20,8 @@ const isFull = ({ sets, dose }: Pick<PastExercise, 'sets' | 'dose'>): boolean =>
 
 /**
  * Work counted in seconds: clean in every set of two sessions running earns five seconds more, or a tenth from 30 s up, to
- * the movement's longest; then its stage where that is earned, else the next weight, else a setting. Two sets well short take five seconds off.
+ * the movement's longest; then its stage where that is earned, else the next weight, else a setting, else a first
+ * weight. Two sets well short take five seconds off.
  */
 export const timedWork = (log: ExerciseLog): Outcome => {
   const { dose, variation, sets } = log;
@@ -44,7 +46,7 @@ export const timedWork = (log: ExerciseLog): Outcome => {
   const why = reason('timed-longest', { seconds: asked }, 'common-practice');
   const heavier = carriedHeavier(log);
   if (heavier) return { ...heavier, reasons: [why, ...heavier.reasons] };
-  const notch = settingOf(log);
+  const notch = settingOf(log) ?? withWeight(log);
   return heldByLocks(gate, notch ? { ...notch, reasons: [why, ...notch.reasons] } : stay(log, { load }, [why]));
 };
 
@@ -59,6 +61,14 @@ const carriedHeavier = ({ dose, variation, loads }: ExerciseLog): Outcome | null
     dose: { ...dose, load: next, seconds: variation.seconds.low },
     reasons: [reason('timed-heavier', { fromKg, toKg, seconds: variation.seconds.low }, 'common-practice')],
   };
+};
+
+/** What was held with nothing goes on with the lightest weight there is a place for, from its shortest again. */
+const withWeight = (log: ExerciseLog): Outcome | null => {
+  const held = log.variation.seconds ? heldElsewhere(log, log.dose.load) : null;
+  return held && log.variation.seconds
+    ? { ...held, dose: { ...held.dose, repsAim: undefined, seconds: log.variation.seconds.low } }
+    : null;
 };
 
 /** The next notch of a setting; what is held or walked has no tempo. */
