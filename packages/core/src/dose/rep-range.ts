@@ -44,7 +44,11 @@ const gateReps = (variation: Variation, values: LeverValues): number | undefined
  * next; with a load that is shown by strength, and the range stays where reps say something of it.
  */
 export const ownRange = (variation: Variation, values: LeverValues = {}, loadKg = 0): RepRange =>
-  withinWindow(variation.repRange ?? OWN, variation.unloadedAllowed && loadKg <= 0 ? gateReps(variation, values) : undefined);
+  withinWindow(variation.repRange ?? OWN, isBare(variation, loadKg) ? gateReps(variation, values) : undefined);
+
+/** Whether nothing is lifted but the person: what balances them is no load. */
+const isBare = ({ unloadedAllowed, loadPositions }: Variation, loadKg: number): boolean =>
+  loadPositions[0] === 'counterweight' || (unloadedAllowed && loadKg <= 0);
 
 /** A dose whose range holds no more numbers than it may; its top stays. */
 export const narrowed = (dose: Dose): Dose => {

@@ -114,7 +114,7 @@ describe('what a gate is shown by', () => {
 
   it('somebody alone whose every third session is watched moves on all the same', () => {
     // Seen on an invented client: a counterweight squat with nothing held for 26 weeks.
-    const unloaded = { externalKg: 0, reps: 12, reserve: 5 };
+    const unloaded = { externalKg: 0, reps: 20, reserve: 5 };
     const sets = (clean: 'yes' | 'not-judged') => [0, 1, 2].map((setIndex) => aSet({ setIndex, ...unloaded, clean }));
     const log = anExerciseLog({ variationId: 'counterweight-squat', loadKg: 0, method: 'ladder-gate', sets: sets('yes') });
     const earlier = (['yes', 'not-judged', 'not-judged'] as const).map((clean, at): PastExercise => ({
@@ -137,7 +137,7 @@ describe('what a gate is shown by', () => {
     // Seen on an invented client of 78: sets to failure for weeks on the way to twelve.
     const sets = (reps: readonly number[], last: Partial<SetRecord>) =>
       reps.map((done, at) => aSet({ setIndex: at, reps: done, externalKg: 0, ...(at === reps.length - 1 ? last : {}) }));
-    const log = anExerciseLog({ variationId: 'counterweight-squat', loadKg: 0, method: 'ladder-gate', dose: { repsAim: 12 } });
+    const log = anExerciseLog({ variationId: 'bodyweight-box-squat', loadKg: 0, method: 'ladder-gate', dose: { repsAim: 12 } });
     const failed = decideExercise({ ...log, sets: sets([12, 11, 10], { endedBy: 'failure' }) });
     expect(failed).toMatchObject({ verdict: 'ease-back', change: { lever: 'reps', from: 12, to: 10 }, dose: { repsAim: 10 } });
     const hard = decideExercise({ ...log, dose: { ...log.dose, repsAim: 11 }, sets: sets([11, 11, 11], { reserve: 0 }) });

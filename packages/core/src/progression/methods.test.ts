@@ -1,4 +1,5 @@
 import { builtInCatalogue, getVariation } from '../catalogue';
+import { ownRange } from '../dose';
 import { aSet, anExerciseLog } from '../testing';
 import type { MethodId } from '../vocabulary';
 import {
@@ -236,9 +237,12 @@ describe('gates', () => {
     expect(to(16)).toBe(24);
   });
 
-  it('counterweight squat: sets of twelve, clean', () => {
-    // Source: common practice, no source: 2–3 × 10–12 clean to own depth.
-    expect(rungAt('counterweight-squat', {})!.rung.gate).toMatchObject({ sets: 3, reps: 12 });
+  it('counterweight squat: three sets of twenty, clean, and a range that gets there', () => {
+    // Source: practitioners' gate of a heels-raised counterweight squat: 20 clean reps × 3–4 sets, from memory.
+    expect(rungAt('counterweight-squat', {})!.rung.gate).toMatchObject({ sets: 3, reps: 20 });
+    const { context } = anExerciseLog({});
+    const squat = getVariation(context.catalogue, 'counterweight-squat');
+    expect(ownRange(squat, {}, 5)).toEqual({ low: 15, high: 20 });
   });
 
   it('fewer reps with more load meet it as well; arms that give out with three left in the legs do too', () => {

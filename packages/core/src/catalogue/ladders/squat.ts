@@ -18,7 +18,7 @@ export const twoLegSquat = {
     },
     { id: 'strap', variationId: 'strap-supported-squat', stage: 3, from: ['chair-no-hands'], gate: reps(3, 12) },
     { id: 'box', variationId: 'bodyweight-box-squat', stage: 3, from: ['chair-no-hands'], gate: reps(3, 12) },
-    { id: 'counterweight', variationId: 'counterweight-squat', stage: 3, from: ['chair-no-hands'], gate: reps(3, 12) },
+    { id: 'counterweight', variationId: 'counterweight-squat', stage: 3, from: ['chair-no-hands'], gate: reps(3, 20) },
     {
       id: 'goblet',
       variationId: 'goblet-squat',

@@ -16,7 +16,7 @@ export const counterweightSquat = {
   levers: [COUNTERWEIGHT, HEELS_UP, BOX_HEIGHT, TEMPO],
   siblings: [{ lever: 'load-position', way: 'harder', variationId: 'goblet-squat' }],
   jumpOn: 'external',
-  repRange: { low: 10, high: 12 },
+  repRange: { low: 12, high: 20 },
   unloadedAllowed: true,
   setUpSeconds: 40,
   cues: ['Weight out, about chest high', 'Sit down between the heels', 'Whole foot stays down'],
