@@ -6,7 +6,7 @@ import { STUDIO_ITEMS } from '../vocabulary';
 import type { Goal, TrainingAge } from '../vocabulary';
 import { compose, countsFor, recentWork, weekFor } from '.';
 import type { RecentWork, SheetInput, Track } from '.';
-import { floorToday, mostToday, setsWantedToday } from './targets';
+import { floorToday, isStarved, mostToday, setsWantedToday } from './targets';
 import { SESSION_CAP } from './weekly-table';
 import type { Need } from './weekly-table';
 
@@ -154,6 +154,20 @@ describe('choosing by it', () => {
     expect(drills(20)).not.toEqual(drills(21));
     // An even session opens the ankle for the squat, an odd one turns the hips.
     expect([drills(20)[0], drills(21)[0]]).toEqual(['ankle-rock', 'ninety-ninety']);
+  });
+
+  it('what got nothing for ten days comes before what merely goes on', () => {
+    // Seen on an invented client: a carry every session, and no knee-bending work for 26 weeks of full 45 minutes.
+    const usual = { 'front-thigh': 4, hamstrings: 3, glutes: 8, calves: 1, trunk: 2 };
+    const lately = (kneeBend: number) => [done(92, usual, kneeBend), done(96, usual, kneeBend)];
+    expect([0, 1].map((sets) => isStarved('knee-bend', inputFor({ recent: lately(sets) })))).toEqual([true, false]);
+    // One session says nothing yet, and what was worked is never starved.
+    expect(isStarved('knee-bend', inputFor({ recent: lately(0).slice(1) }))).toBe(false);
+    expect(isStarved('trunk', inputFor({ recent: lately(0) }))).toBe(false);
+    const tracks = [trackOf('trunk', 'farmer-carry')];
+    const bends = (sets: number) => setsOf(inputFor({ recent: lately(sets), tracks, minutes: 45 }), 'knee-bend', 45);
+    expect(bends(0)).toBeGreaterThan(0);
+    expect(bends(0)).toBeGreaterThanOrEqual(bends(2));
   });
 
   it('as many sets as the last time, where nothing speaks against it', () => {

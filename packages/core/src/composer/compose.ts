@@ -18,7 +18,7 @@ import { SHAPES, SPLIT } from './shapes';
 import type { ShapeRule } from './shapes';
 import { optionsOf, solve } from './solve';
 import type { Problem, Solution } from './solve';
-import { floorToday, mostToday, setsWantedToday } from './targets';
+import { floorToday, isStarved, mostToday, setsWantedToday } from './targets';
 import type { LeftOff, SheetInput } from './types';
 import { NEEDS, SESSION_CAP } from './weekly-table';
 import { inVariant, isPaired, oddSeconds, variantsOf } from './variants';
@@ -54,6 +54,8 @@ export interface Composition extends Composed {
 /** Weights of the fit beside the worth of each exercise. House defaults. */
 const FIT = {
   floor: 2,
+  /** A floor of something that got nothing for ten days: before what merely goes on. */
+  starved: 3.5,
   need: 0.45,
   kneeHip: { width: 3, weight: 0.6 },
   oneTwoLegs: { width: 5, weight: 0.25 },
@@ -87,7 +89,8 @@ const BENDS = { idleShare: 0.15, more: 2, fromDay: 14 } as const;
 const needsToday = (input: SheetInput, perCap: number): Problem['needs'] => [
   ...NEEDS.map((need) => {
     const amount = setsWantedToday(need, input);
-    const floor = { amount: Math.min(amount, floorToday(need, input)), weight: FIT.floor };
+    const weight = isStarved(need, input) ? FIT.starved : FIT.floor;
+    const floor = { amount: Math.min(amount, floorToday(need, input)), weight };
     return { amount, weight: FIT.need, floor, most: perCap * mostToday(need, input) };
   }),
   { amount: 0, weight: 0, most: perCap * SESSION_CAP.all },

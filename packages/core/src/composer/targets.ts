@@ -69,6 +69,18 @@ const weekOf = (need: Need, { recent = [], day, trainsOn = day }: SheetInput): {
   return { days: days.length, sets: days.reduce((sum, work) => sum + setsOf(work), 0) };
 };
 
+/** Sessions without any of it after which a need has been starved. House default. */
+const STARVED_AFTER = 2;
+
+/** Whether the last days held work and nothing of a need. */
+export const isStarved = (need: Need, { recent = [], day }: SheetInput): boolean => {
+  const worked = recent.filter((work) => work.day < day);
+  return (
+    worked.length >= STARVED_AFTER &&
+    worked.every((work) => !(need === 'knee-bend' ? work.kneeBendSets : work.hardSetsByMuscle[need]))
+  );
+};
+
 /** What is left of the week, spread over the sessions left of it. */
 const today = (weekly: number, need: Need, input: SheetInput): number => {
   const done = weekOf(need, input);
