@@ -79,8 +79,11 @@ const mostFor = ({ stage, context }: SheetInput): number => {
 };
 
 /** What somebody asked for beside their goal comes on top. */
-const moreFor = (groups: readonly (readonly Option[])[]): number =>
-  groups.some((group) => group.some(({ item }) => item.slot === SECOND_SLOT || item.slot.startsWith('task-'))) ? 1 : 0;
+const moreFor = ({ secondGoal }: SheetInput, groups: readonly (readonly Option[])[]): number => {
+  const isAsked = ({ item }: Option): boolean =>
+    item.slot === SECOND_SLOT || item.slot.startsWith('task-') || (secondGoal === 'power' && item.slot === 'power');
+  return groups.some((group) => group.some(isAsked)) ? 1 : 0;
+};
 
 /** Idle minutes from this share on let one exercise more stand there, up to so many, once the first two weeks are over. House default. */
 const BENDS = { idleShare: 0.15, more: 2, fromDay: 14 } as const;
@@ -200,7 +203,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     }
     return best;
   };
-  let most = mostFor(input) + moreFor(groups);
+  let most = mostFor(input) + moreFor(input, groups);
   let best = bestOf(most, null);
   // Who has minutes to spare and muscles under their floor gets one exercise more, and another.
   for (let more = 1; more <= BENDS.more && rule.most === null && best && mayBend(input, best.composed, minutes); more += 1) {

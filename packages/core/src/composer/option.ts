@@ -63,7 +63,7 @@ export const WORTH = {
   /** Each movement further on in a list that begins with the easiest. */
   furtherUp: 0.05,
   wantedMain: 0.25,
-  power: 7,
+  power: 10,
   accessoryKnown: 0.6,
   /** What the last review said comes next in its place: the sheet keeps that word. */
   accessoryGoesOn: 1.6,

@@ -59,6 +59,12 @@ describe('a second goal', () => {
     expect(items.some(({ variationId }) => getVariation(builtInCatalogue, variationId).family === family)).toBe(true);
   });
 
+  it('power as a second goal has its jump or swing beside the usual lifts of somebody strong', () => {
+    // Seen on the demo’s cartographer: stronger first, power second, and no jump in fifteen weeks.
+    const strong = inputFor({ secondGoal: 'power' }, 'get-stronger');
+    expect(made(strong).items.map(({ slot }) => slot)).toContain('power');
+  });
+
   it('where there is no room for it, that is said', () => {
     const short = made(inputFor({ secondGoal: 'move-well', minutes: 15 }), 15);
     expect(short.items.some(({ slot }) => slot === SECOND_SLOT)).toBe(false);

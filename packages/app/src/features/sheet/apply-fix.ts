@@ -1,11 +1,10 @@
 import type { ContentItemDto, SheetContentDto } from '@drubo/contracts';
 import { allowedLoads } from '@drubo/core';
 import { getVariation } from '@drubo/core/catalogue';
-import { evenRounds, moveTo, removeItem, replaceItem, unpair } from '@drubo/core/composing';
+import { evenRounds, moveTo, removeItem, replaceItem, substitutesFor, unpair } from '@drubo/core/composing';
 import type { Fix, SheetInput } from '@drubo/core/composing';
 import { lighterDose } from '@drubo/core/dose';
 import { isSameMass } from '@drubo/core/kit';
-import { standInsFor } from '@drubo/core/selection';
 import { chosenByHand, withArrangement } from './arrange';
 
 const NO_WHY = { sets: [], reps: [], load: [], tempo: [], rest: [], reserve: [] };
@@ -54,8 +53,7 @@ export const applyFix = (content: SheetContentDto, fix: Fix, input: SheetInput):
     case 'fewer-sets':
       return withItem({ dose: { ...item.dose, sets: Math.max(1, item.dose.sets - 1) } });
     case 'swap': {
-      const { catalogue, room, limits } = input.context;
-      const [best] = standInsFor(catalogue, variation, room ?? new Set(), limits).ranked.filter(
+      const [best] = substitutesFor(input, variation).ranked.filter(
         ({ variationId }) => !content.items.some((other) => other.variationId === variationId),
       );
       const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
