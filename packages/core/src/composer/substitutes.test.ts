@@ -49,6 +49,17 @@ describe('what stands in where the bar is taken', () => {
     expect(first({ ...input, pastOf: () => [] })).not.toBe('one-leg-squat');
   });
 
+  it('is of the same kind: no leg curl for a hinge, no plank for a bridge', () => {
+    // Seen on the demo’s painter: a ball curl in the place of a hinge, because both are called hinges.
+    const novice = inputFor({ tracks: [] }, { ...studio, pieces: studio.pieces.filter(({ type }) => type !== 'dumbbell') });
+    const asked = {
+      ...novice,
+      context: { ...novice.context, person: { goal: 'build-muscle', trainingAge: 'novice', massKg: 74 } },
+    } as SheetInput;
+    expect(first(asked, 'dumbbell-romanian-deadlift')).toBe('kettlebell-deadlift');
+    expect(first(asked, 'glute-bridge')).toMatch(/bridge|thrust/);
+  });
+
   it('never what hurt last time, what they would rather not do, or what is locked here', () => {
     const hurt = (id: string): readonly PastExercise[] =>
       id === 'double-kettlebell-front-squat'
