@@ -4,7 +4,7 @@ import type { PersonLimit } from '../limits';
 import { aJudgeContext, aKnownLift } from '../testing';
 import { STUDIO_ITEMS } from '../vocabulary';
 import type { KnownLift } from '../strength';
-import { compose, placedOn, placementLock, planItem } from '.';
+import { compose, placedOn, placementLock, planItem, standingsByLifts } from '.';
 import { ladderOf, standingFor } from './choose-start';
 import type { SheetInput } from '.';
 
@@ -97,5 +97,19 @@ describe('placing by hand', () => {
     const noBar = { ...kit, pieces: kit.pieces.filter(({ type }) => type !== 'bar') };
     const bare = { ...inputFor([]).context, kit: noBar, room: roomOf(noBar, STUDIO_ITEMS) };
     expect(placementLock(squat, rung('back'), bare).map(({ code }) => code)).toContain('kit-no-load');
+  });
+});
+
+// Source: design: a known lift that earns its stage is a standing of its own.
+describe('standings by known lifts', () => {
+  it('an earned one stands on its stage, over what is lower; one that earns nothing leaves no record, and a record it left goes', () => {
+    const earned = standingsByLifts(inputFor([lift140]), [], '2026-01-01').taken;
+    expect(earned).toMatchObject([{ ladderId: 'two-leg-squat', rungId: 'back', by: 'known-lift', on: '2026-01-01' }]);
+    const told = inputFor([{ ...lift140, source: 'told', heldBy: ['told'] }]);
+    expect(standingsByLifts(told, [], '2026-01-01')).toEqual({ taken: [], gone: [] });
+    expect(standingsByLifts(told, earned, '2026-01-02')).toEqual({ taken: [], gone: ['two-leg-squat'] });
+    const reviewed = earned.map((one) => ({ ...one, by: 'review' as const }));
+    expect(standingsByLifts(inputFor([lift140]), reviewed, '2026-01-02')).toEqual({ taken: [], gone: [] });
+    expect(standingsByLifts(inputFor([lift140]), [{ ...reviewed[0]!, rungId: 'goblet' }], '2026-01-02').taken).toHaveLength(1);
   });
 });

@@ -59,6 +59,12 @@ describe('a second goal', () => {
     expect(items.some(({ variationId }) => getVariation(builtInCatalogue, variationId).family === family)).toBe(true);
   });
 
+  it('is dosed by it, not by the first', () => {
+    const second = (goal: Goal, secondGoal: Goal) =>
+      made(inputFor({ secondGoal }, goal)).items.find(({ slot }) => slot === SECOND_SLOT)!.trackDose;
+    expect(second('move-well', 'get-stronger').reserve).toBeLessThan(second('get-stronger', 'move-well').reserve);
+  });
+
   it('power as a second goal has its jump or swing beside the usual lifts of somebody strong', () => {
     // Seen on the demo’s cartographer: stronger first, power second, and no jump in fifteen weeks.
     const strong = inputFor({ secondGoal: 'power' }, 'get-stronger');

@@ -87,6 +87,22 @@ describe('where a weight is held here', () => {
     expect(placed(limited('shoulder', 2), studio, 'back-bar')).toBe('back-bar');
   });
 
+  it('a bar is the trainer’s to choose, but for a movement never done without a weight', () => {
+    const garage = kitOf(({ type }) => type === 'bar' || type === 'plate');
+    const bareBar = situation({ ...garage, pieces: garage.pieces.filter(({ type }) => type === 'bar') });
+    expect(withPlaceHere(get('reverse-lunge'), {}, bareBar)).toEqual({});
+    expect(openPlaces(get('reverse-lunge'), bareBar)).toContain('front-bar');
+    expect(withPlaceHere(get('front-rack-lunge'), {}, bareBar)).toEqual({ 'load-position': 'front-bar' });
+    // Plates alone are held by their rims, and count as something to hold.
+    expect(roomOf(garage, []).has('dumbbell')).toBe(true);
+    expect(
+      roomOf(
+        kitOf(({ type }) => type === 'bar'),
+        [],
+      ).has('dumbbell'),
+    ).toBe(false);
+  });
+
   it('closed places are said with why: limit, safety, kit', () => {
     const closed = (over: Partial<Situation>, kit = studio) =>
       new Map(closedPlaces(rearFoot, situation(kit, over)).map(({ place, reasons }) => [place, reasons[0]?.code]));
@@ -117,6 +133,10 @@ describe('what a place makes of a movement', () => {
     expect(barred.setUpSeconds).toBe(120);
     expect(heldAs(lunge, { 'load-position': 'overhead' }).firstLoadShare.trained).toBeLessThan(
       0.8 * lunge.firstLoadShare.trained,
+    );
+    const rearFoot = get('rear-foot-elevated-split-squat');
+    expect(heldAs(rearFoot, { 'load-position': 'overhead' }).firstLoadShare.novice).toBeLessThan(
+      0.8 * rearFoot.firstLoadShare.novice,
     );
     expect(heldAs(lunge, {})).toBe(lunge);
     expect(heldAs(lunge, { 'load-position': 'sides' })).toBe(lunge);

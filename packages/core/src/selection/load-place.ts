@@ -34,14 +34,13 @@ export const heldAs = (variation: Variation, values: LeverValues): Variation => 
   const place = variation.loadPositions.find((one) => one === values['load-position']);
   const [usual] = variation.loadPositions;
   if (place === undefined || usual === undefined || place === usual) return variation;
-  const gone = new Set<TraitId>(BRINGS[usual] ?? []);
   const brings = BRINGS[place] ?? [];
   const kit = PLACE_KIT[place];
   const share = Math.exp(-placeCost(place, usual));
   return {
     ...variation,
     loadPositions: [place, ...variation.loadPositions.filter((one) => one !== place)],
-    traits: [...new Set([...variation.traits.filter((trait) => !gone.has(trait)), ...brings])],
+    traits: [...new Set([...variation.traits, ...brings])],
     kit: kit ? [...variation.kit, ...kit] : variation.kit,
     setUpSeconds: kit ? Math.max(variation.setUpSeconds, BAR_SET_UP_SECONDS) : variation.setUpSeconds,
     firstLoadShare: { novice: variation.firstLoadShare.novice * share, trained: variation.firstLoadShare.trained * share },
