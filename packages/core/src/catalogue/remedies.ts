@@ -1,5 +1,6 @@
 import type { Remedy } from './faults';
 import { getFault } from './faults';
+import { hasPlaces } from './places';
 import type { Variation } from './types';
 import type { FaultId } from '../vocabulary';
 
@@ -11,7 +12,13 @@ const applies = (variation: Variation, remedy: Remedy): boolean => {
     case 'lever':
       return variation.levers.some(({ lever }) => lever === remedy.lever);
     case 'load-position':
-      return isLoadable(variation) && variation.loadPositions[0] !== remedy.to && variation.loadPositions[0] !== 'overhead';
+      // A place it has is one to go to only where that is a setting of it.
+      return (
+        isLoadable(variation) &&
+        variation.loadPositions[0] !== remedy.to &&
+        variation.loadPositions[0] !== 'overhead' &&
+        (hasPlaces(variation) || !variation.loadPositions.includes(remedy.to))
+      );
     case 'aid':
       return remedy.aid !== 'lighter' || isLoadable(variation);
     case 'variation':

@@ -2,6 +2,9 @@ import { takenOn } from '../selection';
 import { swapTo } from '.';
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { defaultKit } from '../kit';
+import { remediesFor } from '../catalogue/knowledge';
+import type { JudgeContext } from '../progression';
+import { measureFor } from './measures';
 import { aJudgeContext, anExerciseLog, aSet } from '../testing';
 import type { LoadPosition } from '../vocabulary';
 import { estimateFor, historyOf } from '../progression';
@@ -47,5 +50,30 @@ describe('sets of every place are one lift', () => {
     const made = swapTo({ ...goblet, context, past: [] }, lunge, 100, []);
     expect(made.dose.load.position).toMatch(/goblet|none/);
     expect(made.feelers).toBe(2);
+  });
+
+  it('a trunk that tips is answered by a place of the movement’s own, where a weight may be held there', () => {
+    const tips = (id: string, over: Partial<JudgeContext> = {}) => {
+      const { variation, values, dose: planned, loads, context } = anExerciseLog({ variationId: id, context: over });
+      const facts = {
+        variation,
+        values,
+        dose: planned,
+        loads,
+        context,
+        past: [],
+        method: 'reserve-led',
+        day: 100,
+        feelers: 0,
+      } as const;
+      return measureFor({ ...facts, today: [], next: undefined }, 'trunk-tips')?.values;
+    };
+    expect(tips('forward-lunge')).toMatchObject({ measure: 'load-position', what: 'rack' });
+    const noPair = { ...studio, pieces: studio.pieces.filter(({ type }) => type === 'kettlebell') };
+    expect(tips('forward-lunge', { kit: noPair })).not.toMatchObject({ what: 'rack' });
+    // A movement that merely may be held so has no such setting.
+    expect(
+      remediesFor(getVariation(builtInCatalogue, 'back-extension'), 'low-back-over-arches').map(({ kind }) => kind),
+    ).not.toContain('load-position');
   });
 });
