@@ -1,9 +1,9 @@
 import { startKit } from '../../kit';
 import type { PlaceKit } from '../../kit';
-import { getVariation } from '../../catalogue';
+import { builtInCatalogue, getVariation } from '../../catalogue';
 import { accessTo } from '../../selection';
 import { fixedAtStart, sinceAgreed } from '../../loop';
-import { isSameDose } from '../../dose';
+import { allowedLoads, isSameDose } from '../../dose';
 import { aWholePerson, liveWhole } from '.';
 import type { WholePerson, WholeSession } from '.';
 
@@ -186,6 +186,27 @@ describe('what changed since a sheet was agreed', () => {
         expect(item.dose.sets).toBeLessThanOrEqual(agreed.items.find(({ id }) => id === item.id)!.dose.sets);
       }
     }
+  });
+
+  it('a weight held where a limit locks one goes elsewhere at once, and says why', () => {
+    const lunge = agreed.items.find(({ slot }) => slot === 'lunge')!;
+    const variationId = 'forward-lunge';
+    const overhead = allowedLoads(session.context.kit, [], getVariation(builtInCatalogue, variationId), {
+      'load-position': 'overhead',
+    }).find(({ externalKg }) => externalKg > 0)!;
+    const values = { 'load-position': 'overhead' } as const;
+    const items = agreed.items.map((item) =>
+      item === lunge ? { ...item, variationId, values, dose: { ...item.dose, load: overhead } } : item,
+    );
+    const shoulder = {
+      ...session.input,
+      context: { ...session.context, limits: [{ limit: 'shoulder', side: 'both', severity: 5 }] as const },
+    };
+    const found = sinceAgreed(shoulder, { ...agreed, items }).find(({ itemId }) => itemId === lunge.id);
+    expect(found).toMatchObject({ kind: 'restricted', isSafety: true });
+    expect(found?.reasons.map(({ code }) => code)).toContain('position-locks');
+    expect(found?.after?.values['load-position']).not.toBe('overhead');
+    expect(found?.after?.dose.load.position).not.toBe('overhead');
   });
 
   it('safety holds without being taken; the rest is left unless it is taken', () => {
