@@ -3,12 +3,11 @@ import { swapTo } from '.';
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { defaultKit } from '../kit';
 import { remediesFor } from '../catalogue/knowledge';
-import type { JudgeContext } from '../progression';
 import { measureFor } from './measures';
 import { aJudgeContext, anExerciseLog, aSet } from '../testing';
 import type { LoadPosition } from '../vocabulary';
 import { estimateFor, historyOf } from '../progression';
-import type { PastExercise } from '../progression';
+import type { JudgeContext, PastExercise } from '../progression';
 
 const studio = defaultKit('kg');
 const log = anExerciseLog({ variationId: 'reverse-lunge', loadKg: 16 });

@@ -1,7 +1,7 @@
 import { getVariation, builtInCatalogue } from '../catalogue';
 import { defaultKit, roomOf } from '../kit';
 import type { PersonLimit } from '../limits';
-import { aJudgeContext, anExerciseLog, aSet } from '../testing';
+import { aJudgeContext, anExerciseLog, aSet, aSheetInput } from '../testing';
 import { STUDIO_ITEMS } from '../vocabulary';
 import type { Goal, TrainingAge } from '../vocabulary';
 import { compose, countsFor, recentWork, weekFor } from '.';
@@ -15,22 +15,16 @@ const inputFor = (
   over: Partial<SheetInput> = {},
   age: TrainingAge = 'intermediate',
   limits: readonly PersonLimit[] = [],
-): SheetInput => ({
-  context: aJudgeContext({
-    kit,
-    room: roomOf(kit, STUDIO_ITEMS),
-    person: { goal: 'build-muscle' as Goal, trainingAge: age, massKg: 75 },
-    limits,
-  }),
-  tracks: [],
-  stage: { sessionsDone: 20, dayOfTraining: 70, daysSinceLast: 3 },
-  schools: {},
-  daysPerWeek: 2,
-  minutes: 60,
-  day: 100,
-  pastOf: () => [],
-  ...over,
-});
+): SheetInput =>
+  aSheetInput(
+    aJudgeContext({
+      kit,
+      room: roomOf(kit, STUDIO_ITEMS),
+      person: { goal: 'build-muscle' as Goal, trainingAge: age, massKg: 75 },
+      limits,
+    }),
+    over,
+  );
 const made = (input: SheetInput, minutes = 60) => compose(input, { minutes });
 const setsOf = (input: SheetInput, need: Need, minutes = 60) =>
   made(input, minutes)

@@ -5,6 +5,7 @@ import { LADDERS } from '../catalogue/knowledge';
 import { defaultKit, roomOf } from '../kit';
 import type { Kit } from '../kit';
 import { accessTo } from '../selection';
+import { aJudgeContext, aSheetInput } from '../testing';
 import { GOALS, MAIN_FAMILIES, TRAINING_AGES } from '../vocabulary';
 import type { KitItem, LimitId, MainFamily } from '../vocabulary';
 import { SLOT_LADDERS } from './choose-start';
@@ -46,25 +47,14 @@ const standingsFor = (up: number): StoodOn[] =>
     return { ladderId: mainOf(slot).id, rungId: id, on: '2026-01-01', by: 'review' };
   });
 
-const inputFor = ({ goal, trainingAge, up, place, minutes }: Who, over: Partial<SheetInput> = {}): SheetInput => ({
-  context: {
-    catalogue: builtInCatalogue,
-    ...PLACES[place]!,
-    person: { goal, trainingAge, massKg: 70 },
-    careful: [],
-    limits: [],
-    pain: { atStart: null, clearedUpTo: null, painkillers: false, settledByMorning: null, lastTime: null },
-  },
-  tracks: [],
-  standings: standingsFor(up),
-  stage: { sessionsDone: 30, dayOfTraining: 120, daysSinceLast: 3 },
-  schools: {},
-  daysPerWeek: 2,
-  minutes: MINUTES[minutes]!,
-  day: 200,
-  pastOf: () => [],
-  ...over,
-});
+const inputFor = ({ goal, trainingAge, up, place, minutes }: Who, over: Partial<SheetInput> = {}): SheetInput =>
+  aSheetInput(aJudgeContext({ ...PLACES[place]!, person: { goal, trainingAge, massKg: 70 } }), {
+    standings: standingsFor(up),
+    stage: { sessionsDone: 30, dayOfTraining: 120, daysSinceLast: 3 },
+    minutes: MINUTES[minutes]!,
+    day: 200,
+    ...over,
+  });
 
 /** The stage of what trains each family, on its main ladder; a family trained by something else, or left out, says nothing. */
 const stagesOf = (who: Who, over: Partial<SheetInput> = {}): Map<MainFamily, number> => {

@@ -2,7 +2,7 @@ import { builtInCatalogue, getVariation } from '../catalogue';
 import { defaultKit, roomOf } from '../kit';
 import type { Kit } from '../kit';
 import type { PastExercise } from '../progression';
-import { aSet } from '../testing';
+import { aJudgeContext, aSet, aSheetInput, HOME_ALONE } from '../testing';
 import { substitutesFor } from './substitutes';
 import type { SheetInput, StoodOn } from './types';
 
@@ -11,25 +11,11 @@ const noBar: Kit = { ...studio, pieces: studio.pieces.filter(({ type }) => type 
 const FURNITURE = ['wall', 'bench', 'box', 'low-step', 'strap'] as const;
 const get = (id: string) => getVariation(builtInCatalogue, id);
 
-const inputFor = (over: Partial<SheetInput> = {}, kit: Kit = noBar): SheetInput => ({
-  context: {
-    catalogue: builtInCatalogue,
-    kit,
-    room: roomOf(kit, FURNITURE),
-    person: { goal: 'get-stronger', trainingAge: 'advanced', massKg: 82 },
-    careful: [],
-    limits: [],
-    pain: { atStart: null, clearedUpTo: null, painkillers: false, settledByMorning: null, lastTime: null },
-  },
-  tracks: [
-    { slot: 'squat', variationId: 'back-squat', values: {}, method: 'reserve-led', methodChosen: false, leftOut: false } as never,
-  ],
-  stage: { sessionsDone: 20, dayOfTraining: 100, daysSinceLast: 3 },
-  schools: {},
-  day: 100,
-  pastOf: () => [],
-  ...over,
-});
+const inputFor = (over: Partial<SheetInput> = {}, kit: Kit = noBar): SheetInput =>
+  aSheetInput(
+    aJudgeContext({ kit, room: roomOf(kit, FURNITURE), person: { goal: 'get-stronger', trainingAge: 'advanced', massKg: 82 } }),
+    { tracks: [{ slot: 'squat', variationId: 'back-squat', values: {}, leftOut: false } as never], ...over },
+  );
 const first = (input: SheetInput, id = 'back-squat') => substitutesFor(input, get(id)).ranked[0]?.variationId;
 const stood = (ladderId: string, rungId: string): StoodOn => ({ ladderId, rungId, on: '2026-01-01', by: 'review' });
 
@@ -67,18 +53,12 @@ describe('what stands in where the bar is taken', () => {
         : [];
     expect(first(inputFor({ pastOf: hurt }))).not.toBe('double-kettlebell-front-squat');
     expect(first(inputFor({ dislikes: ['double-kettlebell-front-squat'] }))).not.toBe('double-kettlebell-front-squat');
-    const alone = {
-      isHome: true,
-      isAlone: true,
-      hasSafeties: false,
-      hasSpotter: false,
-      hasPractisedBailOut: false,
-      hasCollars: true,
-      hasFullDiscs: true,
-    };
     const atHome = inputFor({}, studio);
     const room = roomOf(studio, [...FURNITURE, 'rack']);
-    const open = substitutesFor({ ...atHome, context: { ...atHome.context, room, safety: alone } }, get('back-squat')).ranked;
+    const open = substitutesFor(
+      { ...atHome, context: { ...atHome.context, room, safety: HOME_ALONE } },
+      get('back-squat'),
+    ).ranked;
     expect(open.map(({ variationId }) => variationId)).not.toContain('front-squat');
   });
 });

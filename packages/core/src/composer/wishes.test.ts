@@ -1,5 +1,6 @@
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { defaultKit, roomOf } from '../kit';
+import { aJudgeContext, aSheetInput } from '../testing';
 import type { Chip, Goal } from '../vocabulary';
 import { compose } from './compose';
 import { weekFor } from './targets';
@@ -7,25 +8,12 @@ import type { SheetInput } from './types';
 import { SECOND_SLOT, TASK_MOVEMENTS, taskToday } from './wishes';
 
 const kit = defaultKit('kg');
-const inputFor = (over: Partial<SheetInput> = {}, goal: Goal = 'build-muscle'): SheetInput => ({
-  context: {
-    catalogue: builtInCatalogue,
-    kit,
-    room: roomOf(kit, ['wall', 'bench', 'box', 'low-step', 'pad', 'rack']),
-    person: { goal, trainingAge: 'intermediate', massKg: 74 },
-    careful: [],
-    limits: [],
-    pain: { atStart: null, clearedUpTo: null, painkillers: false, settledByMorning: null, lastTime: null },
-  },
-  tracks: [],
-  stage: { sessionsDone: 12, dayOfTraining: 60, daysSinceLast: 3 },
-  schools: {},
-  daysPerWeek: 2,
-  minutes: 60,
-  day: 100,
-  pastOf: () => [],
-  ...over,
-});
+const inputFor = (over: Partial<SheetInput> = {}, goal: Goal = 'build-muscle'): SheetInput =>
+  aSheetInput(aJudgeContext({ kit, room, person: { goal, trainingAge: 'intermediate', massKg: 74 } }), {
+    stage: { sessionsDone: 12, dayOfTraining: 60, daysSinceLast: 3 },
+    ...over,
+  });
+const room = roomOf(kit, ['wall', 'bench', 'box', 'low-step', 'pad', 'rack']);
 const made = (input: SheetInput, minutes = 60) => compose(input, { minutes });
 const codesOf = (input: SheetInput, minutes = 60) =>
   made(input, minutes).items.flatMap(({ chosenWhy }) => chosenWhy.map(({ code }) => code));

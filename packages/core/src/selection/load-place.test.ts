@@ -3,6 +3,7 @@ import { hasPlaces } from '../catalogue/knowledge';
 import { allowedLoads } from '../dose';
 import { defaultKit, roomOf } from '../kit';
 import type { Kit } from '../kit';
+import { HOME_ALONE } from '../testing';
 import type { LimitId, LoadPosition } from '../vocabulary';
 import { closedPlaces, heldAs, openPlaces, takenOn, withPlaceHere } from '.';
 import type { Situation } from '.';
@@ -21,15 +22,6 @@ const situation = (kit: Kit, over: Partial<Situation> = {}): Situation => ({
 const limited = (limit: LimitId, severity: number | null): Partial<Situation> => ({
   limits: [{ limit, severity, side: 'both', cleared: [] } as never],
 });
-const ALONE = {
-  isHome: true,
-  isAlone: true,
-  hasSafeties: false,
-  hasSpotter: false,
-  hasPractisedBailOut: false,
-  hasCollars: true,
-  hasFullDiscs: true,
-};
 const settable = builtInCatalogue.variations.filter(hasPlaces).map(({ id }) => [id] as const);
 
 // Source: design: one bell at home loads every lunge, split squat, step, step-down and bridge that can be loaded at all.
@@ -110,7 +102,7 @@ describe('where a weight is held here', () => {
     expect(closed({}, oneBell).get('rack')).toBe('kit-no-load');
     expect(closed(limited('shoulder', 4)).get('back-bar')).toBe('position-locks');
     expect(closed(limited('shoulder', 4)).get('overhead')).toBe('position-locks');
-    expect(closed({ safety: ALONE }).get('back-bar')).toBe('bar-without-safeties');
+    expect(closed({ safety: HOME_ALONE }).get('back-bar')).toBe('bar-without-safeties');
     expect(closed({ room: roomOf(studio, ['bench']) }).get('front-bar')).toBe('kit-lacks');
     expect(closed(limited('pregnancy', null)).has('goblet')).toBe(false);
   });

@@ -6,7 +6,9 @@ import { defaultKit, snapDown } from '../kit';
 import { slotsFor } from '../log';
 import type { SetRecord } from '../log';
 import { PAIN_NOT_ASKED } from '../progression';
+import type { SheetInput } from '../composer';
 import type { ExerciseLog, JudgeContext } from '../progression';
+import type { PlaceSafety } from '../selection';
 
 /** A logged work set with nothing unusual about it; override what the test is about. */
 export const aSet = (over: Partial<SetRecord> = {}): SetRecord => ({
@@ -108,5 +110,29 @@ export const aKnownLift = (over: Partial<KnownLift> = {}): KnownLift => ({
   day: 98,
   daysAgo: 2,
   heldBy: [],
+  ...over,
+});
+
+/** At home with nobody near and nothing that catches a bar. */
+export const HOME_ALONE: PlaceSafety = {
+  isHome: true,
+  isAlone: true,
+  hasSafeties: false,
+  hasSpotter: false,
+  hasPractisedBailOut: false,
+  hasCollars: true,
+  hasFullDiscs: true,
+};
+
+/** What a sheet is planned from in the third month of two hours a week, with nothing done yet; override what the test is about. */
+export const aSheetInput = (context: JudgeContext, over: Partial<SheetInput> = {}): SheetInput => ({
+  context,
+  tracks: [],
+  stage: { sessionsDone: 20, dayOfTraining: 70, daysSinceLast: 3 },
+  schools: {},
+  daysPerWeek: 2,
+  minutes: 60,
+  day: 100,
+  pastOf: () => [],
   ...over,
 });

@@ -1,1 +1,1 @@
-export { aKnownLift, aSet, aJudgeContext, anExerciseLog } from './builders';
+export { aKnownLift, aSet, aJudgeContext, anExerciseLog, aSheetInput, HOME_ALONE } from './builders';
