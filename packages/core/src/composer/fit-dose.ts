@@ -1,5 +1,5 @@
 import type { Variation } from '../catalogue';
-import { allowedLoads, inRange, narrowed, ownRange, withSettings } from '../dose';
+import { allowedLoads, inRange, kgHeldAt, narrowed, ownRange, withSettings } from '../dose';
 import type { Dose, DoseWhy } from '../dose';
 import { isSameMass, snapDown, UNLOADED } from '../kit';
 import type { Load } from '../kit';
@@ -18,12 +18,11 @@ export interface Planned {
 export const loadsAt = ({ context }: SheetInput, variation: Variation, values: LeverValues): Load[] =>
   allowedLoads(context.kit, context.limits, variation, values);
 
-/** The load as this place makes it: itself, else the nearest not above, else the lightest there is. */
-const asHere = (loads: readonly Load[], wanted: Load): Load =>
-  loads.find(({ externalKg }) => isSameMass(externalKg, wanted.externalKg)) ??
-  snapDown(loads, wanted.externalKg) ??
-  loads[0] ??
-  UNLOADED;
+/** The load as this place makes it: itself, or as hard where it is held now, else the nearest not above, else the lightest there is. */
+const asHere = (loads: readonly Load[], wanted: Load): Load => {
+  const wantedKg = kgHeldAt(wanted, loads);
+  return loads.find(({ externalKg }) => isSameMass(externalKg, wantedKg)) ?? snapDown(loads, wantedKg) ?? loads[0] ?? UNLOADED;
+};
 
 /**
  * A carried dose as it can be done here: its load as the kit and the limits have it, its settings in its tempo, its range

@@ -9,7 +9,7 @@ export { DOSE_FIELDS } from './why';
 export type { DoseField, DoseWhy } from './why';
 export { GOAL_DOSES, STAGES } from './goal-table';
 export { allowedLoads, firstLoad, loadsForVariation, positionOf } from './first-load';
-export { doseHeldAt } from './held-at';
+export { doseHeldAt, kgHeldAt } from './held-at';
 export { firstDose } from './first-dose';
 export type { DosePerson } from './first-dose';
 export { applyStage } from './stage';
