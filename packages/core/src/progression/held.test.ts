@@ -108,6 +108,10 @@ describe('what a gate is shown by', () => {
     const two = three().slice(0, 2);
     expect(met([past(1, two, 2), past(4, two, 2)])).toBe(2);
     expect(met([past(1, two.slice(0, 1), 1), past(4, two.slice(0, 1), 1)])).toBe(0);
+    // Seen on an invented client: bridges with nothing held for thirteen weeks, every other sheet with a single set.
+    expect(met([past(1, two, 2), past(4, two.slice(0, 1), 1), past(7, two, 2)])).toBe(2);
+    const broken = two.slice(0, 1).map((set) => ({ ...set, ...FAULT }));
+    expect(met([past(1, two, 2), past(4, broken, 1), past(7, two, 2)])).toBe(1);
     // Of three sets two are not all.
     expect(met([past(1, two, 3), past(4, two, 3)])).toBe(0);
   });

@@ -143,7 +143,7 @@ export const gateEvidence = (
   return sessions
     .filter(isJudged)
     .sort((a, b) => a.day - b.day)
-    .map(({ sessionId, day, sets, dose, strength = 'none' }) => {
+    .flatMap(({ sessionId, day, sets, dose, strength = 'none' }) => {
       const good = new Map<number, number>();
       const counted = sets.filter(
         (set) => (set.kind === 'work' || set.kind === 'timed') && counts(set, target, k, bodyKg, strength),
@@ -151,6 +151,8 @@ export const gateEvidence = (
       for (const { setIndex } of counted) good.set(setIndex, (good.get(setIndex) ?? 0) + 1);
       const whole = [...good.values()].filter((count) => count >= sides).length;
       const isMet = whole >= setsToShow(target, dose);
+      // A sheet with a single set shows no gate; done well it breaks no row.
+      if (dose && dose.sets < LEAST_SETS && whole >= dose.sets) return [];
       const { loadKg } = target;
       const isHeavy = loadKg !== null && counted.every(({ externalKg }) => externalKg >= AMPLE * loadKg - 0.001);
       const did = doneIn(sets);
