@@ -24,7 +24,9 @@ import { NEEDS, SESSION_CAP } from './weekly-table';
 import { inVariant, isPaired, oddSeconds, variantsOf } from './variants';
 import type { Variant } from './variants';
 import { unitsOf } from './units';
-import { gaveUp, leftOff, setsFor } from './gave-up';
+import { fewerFor } from './fewer-for';
+import { gaveUp, leftOff } from './gave-up';
+import { setsFor, workOf } from './sets-for';
 import { SECOND_SLOT, secondOptions, taskOptions, wishesGivenUp } from './wishes';
 import { MARGIN } from './margin';
 
@@ -157,10 +159,11 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   const placeOf = (one: Option): string => JSON.stringify(needsOf(one));
   // A set that goes round counts half against a cap.
   const needs = needsToday(input, rule.rounds ? 2 : 1);
-  const problemOf = (variant: Variant, mostWork: number): Problem<Option> => ({
+  const problemOf = (variant: Variant, mostWork: number, spareSeconds: number): Problem<Option> => ({
     groups: groups.map((group) => withoutDominated(inVariant(variant, rule, group), placeOf)).filter((group) => group.length > 0),
     budgetSeconds:
-      budgetSeconds(minutes, pace) -
+      budgetSeconds(minutes, pace) +
+      spareSeconds -
       oddSeconds(input, variant) -
       (rule.rounds && variant.rounds ? (variant.rounds - 1) * rule.rounds.restSeconds : 0),
     needs,
@@ -187,10 +190,10 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   });
   let nodes = 0;
   let isOptimal = true;
-  const bestOf = (mostWork: number, known: Best | null): Best | null => {
+  const bestOf = (mostWork: number, known: Best | null, spareSeconds = 0): Best | null => {
     let best = known;
     for (const variant of variantsOf(rule, hasLead(input, ask))) {
-      const problem = problemOf(variant, mostWork);
+      const problem = problemOf(variant, mostWork, spareSeconds);
       const solution: Solution = solve(problem, NODES, null, best === null ? 0 : Math.max(0, best.score - variant.worth), GAP);
       nodes += solution.nodes;
       isOptimal &&= solution.isOptimal;
@@ -207,23 +210,30 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   let best = bestOf(most, null);
   // Who has minutes to spare and muscles under their floor gets one exercise more, and another.
   for (let more = 1; more <= BENDS.more && rule.most === null && best && mayBend(input, best.composed, minutes); more += 1) {
-    const next = bestOf(most + 1, best);
+    // Options are weighed at the longest they may turn out; what that left free is tried too.
+    const idleSeconds = budgetSeconds(minutes, pace) - (sessionMinutes(timed(input, best.composed), pace) * 60) / pace;
+    const closer = bestOf(most + 1, best);
+    const next = closer === best ? bestOf(most + 1, best, Math.max(0, idleSeconds)) : closer;
     if (!next || next === best) break;
     best = next;
     most += 1;
   }
   const composed = best?.composed ?? { blocks: [], items: [] };
+  const usedMinutes = sessionMinutes(timed(input, composed), pace);
+  const mostExercises = Math.min(most, rule.most ?? Infinity);
+  const left = { composed, minutes, usedMinutes, exercises: workOf(composed).length, mostExercises };
   return {
-    ...composed,
+    blocks: composed.blocks,
+    items: rule.rounds ? composed.items : fewerFor(input, left),
     shape,
-    minutes: sessionMinutes(timed(input, composed), pace),
+    minutes: usedMinutes,
     minutesWhy: minutesReason(timed(input, composed)),
     score: best?.score ?? 0,
     isOptimal,
     nodes,
-    left: leftOff(input, ask, rule, composed),
+    left: leftOff(input, ask, rule, left),
     gaveUp: [
-      ...gaveUp(input, ask, rule, composed, { muscles, groups, most: Math.min(most, rule.most ?? Infinity) }),
+      ...gaveUp(input, ask, rule, left, { muscles, groups }),
       ...wishesGivenUp(
         input,
         composed.items.map(({ slot }) => slot),

@@ -11,49 +11,54 @@ import type { ShapeRule } from './shapes';
 import { setsWantedToday } from './targets';
 import type { LeftOff, SheetInput } from './types';
 import { MARGIN } from './margin';
+import { boundBy } from './bound-by';
+import type { Bound, RoomLeft } from './bound-by';
+import { setsFor, workOf } from './sets-for';
 import { countsFor } from './weekly-table';
-import type { Need } from './weekly-table';
 
 /** Families of the shape that got nothing, with why; and what is locked at or above the movement that was chosen. */
-export const leftOff = (input: SheetInput, ask: Ask, rule: ShapeRule, { items }: Composed): LeftOff[] =>
-  rule.families.flatMap((slot): LeftOff[] => {
+export const leftOff = (input: SheetInput, ask: Ask, rule: ShapeRule, room: RoomLeft): LeftOff[] => {
+  const { items } = room.composed;
+  return rule.families.flatMap((slot): LeftOff[] => {
     if (items.some((item) => item.slot === slot)) return [];
     if (input.tracks.some((track) => track.slot === slot && track.leftOut)) return [];
     const days = daysSinceHeavy(input, slot);
-    const [best] = mainOptions(input, ask, slot);
+    const options = mainOptions(input, ask, slot);
+    const best = options.toSorted((a, b) => a.item.dose.sets - b.item.dose.sets || b.value - a.value)[0];
     if (!best && days !== null)
       return [{ slot, variationId: null, reasons: [reason('rests-48h', { family: slot, days }, 'common-practice')] }];
     if (!best) return [{ slot, variationId: null, reasons: [reason('nothing-open', { slot }, 'house-default')] }];
-    const values = { variationId: best.variation.id, minutes: Math.ceil(best.seconds / 60), budget: ask.minutes };
-    return [{ slot, variationId: best.variation.id, reasons: [reason('left-for-minutes', values, 'house-default')] }];
+    const more = { variation: best.variation, sets: best.item.dose.sets, seconds: best.seconds, isExercise: true };
+    const told = leftFor(best.variation.id, boundBy(input, more, room), ask.minutes);
+    return [{ slot, variationId: best.variation.id, reasons: [told] }];
   });
+};
+
+const leftFor = (variationId: string, bound: Bound, budget: number): Reason => {
+  if (bound.by === 'week') {
+    const { emphasis, most, cap } = bound;
+    return reason('left-for-week', { variationId, emphasis, most, cap }, 'house-default');
+  }
+  if (bound.by === 'exercises') return reason('left-for-exercises', { variationId, most: bound.most }, 'house-default');
+  if (bound.by === 'other') return reason('left-for-others', { variationId }, 'house-default');
+  return reason('left-for-minutes', { variationId, minutes: bound.minutes, budget }, 'house-default');
+};
 
 /** A muscle short of this many sets is worth telling. */
 const TELL_FROM_SETS = 1.5;
 /** No more than so many are told. */
 const TELL_MOST = 3;
 
-/** The exercises of a session, drills apart. */
-const workOf = ({ items }: Composed) => items.filter(({ slot }) => !slot.startsWith('prep-') && slot !== 'finisher');
-
-/** Hard sets a session brings a need. */
-export const setsFor = ({ context }: SheetInput, composed: Composed, need: Need): number =>
-  workOf(composed).reduce(
-    (sum, { variationId, dose }) => sum + dose.sets * countsFor(getVariation(context.catalogue, variationId), need),
-    0,
-  );
-
 /** What the shape wanted and the session has no room for, the most missed first; why there is no session at all. */
 export const gaveUp = (
   input: SheetInput,
   ask: Ask,
   rule: ShapeRule,
-  composed: Composed,
-  { muscles, groups, most }: { muscles: readonly EmphasisId[]; groups: readonly (readonly Option[])[]; most: number },
+  room: RoomLeft,
+  { muscles, groups }: { muscles: readonly EmphasisId[]; groups: readonly (readonly Option[])[] },
 ): Reason[] => {
-  const { items } = composed;
-  if (items.length === 0) return nothingFits(input, ask, rule, groups);
-  const isFull = workOf(composed).length >= most;
+  const { composed } = room;
+  if (composed.items.length === 0) return nothingFits(input, ask, rule, groups);
   const short = muscles.flatMap((emphasis) => {
     const wanted = setsWantedToday(emphasis, input);
     const sets = setsFor(input, composed, emphasis);
@@ -65,11 +70,28 @@ export const gaveUp = (
     .slice(0, TELL_MOST)
     .map(({ emphasis, wanted, sets }) => {
       const told = { emphasis, setsWanted: round(wanted), sets: round(sets) };
-      // What is short for want of an exercise is not short for want of minutes.
-      return isFull
-        ? reason('gave-up-exercises', { ...told, most }, 'house-default')
-        : reason('gave-up-muscle', { ...told, minutes: ask.minutes }, 'house-default');
+      const bound = boundOn(input, emphasis, groups, room);
+      // What is short for want of an exercise, or of room in the week, is not short for want of minutes.
+      if (bound.by === 'exercises') return reason('gave-up-exercises', { ...told, most: bound.most }, 'house-default');
+      if (bound.by === 'week') {
+        return reason('gave-up-week', { ...told, most: bound.most, cap: bound.cap, by: bound.emphasis }, 'house-default');
+      }
+      if (bound.by === 'other') return reason('gave-up-others', told, 'house-default');
+      return reason('gave-up-muscle', { ...told, minutes: ask.minutes }, 'house-default');
     });
+};
+
+/** What keeps a muscle's shortest exercise that isn't there off the sheet. */
+const boundOn = (input: SheetInput, emphasis: EmphasisId, groups: readonly (readonly Option[])[], room: RoomLeft): Bound => {
+  const taken = new Set(workOf(room.composed).map(({ variationId }) => variationId));
+  const [shortest] = groups
+    .flat()
+    .filter(({ role, variation }) => (role === 'main' || role === 'accessory') && countsFor(variation, emphasis) > 0)
+    .filter(({ variation }) => !taken.has(variation.id))
+    .toSorted((a, b) => a.seconds - b.seconds);
+  if (!shortest) return { by: 'other' };
+  const { variation, item, seconds } = shortest;
+  return boundBy(input, { variation, sets: item.dose.sets, seconds, isExercise: true }, room);
 };
 
 /** Why there is no session at all, and what would have to give. */

@@ -133,20 +133,35 @@ const plannedMain = (input: SheetInput, ask: Ask, slot: MainFamily, start: Start
   return { ...lighter, why: { ...lighter.why, sets: [told, ...lighter.why.sets] } };
 };
 
+/**
+ * What goes on and was trained within so many days with so many sets may sit a session out rather than be done for a single
+ * one, where there are minutes enough; the squat and the hinge a week is built on don't. House default.
+ */
+const RESTS = { days: 6, sets: 2, minutes: 30, never: ['squat', 'hinge'] as readonly MainFamily[] } as const;
+
+const mayRest = (input: SheetInput, ask: Ask, slot: MainFamily, { start: { variationId }, fit }: MainStart): boolean => {
+  const last = input.pastOf(variationId).at(-1);
+  if (fit !== WORTH.keepsOn || !last || ask.minutes < RESTS.minutes || RESTS.never.includes(slot)) return false;
+  return (input.trainsOn ?? input.day) - last.day <= RESTS.days && last.dose.sets >= RESTS.sets;
+};
+
 /** Every way to train a family today. None where the last review left it out. */
 export const mainOptions = (input: SheetInput, ask: Ask, slot: MainFamily): Option[] => {
   if (input.tracks.some((track) => track.slot === slot && track.leftOut)) return [];
   const isTooSoon = daysSinceHeavy(input, slot) !== null;
-  return mainStarts(input, ask, slot).flatMap(({ start, fit }) => {
+  return mainStarts(input, ask, slot).flatMap((one) => {
+    const { start, fit } = one;
     const variation = getVariation(input.context.catalogue, start.variationId);
     if (!isInShape(variation, ask)) return [];
     const planned = plannedMain(input, ask, slot, start);
     if (!planned) return [];
-    return withFewerSets(input, ask, {
+    const rests = mayRest(input, ask, slot, one);
+    const options = withFewerSets(input, ask, {
       role: 'main',
       item: ask.isLead ? asLead(input, planned) : inShape(input, planned, variation, ask.shape),
       variation,
-      worth: WORTH.main * fit * (isTooSoon ? WORTH.light48h : 1),
+      worth: WORTH.main * (rests ? WORTH.mayRest : fit) * (isTooSoon ? WORTH.light48h : 1),
     });
+    return rests ? options.filter(({ item }) => item.dose.sets >= Math.min(RESTS.sets, planned.dose.sets)) : options;
   });
 };

@@ -38,6 +38,8 @@ export const WORTH = {
   /** As many sets as the last time: sheets that change for no reason are not trusted. */
   steadySets: 0.6,
   keepsOn: 3,
+  /** The same where it was trained well enough lately that today may do without it. */
+  mayRest: 1.2,
   /** Each stage under where the person stands, never under the least. */
   stageLower: 0.12,
   least: 0.35,

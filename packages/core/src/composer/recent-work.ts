@@ -34,6 +34,8 @@ export const recentWork = (done: readonly DoneExercise[]): RecentWork[] => {
       // Every work set counts for the week: all are planned with few in reserve. Both sides of one-sided work share one.
       const count =
         new Set(work.map(({ setIndex }) => setIndex)).size * (work.some(({ round }) => round !== null) ? CIRCUIT_SET : 1);
+      // Intervals at the end of a session are breath, not hard sets: a sheet doesn't count them either.
+      if (variation.family === 'finisher') continue;
       for (const muscle of EMPHASES) {
         const share = countsFor(variation, muscle);
         if (share > 0 && count > 0) hardSetsByMuscle[muscle] = (hardSetsByMuscle[muscle] ?? 0) + share * count;

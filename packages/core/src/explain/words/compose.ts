@@ -29,6 +29,13 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'pairs-with': (v, c) =>
     `${c.nameOf(v.variationId)} fills the rest of ${c.nameOf(v.withVariationId).toLowerCase()} and needs nothing of its kit.`,
   'fewer-sets': (v) => `${sets(v.sets)} instead of ${v.usualSets}: ${v.minutes} min hold no more.`,
+  'fewer-for-week': (v) =>
+    `${sets(v.sets)} instead of ${v.usualSets}: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
+  'fewer-for-others': (v) => `${sets(v.sets)} instead of ${v.usualSets}: other work needed the room more.`,
+  'left-for-week': (v, c) =>
+    `${c.nameOf(v.variationId)} sits today out: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
+  'left-for-exercises': (v, c) => `${c.nameOf(v.variationId)} sits today out: ${v.most} exercises are enough for one session.`,
+  'left-for-others': (v, c) => `${c.nameOf(v.variationId)} sits today out: what the week lacks more has its place.`,
   'dose-by-shape': (v) => `${SHAPE_LABELS[v.shape]}: ${sets(v.sets)}, ${v.restSeconds} s rest after each.`,
   'shape-load': (v, c) => `${SHAPE_LABELS[v.shape]}: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}.`,
   'rests-48h': (v) =>
@@ -37,6 +44,10 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
     `${v.most} exercises are enough for one session: ${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted on the ${EMPHASIS_LABELS[v.emphasis]}.`,
   'gave-up-muscle': (v) =>
     `No room in ${v.minutes} min for more work on the ${EMPHASIS_LABELS[v.emphasis]}: ${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted.`,
+  'gave-up-week': (v) =>
+    `${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted on the ${EMPHASIS_LABELS[v.emphasis]}: more would go over today’s ${formatNumber(v.most)} on the ${EMPHASIS_LABELS[v.by]} (${v.cap} a week).`,
+  'gave-up-others': (v) =>
+    `${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted on the ${EMPHASIS_LABELS[v.emphasis]}: other work needed the room more.`,
   'week-target': (v) =>
     `On the ${EMPHASIS_LABELS[v.emphasis]} ${formatNumber(v.weekly)} hard sets a week, ${formatNumber(v.done)} done: ${formatNumber(v.today)} wanted today.`,
   'nothing-fits': (v) =>

@@ -20,11 +20,25 @@ export interface ComposeReasons {
   'task-left': { task: DailyTask; minutes: number };
   'pairs-with': { variationId: string; withVariationId: string };
   'fewer-sets': { variationId: string; sets: number; usualSets: number; minutes: number };
+  'fewer-for-week': {
+    variationId: string;
+    sets: number;
+    usualSets: number;
+    emphasis: EmphasisId;
+    most: number;
+    cap: number;
+  };
+  'fewer-for-others': { variationId: string; sets: number; usualSets: number };
+  'left-for-week': { variationId: string; emphasis: EmphasisId; most: number; cap: number };
+  'left-for-exercises': { variationId: string; most: number };
+  'left-for-others': { variationId: string };
   'dose-by-shape': { shape: SessionShape; sets: number; restSeconds: number };
   'shape-load': { shape: SessionShape; loadKg: number; usualKg: number };
   'rests-48h': { family: Family; days: number };
   'gave-up-exercises': { emphasis: EmphasisId; setsWanted: number; sets: number; most: number };
   'gave-up-muscle': { emphasis: EmphasisId; setsWanted: number; sets: number; minutes: number };
+  'gave-up-week': { emphasis: EmphasisId; setsWanted: number; sets: number; by: EmphasisId; most: number; cap: number };
+  'gave-up-others': { emphasis: EmphasisId; setsWanted: number; sets: number };
   'week-target': { emphasis: EmphasisId; weekly: number; done: number; today: number };
   'nothing-fits': { minutes: number; leastMinutes: number };
   'relax-minutes': { minutes: number };
@@ -63,11 +77,18 @@ export const COMPOSE_CODES: Record<keyof ComposeReasons, true> = {
   'task-left': true,
   'pairs-with': true,
   'fewer-sets': true,
+  'fewer-for-week': true,
+  'fewer-for-others': true,
+  'left-for-week': true,
+  'left-for-exercises': true,
+  'left-for-others': true,
   'dose-by-shape': true,
   'shape-load': true,
   'rests-48h': true,
   'gave-up-exercises': true,
   'gave-up-muscle': true,
+  'gave-up-week': true,
+  'gave-up-others': true,
   'week-target': true,
   'nothing-fits': true,
   'relax-minutes': true,
