@@ -87,8 +87,8 @@ const moreFor = ({ secondGoal }: SheetInput, groups: readonly (readonly Option[]
   return groups.some((group) => group.some(isAsked)) ? 1 : 0;
 };
 
-/** Idle minutes from this share on let one exercise more stand there, up to so many, once the first two weeks are over. House default. */
-const BENDS = { idleShare: 0.15, more: 2, fromDay: 14 } as const;
+/** Idle minutes let one exercise more stand there, up to so many, once the first two weeks are over. House default. */
+const BENDS = { more: 2, fromDay: 14 } as const;
 
 /** What today should bring: each floor first, then each aim, within the caps; and no more sets in all than a session holds. */
 const needsToday = (input: SheetInput, perCap: number): Problem['needs'] => [
@@ -257,7 +257,7 @@ const servesSecond = ({ secondGoal, context }: SheetInput, { items }: Composed):
 const mayBend = (input: SheetInput, composed: Composed, minutes: number): boolean => {
   const { pace = 1, stage } = input;
   if (stage.dayOfTraining < BENDS.fromDay) return false;
-  if (sessionMinutes(timed(input, composed), pace) > (1 - BENDS.idleShare) * minutes) return false;
+  if (sessionMinutes(timed(input, composed), pace) > (1 - MARGIN.idleShare) * minutes) return false;
   return NEEDS.some((need) => setsFor(input, composed, need) < floorToday(need, input) - 0.01);
 };
 
