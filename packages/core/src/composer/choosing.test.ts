@@ -243,6 +243,23 @@ describe('choosing by it', () => {
     expect(recentWork([intervals, squats])[0]?.hardSetsByMuscle['front-thigh']).toBe(3);
   });
 
+  it('with nothing to hold, somebody strong begins on the usual split squat and over one leg, not on the easiest', () => {
+    // Seen on an invented gymnast: a split squat to a pad, since room was kept for feelers of a weight that isn't there.
+    const bare = { ...kit, pieces: [] };
+    const context = aJudgeContext({
+      kit: bare,
+      room: roomOf(bare, ['wall', 'chair', 'low-step', 'pad', 'bench']),
+      person: { goal: 'get-stronger', trainingAge: 'advanced', massKg: 58 },
+    });
+    for (const minutes of [30, 40, 60]) {
+      const { items } = compose(aSheetInput(context, { minutes, daysPerWeek: 2 }), { minutes });
+      const lunge = items.find(({ slot }) => slot === 'lunge')?.variationId;
+      expect([minutes, lunge]).toEqual([minutes, 'split-squat']);
+      const squat = items.find(({ slot }) => slot === 'squat')?.variationId ?? '';
+      expect(['one-leg-squat-to-box', 'cossack-squat']).toContain(squat);
+    }
+  });
+
   it('idle minutes go to what is under its floor, also where options were weighed at the longest they may take', () => {
     // Seen on an invented client: 38 of 45 minutes planned, nothing for the calves, and room kept for ramps that were none.
     for (const minutes of [40, 45, 50, 55]) {

@@ -35,6 +35,17 @@ const fitAt = (candidate: Candidate, stage: number, held: ReadonlySet<string>): 
   );
 };
 
+/**
+ * What a fit weighs beside everything else: near where somebody stands so much more that no stage is given for a few sets more, or
+ * an hour would hold an easier movement than half an hour.
+ */
+const weighed = (fit: number): number => {
+  const { main, nearStanding: near, atStanding, keepsOn } = WORTH;
+  if (fit <= near) return main * fit;
+  if (fit <= 1) return main * near + ((atStanding - main * near) * (fit - near)) / (1 - near);
+  return atStanding + ((main * keepsOn - atStanding) * (fit - 1)) / (keepsOn - 1);
+};
+
 /** What nobody would rather not do, and what keeps every restriction; the rest only where nothing else of the family is left. */
 const withTeeth = (input: SheetInput, all: readonly MainStart[]): MainStart[] => {
   const isLiked = ({ start }: MainStart) => !input.dislikes?.includes(start.variationId);
@@ -73,13 +84,13 @@ const mainStarts = (input: SheetInput, ask: Ask, slot: MainFamily): MainStart[] 
   const held = new Set<string>(
     within.filter(({ rung }) => rung.stage === target.stage).flatMap((at) => limitsBehind(at, 'limit-restricts')),
   );
-  const elsewhere = others.flatMap((ladder) => {
+  const elsewhere = others.flatMap((ladder, later) => {
     const stands = stageOn(input, ladder);
     return candidatesOf(
       choice,
       ladder,
       ladder.rungs.filter(({ stage, aside }) => !aside && stage <= stands),
-    ).map((candidate) => ({ candidate, stands }));
+    ).map((candidate) => ({ candidate, stands, later }));
   });
   const own = track && !track.leftOut ? startOf(input, slot, track) : null;
   const goesOnWith = ownStart(input, ask, track, own);
@@ -106,10 +117,11 @@ const mainStarts = (input: SheetInput, ask: Ask, slot: MainFamily): MainStart[] 
     const fit = fitAt(candidate, target.stage, held) + usual + (asked.length > 0 ? WORTH.wantedMain : 0);
     put({ ...start, reasons: [...start.reasons, told, ...asked] }, fit, candidate.isKept);
   }
-  for (const { candidate, stands } of elsewhere) {
+  for (const { candidate, stands, later } of elsewhere) {
     const start = asStart(choice, candidate, { target, screened: undefined, known: null });
     const told = reason('fits-beside', { variationId: start.variationId, ladderId: candidate.ladder.id }, 'house-default');
-    const fit = fitAt(candidate, stands, held) - (isShort ? WORTH.otherLadder : WORTH.otherPattern);
+    const beside = (isShort ? WORTH.otherLadder : WORTH.otherPattern) + WORTH.laterLadder * later;
+    const fit = fitAt(candidate, stands, held) - beside;
     put({ ...start, reasons: [...start.reasons, told] }, fit, candidate.isKept);
   }
   const all = withTeeth(input, [...best.values()]);
@@ -160,7 +172,7 @@ export const mainOptions = (input: SheetInput, ask: Ask, slot: MainFamily): Opti
       role: 'main',
       item: ask.isLead ? asLead(input, planned) : inShape(input, planned, variation, ask.shape),
       variation,
-      worth: WORTH.main * (rests ? WORTH.mayRest : fit) * (isTooSoon ? WORTH.light48h : 1),
+      worth: (rests ? WORTH.mayRest : weighed(fit)) * (isTooSoon ? WORTH.light48h : 1),
     });
     return rests ? options.filter(({ item }) => item.dose.sets >= Math.min(RESTS.sets, planned.dose.sets)) : options;
   });

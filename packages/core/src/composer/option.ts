@@ -5,6 +5,7 @@ import { earnedLift, FEELERS, guessKg, isEstimable } from '../strength';
 import { HOME_ITEMS, isPerSide, reason } from '../vocabulary';
 import type { Intent, Reason, Role, SessionShape } from '../vocabulary';
 import { settingsWithin } from './choose-start';
+import { loadsAt } from './fit-dose';
 import type { Start } from './choose-start';
 import { SHAPES } from './shapes';
 import type { SolverOption } from './solve';
@@ -39,7 +40,10 @@ export const WORTH = {
   steadySets: 0.6,
   keepsOn: 3,
   /** The same where it was trained well enough lately that today may do without it. */
-  mayRest: 1.2,
+  mayRest: 12,
+  /** From this fit up to one a stage weighs more than the sets that an easier, shorter one would leave time for. */
+  nearStanding: 0.52,
+  atStanding: 18,
   /** Each stage under where the person stands, never under the least. */
   stageLower: 0.12,
   least: 0.35,
@@ -53,6 +57,8 @@ export const WORTH = {
   knownRung: 0.15,
   /** On another ladder of the family: where the main one is closed at the person's stage, and where it isn't. */
   otherLadder: 0.05,
+  /** Each ladder further down the family's list. */
+  laterLadder: 0.1,
   otherPattern: 0.42,
   light48h: 0.55,
   accessory: 1.2,
@@ -90,7 +96,10 @@ export const leansTo = ({ family, kneeShare }: Pick<Variation, 'family' | 'kneeS
     : null;
 };
 
-/** Seconds an option takes at most, however its load turns out: so that a richer rack never makes a sheet longer. */
+/**
+ * Seconds an option takes at most, however its load turns out: so that a richer rack never makes a sheet longer. What nothing here
+ * can load takes no feelers.
+ */
 const secondsOf = (
   input: SheetInput,
   { item, variation, role }: Pick<Option, 'item' | 'variation' | 'role'>,
@@ -104,6 +113,7 @@ const secondsOf = (
     !isTimed &&
     isEstimable(variation) &&
     guessKg(variation, input.context.person) > 0 &&
+    loadsAt(input, variation, item.values).length > 1 &&
     input.pastOf(variation.id).length === 0 &&
     !earnedLift(input.context.person.known, variation.id);
   const feelers = role === 'prep' || role === 'finisher' ? 0 : Math.max(item.feelers, isNew ? FEELERS.sets : 0);

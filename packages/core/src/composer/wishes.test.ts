@@ -60,7 +60,7 @@ describe('a second goal', () => {
   });
 
   it('where there is no room for it, that is said', () => {
-    const short = made(inputFor({ secondGoal: 'move-well', minutes: 15 }), 15);
+    const short = made(inputFor({ secondGoal: 'move-well', minutes: 10 }), 10);
     expect(short.items.some(({ slot }) => slot === SECOND_SLOT)).toBe(false);
     expect(short.gaveUp.map(({ code }) => code)).toContain('second-goal-left');
     expect(made(inputFor({ secondGoal: 'move-well' })).gaveUp.map(({ code }) => code)).not.toContain('second-goal-left');

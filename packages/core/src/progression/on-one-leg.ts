@@ -4,13 +4,17 @@ import { firstDose, mayGoRound, wentRound } from '../dose';
 import { startingLoad } from './gates/move-on';
 import { accessTo, takenOn } from '../selection';
 import { reason } from '../vocabulary';
-import type { MainFamily } from '../vocabulary';
+import type { Family } from '../vocabulary';
 import type { ExerciseLog, Outcome } from './types';
 
-/** Where two-leg work goes on when nothing makes it harder any more: the first of these stages that is open. House default. */
-const ONE_LEG: Partial<Record<MainFamily, { ladder: string; rungs: readonly string[] }>> = {
+/**
+ * Where two-leg and side-to-side work goes on when nothing makes it harder any more: the first of these stages that is open. Who squats
+ * deep to one side stands over one leg already. House default.
+ */
+const ONE_LEG: Partial<Record<Family, { ladder: string; rungs: readonly string[] }>> = {
   hinge: { ladder: 'one-leg-hinge', rungs: ['staggered'] },
   squat: { ladder: 'one-leg-squat', rungs: ['bench-step', 'heel-tap', 'low-step'] },
+  lateral: { ladder: 'one-leg-squat', rungs: ['behind', 'heel-tap', 'bench-step', 'low-step'] },
 };
 
 /**
@@ -19,8 +23,8 @@ const ONE_LEG: Partial<Record<MainFamily, { ladder: string; rungs: readonly stri
  */
 export const onOneLeg = (log: ExerciseLog): Outcome | null => {
   const { variation, context, dose } = log;
-  const onto = ONE_LEG[variation.family as MainFamily];
-  if (!onto || variation.stance !== 'two-leg') return null;
+  const onto = ONE_LEG[variation.family];
+  if (!onto || (variation.stance !== 'two-leg' && variation.family !== 'lateral')) return null;
   const ladder = LADDERS.find(({ id }) => id === onto.ladder);
   for (const id of onto.rungs) {
     const rung = ladder?.rungs.find((one) => one.id === id);

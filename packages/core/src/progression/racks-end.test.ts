@@ -65,6 +65,14 @@ describe('the top of the rack', () => {
     expect([held.verdict, held.reasons.map(({ code }) => code)]).toEqual(['same-again', ['at-the-ceiling']]);
   });
 
+  it('side to side goes on over one leg where nothing is left', () => {
+    // Seen on an invented gymnast without kit: a cossack squat of twenty, three seconds each way, from the ninth week to the last.
+    const { log } = walkUp(
+      top({ variationId: 'cossack-squat', loadKg: 0, reps: [8, 8, 8], context: { kit: { ...kit, pieces: [] } } }),
+    );
+    expect(atRacksEnd(log, log.dose.load)).toMatchObject({ verdict: 'move-up', variationId: 'step-down-behind' });
+  });
+
   it('a weight is held where more can be held before anything else is made harder', () => {
     const oneHeavy = {
       ...kit,
