@@ -170,6 +170,23 @@ export const KIT_LABELS: Record<KitItem, string> = {
   doorway: 'doorway',
 };
 
+/** What is named without an article: more than one, or something that isn't counted. */
+const NO_ARTICLE: ReadonlySet<KitItem> = new Set<KitItem>([
+  'dumbbell-pair',
+  'kettlebell-pair',
+  'small-plates',
+  'strap',
+  'slider',
+  'partner-or-anchor',
+]);
+
+/** A thing of the kit in a sentence. @example aKitItem('kettlebell-pair') // 'two bells' */
+export const aKitItem = (item: KitItem): string => {
+  const label = KIT_LABELS[item];
+  if (NO_ARTICLE.has(item)) return label;
+  return `${/^[aeiou]/i.test(label) ? 'an' : 'a'} ${label}`;
+};
+
 export const VERDICT_LABELS: Record<Verdict, string> = {
   'move-up': 'Move up',
   'same-again': 'Same again',

@@ -3,7 +3,8 @@ import { FAULT_TABLE, LADDERS, oneNotch } from '../catalogue/knowledge';
 import { KIT_PRESETS } from '../kit';
 import { limitOn } from '../limits';
 import { standInsFor } from '../selection';
-import { isPerSide, LIMITS } from '../vocabulary';
+import { isPerSide, KIT_ITEMS, LIMITS } from '../vocabulary';
+import type { KitItem } from '../vocabulary';
 import { explain } from '.';
 import {
   formatLeverValue,
@@ -31,6 +32,17 @@ describe('words about movements', () => {
         if (rung.gate) isSentence(formatGate(rung.gate, isPerSide(getVariation(builtInCatalogue, rung.variationId).stance)));
       }
     }
+  });
+
+  it('a thing is needed with its article, several and what isn’t counted without', () => {
+    const needs = (item: KitItem) => formatDifference({ code: 'needs', item });
+    expect([needs('kettlebell-pair'), needs('kettlebell'), needs('assisted-dip-machine'), needs('strap')]).toEqual([
+      'needs two bells',
+      'needs a bell',
+      'needs an assisted machine',
+      'needs straps',
+    ]);
+    for (const item of KIT_ITEMS) expect(needs(item)).not.toMatch(/ an? (two|something|\w+s$|small plates)/);
   });
 
   it('a notch says what changes, with its unit', () => {

@@ -3,7 +3,7 @@ import type { Notch, Remedy } from '../catalogue/knowledge';
 import type { Difference, WhyNot } from '../selection';
 import type { PostureRemedies } from '../body';
 import type { Family, KitItem } from '../vocabulary';
-import { EMPHASIS_LABELS, FAMILY_LABELS, KIT_LABELS, LIMIT_LABELS, POSITION_LABELS, STANCE_LABELS } from './labels';
+import { aKitItem, EMPHASIS_LABELS, FAMILY_LABELS, KIT_LABELS, LIMIT_LABELS, POSITION_LABELS, STANCE_LABELS } from './labels';
 import { formatNumber } from './format';
 import { formatLeverValue, LEVER_WORDS } from './lever-words';
 import { AID_WORDS, WAY_WORDS } from './remedy-words';
@@ -92,7 +92,7 @@ export const formatDifference = (difference: Difference): string => {
     case 'needs-no':
       return `needs no ${KIT_LABELS[difference.item]}`;
     case 'needs':
-      return `needs a ${KIT_LABELS[difference.item]}`;
+      return `needs ${aKitItem(difference.item)}`;
     case 'uses-instead':
       return `${KIT_LABELS[difference.use]} for the ${KIT_LABELS[difference.item]}`;
     case 'kinder-to':

@@ -49,6 +49,21 @@ describe('changes of the day', () => {
     expect(content.blocks.find(({ id }) => id === squat?.blockId)).toMatchObject({ kind: 'rounds', roundRestSeconds: 30 });
   });
 
+  it('put in turn, turned round and turned back they stay one block: no two share a name', () => {
+    const turn = (itemId: string, withItemId: string): FloorChange<Item> => ({
+      kind: 'pair',
+      itemId,
+      withItemId,
+      roundRestSeconds: 30,
+    });
+    const { content } = onFloor(SHEET, [turn('squat', 'lunge'), turn('lunge', 'squat'), turn('squat', 'lunge')]);
+    const blockIds = content.blocks.map(({ id }) => id);
+    expect(new Set(blockIds).size).toBe(blockIds.length);
+    const inTurn = content.items.filter(({ id }) => id !== 'hinge').map(({ blockId }) => blockId);
+    expect(new Set(inTurn).size).toBe(1);
+    expect(content.items.every(({ blockId }) => blockIds.includes(blockId))).toBe(true);
+  });
+
   it('sets, leaving and a dose of the day; the last word about one exercise counts', () => {
     const dose = { ...SHEET.items[0]!.dose, reserve: 4 };
     const floor = onFloor(SHEET, [
