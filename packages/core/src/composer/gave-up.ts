@@ -2,7 +2,6 @@ import { getVariation } from '../catalogue';
 import { accessTo } from '../selection';
 import { reason } from '../vocabulary';
 import type { EmphasisId, MainFamily, Reason } from '../vocabulary';
-import type { Composed } from './arrange';
 import { candidatesOf, ladderOf, SLOT_LADDERS } from './choose-start';
 import { mainOptions } from './main-options';
 import { daysSinceHeavy } from './standing-in';

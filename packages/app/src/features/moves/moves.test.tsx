@@ -1,3 +1,5 @@
+import { useState } from 'react';
+import { Pressable } from 'react-native';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { sweep } from '@drubo/core';
@@ -107,6 +109,28 @@ describe('a comparison', () => {
     expect(screen.getByText(/A model, not a measurement/)).toBeTruthy();
     fireEvent.press(left.getByLabelText('Why: the posture of Back squat'));
     expect(screen.getByText(/balances over the middle of the foot/)).toBeTruthy();
+  });
+
+  it('never shows one movement’s numbers under another’s name while the new ones are worked out', async () => {
+    const Host = () => {
+      const [rightId, setRightId] = useState('back-squat');
+      return (
+        <>
+          <Pressable aria-label="the same movement" onPress={() => setRightId('bodyweight-squat')} />
+          <CompareScreen left={get('bodyweight-squat')} rightId={rightId} />
+        </>
+      );
+    };
+    inMoves(<Host />);
+    await settle();
+    const leans = () => screen.queryAllByText(/^\d+° lean$/).length;
+    expect(leans()).toBe(2);
+    // Not settled: the worker has not answered yet.
+    fireEvent.press(screen.getByLabelText('the same movement'));
+    expect(screen.getByLabelText('Bodyweight squat, heel lift 25 mm')).toBeTruthy();
+    expect(leans()).toBe(1);
+    await settle();
+    expect(leans()).toBe(2);
   });
 
   it('a position that can’t be held says what stops it and each way out', async () => {
