@@ -1,6 +1,7 @@
 import type { Variation } from '../catalogue';
 import { rungsOf, TRAINS_FROM } from '../catalogue/knowledge';
 import { needsBar } from '../dose';
+import { isHardKind } from '../log';
 import { accessTo } from '../selection';
 import type { Access } from '../selection';
 import { MAIN_FAMILIES, reason } from '../vocabulary';
@@ -36,14 +37,33 @@ const isBigLift = ({ id, unloadedAllowed, loadPositions }: Variation): boolean =
 /** Whether a movement stands beside its family's main ladder. */
 const isBesideABigLift = ({ id }: Variation): boolean => MAIN_FAMILIES.some((slot) => rungOnMain(slot, id) !== null);
 
-/** Movements that may stand beside the big lifts, by the muscle each is for. */
+/** Sessions running in which every set fell under its range with nothing held: the movement is too hard yet. Common practice. */
+const TOO_HARD_AFTER = 2;
+
+/** Whether somebody tried a movement and could not do it, with nothing left to make it easier by. */
+const isTooHardYet = (input: SheetInput, variationId: string): boolean => {
+  const last = input.pastOf(variationId).slice(-TOO_HARD_AFTER);
+  return (
+    last.length === TOO_HARD_AFTER &&
+    last.every(({ dose, sets }) => {
+      const work = sets.filter(({ kind }) => isHardKind(kind));
+      return (
+        dose.seconds === undefined &&
+        work.length > 0 &&
+        work.every(({ reps, externalKg, endedBy }) => externalKg <= 0 && endedBy !== 'grip' && (reps ?? 0) < dose.repsLow)
+      );
+    })
+  );
+};
+
+/** Movements that may stand beside the big lifts, by the muscle each is for. What was too hard twice gives its place to another. */
 export const accessoryMovements = (input: SheetInput, ask: Ask): Map<EmphasisId, { variation: Variation; access: Access }[]> => {
   const found = new Map<EmphasisId, { variation: Variation; access: Access }[]>();
   for (const variation of input.context.catalogue.variations) {
     const muscle = mainMuscle(variation);
     if (!muscle || variation.custom || NO_ACCESSORY.has(variation.family) || isBigLift(variation)) continue;
     if (needsBar(variation) || !isInShape(variation, ask) || input.dislikes?.includes(variation.id)) continue;
-    if (!isReached(input, variation)) continue;
+    if (!isReached(input, variation) || isTooHardYet(input, variation.id)) continue;
     const access = accessTo(variation, input.context);
     if (access.state === 'locked' || !settingsWithin(variation, access).isKept) continue;
     found.set(muscle, [...(found.get(muscle) ?? []), { variation, access }]);
