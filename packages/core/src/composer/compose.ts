@@ -105,6 +105,7 @@ const needsToday = (input: SheetInput, perCap: number): Problem['needs'] => [
 interface Best {
   composed: Composed;
   score: number;
+  variant: Variant;
 }
 
 /** A shape as it is for this person: a day of a split, and the rounds their circuits have earned. */
@@ -192,7 +193,9 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   let isOptimal = true;
   const bestOf = (mostWork: number, known: Best | null, spareSeconds = 0): Best | null => {
     let best = known;
-    for (const variant of variantsOf(rule, hasLead(input, ask))) {
+    // With seconds to spare only the way that was best is looked at again.
+    const variants = known && spareSeconds > 0 ? [known.variant] : variantsOf(rule, hasLead(input, ask));
+    for (const variant of variants) {
       const problem = problemOf(variant, mostWork, spareSeconds);
       const solution: Solution = solve(problem, NODES, null, best === null ? 0 : Math.max(0, best.score - variant.worth), GAP);
       nodes += solution.nodes;
@@ -202,7 +205,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
       const composed = arrange(unitsOf(input, variant, rule, chosen, { room, things }));
       const score: number = solution.score + variant.worth;
       if (sessionMinutes(timed(input, composed), pace) > minutes) continue;
-      if (!best || score > best.score) best = { composed, score };
+      if (!best || score > best.score) best = { composed, score, variant };
     }
     return best;
   };
@@ -213,7 +216,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     // Options are weighed at the longest they may turn out; what that left free is tried too.
     const idleSeconds = budgetSeconds(minutes, pace) - (sessionMinutes(timed(input, best.composed), pace) * 60) / pace;
     const closer = bestOf(most + 1, best);
-    const next = closer === best ? bestOf(most + 1, best, Math.max(0, idleSeconds)) : closer;
+    const next = closer === best && idleSeconds > 0 ? bestOf(most + 1, best, idleSeconds) : closer;
     if (!next || next === best) break;
     best = next;
     most += 1;

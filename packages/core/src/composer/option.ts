@@ -113,9 +113,9 @@ const secondsOf = (
     !isTimed &&
     isEstimable(variation) &&
     guessKg(variation, input.context.person) > 0 &&
-    loadsAt(input, variation, item.values).length > 1 &&
     input.pastOf(variation.id).length === 0 &&
-    !earnedLift(input.context.person.known, variation.id);
+    !earnedLift(input.context.person.known, variation.id) &&
+    loadsAt(input, variation, item.values).length > 1;
   const feelers = role === 'prep' || role === 'finisher' ? 0 : Math.max(item.feelers, isNew ? FEELERS.sets : 0);
   const at = positionOf(variation, item.values);
   const isHeld = at !== 'none' && at !== 'counterweight';
