@@ -5,6 +5,7 @@ import type { PastExercise } from '../progression';
 import { aJudgeContext, anExerciseLog, aSet } from '../testing';
 import { STUDIO_ITEMS } from '../vocabulary';
 import { intervalsFor, roundsFor, wholeCircuits } from './capacity';
+import { planItem } from './plan-item';
 import { compose } from '.';
 import type { SheetInput, Track } from '.';
 
@@ -175,6 +176,15 @@ describe('how interval finishers go on', () => {
       const [, seconds, rest] = of(count, ['from-65']);
       expect([seconds, rest]).toEqual([20, 45]);
     }
+  });
+
+  it('are intervals whoever plans them, also the first time after a lay-off', () => {
+    // Seen in the demo: forty days away, and “1 × 20 s” at the end of the session.
+    const away = input([], { stage: { sessionsDone: 20, dayOfTraining: 100, daysSinceLast: 40 } });
+    const start = { variationId: 'squat-lunge-combination', values: {}, reasons: [] };
+    const { dose, trackDose, why } = planItem(away, { slot: 'finisher', role: 'finisher' }, start);
+    expect([dose.sets, dose.seconds, trackDose.sets]).toEqual([6, 20, 6]);
+    expect(why.sets.map(({ code }) => code)).toEqual(['intervals']);
   });
 
   it('a capacity session ends with whole minutes of it, or without', () => {

@@ -21,6 +21,7 @@ import { heldAs, withPlaceHere } from '../selection';
 import { earnedLift, FEELERS, gapKind, guessKg, isEstimable, layOffLoss } from '../strength';
 import { reason } from '../vocabulary';
 import type { Intent, LeverId, LeverValues, Role } from '../vocabulary';
+import { intervalsFor } from './capacity';
 import { carefulDose } from './careful-dose';
 import type { Start } from './choose-start';
 import { fitDose, loadsAt } from './fit-dose';
@@ -120,7 +121,7 @@ export const planItem = (input: SheetInput, place: Place, start: Start): Planned
     memory,
     isWork,
   });
-  return {
+  const planned: PlannedItem = {
     slot,
     variationId,
     values,
@@ -133,6 +134,13 @@ export const planItem = (input: SheetInput, place: Place, start: Start): Planned
     chosenWhy: start.reasons,
     memory: careful.memory,
   };
+  return role === 'finisher' && variation.family === 'finisher' ? asIntervals(input, planned, past) : planned;
+};
+
+/** The timed end of a session is intervals, whoever plans it: composed, added by hand, after a lay-off. */
+const asIntervals = (input: SheetInput, item: PlannedItem, past: readonly PastExercise[]): PlannedItem => {
+  const { dose, why } = intervalsFor(input, item.dose, past);
+  return { ...item, dose, trackDose: dose, why: { ...item.why, sets: [why], reps: [why], rest: [why] } };
 };
 
 /** A movement that was done before but has no track of its own now: its load and aim are what its own sets bear. */
