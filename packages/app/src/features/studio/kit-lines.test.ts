@@ -1,5 +1,6 @@
+import fc from 'fast-check';
 import type { KitPiece } from '@drubo/core';
-import { defaultKit } from '@drubo/core';
+import { defaultKit, toKg } from '@drubo/core';
 import { aKit } from '../../../tests/builders';
 import { gearLinesOf, gearOf } from './gear-lines';
 import { kitLine, linesOf, piecesOf } from './kit-lines';
@@ -51,6 +52,13 @@ describe('things with a height', () => {
     expect(gearOf(lines, 'lb')).toEqual([{ id: 'box-1', item: 'box', heightCm: 50.8, owned: 1 }]);
   });
 
+  it('a 40 cm box stays one where inches are read', () => {
+    const lines = gearLinesOf([{ id: 'box-1', item: 'box', heightCm: 40, owned: 1 }], 'lb');
+    expect(lines).toMatchObject([{ text: '15.7' }]);
+    expect(gearOf(lines, 'lb')).toMatchObject([{ heightCm: 40 }]);
+    expect(gearOf([{ ...lines[0]!, text: '16' }], 'lb')).toMatchObject([{ heightCm: 40.64 }]);
+  });
+
   it('nothing is made of a height that is no number; an empty one was not measured', () => {
     const line = { id: 'box-1', item: 'box', owned: 1 } as const;
     expect(gearOf([{ ...line, text: 'knee' }], 'kg')).toBeNull();
@@ -79,6 +87,44 @@ describe('machines', () => {
     const { machines } = machinesOf([{ ...line, unit: 'lb', start: '' }]);
     expect(machines[0]?.steps[0]).toEqual({ label: '10', kg: expect.closeTo(4.5359, 4) });
     expect(machines[0]?.startKg).toBe(0);
+  });
+  it('in pounds are opened in pounds, every step and label as it was', () => {
+    // Source: 1 lb = 0.45359237 kg (1959 agreement). Seen: opened and saved, the 100 lb step was gone and “10” was “4.54”.
+    const { machines } = machinesOf([{ ...line, unit: 'lb', text: '10–100 by 10' }]);
+    const opened = machineLinesOf(machines);
+    expect(opened).toMatchObject([{ unit: 'lb', text: '10–100 by 10', start: '20' }]);
+    expect(machinesOf(opened).machines).toEqual(machines);
+    const more = machinesOf(opened.map((one) => ({ ...one, text: '10–110 by 10' }))).machines[0]!;
+    expect(more.steps.slice(0, 10)).toEqual(machines[0]!.steps);
+    expect(more.steps[10]).toEqual({ label: '110', kg: expect.closeTo(49.895, 3) });
+  });
+  it('labels that are no mass stay where the steps stay', () => {
+    const pins = ['A', 'B', 'C'].map((label, at) => ({ label, kg: 7.5 * (at + 1) }));
+    const machine = { id: 'm2', item: 'leg-curl' as const, name: 'Pins', steps: pins, startKg: 3.333, assists: false };
+    const opened = machineLinesOf([machine]);
+    expect(machinesOf(opened).machines).toEqual([machine]);
+    const more = machinesOf(opened.map((one) => ({ ...one, text: `${one.text}; 30` }))).machines[0]!;
+    expect(more.steps.map(({ label }) => label)).toEqual(['A', 'B', 'C', '30']);
+  });
+  it('opened and saved any machine and any height is what it was', () => {
+    const kg = fc.double({ min: 0.1, max: 400, noNaN: true });
+    const steps = fc.uniqueArray(fc.record({ label: fc.string({ minLength: 1, maxLength: 4 }), kg }), {
+      minLength: 1,
+      maxLength: 12,
+      selector: ({ kg: mass }) => Math.round(mass * 100),
+    });
+    fc.assert(
+      fc.property(steps, fc.boolean(), kg, fc.constantFrom('kg' as const, 'lb' as const), (drawn, inPounds, height, unit) => {
+        const rising = drawn.toSorted((a, b) => a.kg - b.kg);
+        const printed = rising.map(({ label, kg: mass }) =>
+          inPounds ? { label: String(Math.ceil(mass)), kg: toKg(Math.ceil(mass), 'lb') } : { label, kg: mass },
+        );
+        const machine = { id: 'm3', item: 'cable' as const, name: 'Cable', steps: printed, startKg: height / 7, assists: true };
+        expect(machinesOf(machineLinesOf([machine])).machines).toEqual([machine]);
+        const box = { id: 'b', item: 'box' as const, heightCm: height, owned: 1 };
+        expect(gearOf(gearLinesOf([box], unit), unit)).toEqual([box]);
+      }),
+    );
   });
   it('without steps, or starting at a word, it is not saved', () =>
     expect(

@@ -38,6 +38,17 @@ export const PROBLEMS: Record<SizesProblem, string> = {
 const RANGE_FROM = 3;
 const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
 
+const rangeOf = (from: number, to: number, by: number): string =>
+  `${formatNumber(from, 3)}–${formatNumber(to, 3)} by ${formatNumber(by, 3)}`;
+
+/** Whether a range reads back as the sizes it is written for: what is written is rounded, and a rounded step may miss the last. */
+const readsBack = (range: string, sizes: readonly number[]): boolean => {
+  const read = readSizes(range);
+  return (
+    read.ok && read.sizes.length === sizes.length && read.sizes.every((size, at) => Math.abs(size - (sizes[at] ?? 0)) < 1e-3)
+  );
+};
+
 /** Sizes as they are written: even runs as a range, the rest one by one. */
 export const writeSizes = (sizes: readonly number[]): string => {
   const parts: string[] = [];
@@ -47,12 +58,9 @@ export const writeSizes = (sizes: readonly number[]): string => {
     const by = (sizes[at + 1] ?? from) - from;
     let end = at;
     while (end + 1 < sizes.length && same((sizes[end + 1] ?? 0) - (sizes[end] ?? 0), by)) end += 1;
-    const isRange = end - at + 1 >= RANGE_FROM;
-    parts.push(
-      isRange
-        ? `${formatNumber(from, 3)}–${formatNumber(sizes[end] ?? from, 3)} by ${formatNumber(by, 3)}`
-        : formatNumber(from, 3),
-    );
+    const range = rangeOf(from, sizes[end] ?? from, by);
+    const isRange = end - at + 1 >= RANGE_FROM && readsBack(range, sizes.slice(at, end + 1));
+    parts.push(isRange ? range : formatNumber(from, 3));
     at = isRange ? end + 1 : at + 1;
   }
   return parts.join('; ');
