@@ -412,6 +412,18 @@ describe('laws', () => {
     );
   });
 
+  const BARE: Asked = {
+    goal: 'fat-loss-and-capacity',
+    trainingAge: 'novice',
+    massKg: null,
+    limits: [],
+    pieces: [],
+    items: [],
+    minutes: 8,
+    shape: 'prep-compounds-accessories',
+    sessionsDone: 20,
+  };
+
   it('more kit never makes a worse sheet', () => {
     fc.assert(
       fc.property(asked, items, (one, more) => {
@@ -420,7 +432,11 @@ describe('laws', () => {
         const richer = compose(inputOf({ ...one, items: [...new Set([...one.items, ...more])] }), wish);
         if (less.isOptimal && richer.isOptimal) expect(richer.score).toBeGreaterThanOrEqual(less.score - GAP);
       }),
-      { numRuns: 60 },
+      {
+        numRuns: 60,
+        // Seen: at eight minutes a pad made the sheet worse, since the poorer room had minutes to spare and used them.
+        examples: [[BARE, ['pad']]],
+      },
     );
   });
 });

@@ -43,6 +43,7 @@ export interface Wish {
 export interface Composition extends Composed {
   shape: SessionShape;
   minutes: number;
+  /** Worth of the best within the minutes as they may turn out; what idle minutes let in comes on top and isn't counted. */
   score: number;
   /** False: the best found before the search was cut off. */
   isOptimal: boolean;
@@ -211,6 +212,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   };
   let most = mostFor(input) + moreFor(input, groups);
   let best = bestOf(most, null);
+  const found = best?.score ?? 0;
   // Who has minutes to spare and muscles under their floor gets one exercise more, and another.
   for (let more = 1; more <= BENDS.more && rule.most === null && best && mayBend(input, best.composed, minutes); more += 1) {
     // Options are weighed at the longest they may turn out; what that left free is tried too.
@@ -231,7 +233,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     shape,
     minutes: usedMinutes,
     minutesWhy: minutesReason(timed(input, composed)),
-    score: best?.score ?? 0,
+    score: found,
     isOptimal,
     nodes,
     left: leftOff(input, ask, rule, left),
