@@ -34,6 +34,8 @@ export interface LifeMeasures {
   firstBarWeek: number | null;
   /** Whole weeks with idle minutes and a need under its floor, weeks with one over its cap, and weeks looked at. */
   floorsUnmet: number;
+  /** By the sets planned, whether or not they were done, and by those done. */
+  capsPlannedOver: number;
   capsBroken: number;
   weeksSeen: number;
   verdicts: Record<string, number>;
@@ -124,6 +126,7 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
     pairs: 0,
     firstBarWeek: null,
     floorsUnmet: 0,
+    capsPlannedOver: 0,
     capsBroken: 0,
     weeksSeen: 0,
     verdicts: {},
@@ -246,6 +249,7 @@ const weekBalance = (person: WholePerson, life: readonly WholeSession[], found: 
       ...weekFor(need, first.input),
     }));
     if (isIdle && weekly.some(({ planned, floor }) => planned < floor - ROUNDING)) found.floorsUnmet += 1;
+    if (weekly.some(({ planned, cap }) => planned > cap + ROUNDING)) found.capsPlannedOver += 1;
     if (weekly.some(({ done, cap }) => done > cap + ROUNDING)) found.capsBroken += 1;
   }
 };

@@ -37,14 +37,18 @@ const isBigLift = ({ id, unloadedAllowed, loadPositions }: Variation): boolean =
 /** Whether a movement stands beside its family's main ladder. */
 const isBesideABigLift = ({ id }: Variation): boolean => MAIN_FAMILIES.some((slot) => rungOnMain(slot, id) !== null);
 
-/** Sessions running in which every set fell under its range with nothing held: the movement is too hard yet. Common practice. */
-const TOO_HARD_AFTER = 2;
+/**
+ * Sessions running in which every set fell under its range with nothing held: the movement is too hard yet. So many days later it may
+ * be tried again. House defaults.
+ */
+const TOO_HARD = { sessions: 2, days: 42 } as const;
 
 /** Whether somebody tried a movement and could not do it, with nothing left to make it easier by. */
 const isTooHardYet = (input: SheetInput, variationId: string): boolean => {
-  const last = input.pastOf(variationId).slice(-TOO_HARD_AFTER);
+  const last = input.pastOf(variationId).slice(-TOO_HARD.sessions);
   return (
-    last.length === TOO_HARD_AFTER &&
+    last.length === TOO_HARD.sessions &&
+    input.day - (last.at(-1)?.day ?? 0) <= TOO_HARD.days &&
     last.every(({ dose, sets }) => {
       const work = sets.filter(({ kind }) => isHardKind(kind));
       return (

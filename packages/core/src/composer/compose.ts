@@ -226,19 +226,19 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   const composed = best?.composed ?? { blocks: [], items: [] };
   const usedMinutes = sessionMinutes(timed(input, composed), pace);
   const mostExercises = Math.min(most, rule.most ?? Infinity);
-  const left = { composed, minutes, usedMinutes, exercises: workOf(composed).length, mostExercises };
+  const roomLeft = { composed, minutes, usedMinutes, exercises: workOf(composed).length, mostExercises };
   return {
     blocks: composed.blocks,
-    items: rule.rounds ? composed.items : fewerFor(input, left),
+    items: rule.rounds ? composed.items : fewerFor(input, roomLeft),
     shape,
     minutes: usedMinutes,
     minutesWhy: minutesReason(timed(input, composed)),
     score: found,
     isOptimal,
     nodes,
-    left: leftOff(input, ask, rule, left),
+    left: leftOff(input, ask, rule, roomLeft),
     gaveUp: [
-      ...gaveUp(input, ask, rule, left, { muscles, groups }),
+      ...gaveUp(input, ask, rule, roomLeft, { muscles, groups }),
       ...wishesGivenUp(
         input,
         composed.items.map(({ slot }) => slot),

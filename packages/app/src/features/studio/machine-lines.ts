@@ -52,7 +52,6 @@ export const machineLinesOf = (machines: readonly KitMachine[]): MachineLine[] =
 /** Steps as they are typed; one that was there before keeps its label and its mass. */
 const stepsOf = ({ text, unit, was }: MachineLine, sizes: readonly number[]): KitMachine['steps'] => {
   if (was?.text === text) return was.machine.steps;
-
   const before = was?.machine.steps ?? [];
   return sizes.map(
     (value) =>

@@ -33,9 +33,9 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
     `${sets(v.sets)} instead of ${v.usualSets}: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
   'fewer-for-others': (v) => `${sets(v.sets)} instead of ${v.usualSets}: other work needed the room more.`,
   'left-for-week': (v, c) =>
-    `${c.nameOf(v.variationId)} sits today out: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
-  'left-for-exercises': (v, c) => `${c.nameOf(v.variationId)} sits today out: ${v.most} exercises are enough for one session.`,
-  'left-for-others': (v, c) => `${c.nameOf(v.variationId)} sits today out: what the week lacks more has its place.`,
+    `${c.nameOf(v.variationId)} sits out today: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
+  'left-for-exercises': (v, c) => `${c.nameOf(v.variationId)} sits out today: ${v.most} exercises are enough for one session.`,
+  'left-for-others': (v, c) => `${c.nameOf(v.variationId)} sits out today: what the week lacks more has its place.`,
   'dose-by-shape': (v) => `${SHAPE_LABELS[v.shape]}: ${sets(v.sets)}, ${v.restSeconds} s rest after each.`,
   'shape-load': (v, c) => `${SHAPE_LABELS[v.shape]}: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}.`,
   'rests-48h': (v) =>
