@@ -1,6 +1,7 @@
 import type { Variation } from '../catalogue';
 import type { EmphasisId } from '../vocabulary';
 import type { Composed } from './arrange';
+import { MARGIN } from './margin';
 import { setsFor } from './sets-for';
 import { mostToday, weekFor } from './targets';
 import type { SheetInput } from './types';
@@ -31,6 +32,9 @@ export interface RoomLeft {
   exercises: number;
   mostExercises: number;
 }
+
+/** The same room, full as soon as no minutes are idle: some are kept free, and one short set more is no room. */
+export const fullWhenNotIdle = (room: RoomLeft): RoomLeft => ({ ...room, minutes: (1 - MARGIN.idleShare) * room.minutes });
 
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 const TINY = 0.01;

@@ -234,6 +234,18 @@ describe('choosing by it', () => {
     });
   });
 
+  it.each([20, 30, 45])(
+    'a sheet that fills its %i minutes says that minutes were short, never that there was room',
+    (minutes) => {
+      // Seen in the demo: 28 of 30 min, and “other work needed the room more”.
+      const { items, gaveUp, minutes: used } = made(inputFor({ minutes, recent: [] }), minutes);
+      expect(used).toBeGreaterThan(0.85 * minutes);
+      const codes = [...gaveUp, ...items.flatMap(({ why }) => why.sets)].map(({ code }) => code);
+      expect(codes.filter((code) => code.endsWith('-others'))).toEqual([]);
+      expect(codes.some((code) => code === 'gave-up-muscle' || code === 'fewer-sets')).toBe(true);
+    },
+  );
+
   it('intervals at the end of a session are no hard sets: they push no squat off the week', () => {
     // Seen on an invented client: twelve intervals three times a week, and no squat from the tenth week on.
     const sets = Array.from({ length: 12 }, (_, setIndex) => aSet({ setIndex }));

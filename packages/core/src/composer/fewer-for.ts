@@ -3,9 +3,8 @@ import { setSeconds } from '../dose';
 import { reason } from '../vocabulary';
 import type { Reason } from '../vocabulary';
 import type { ComposedItem } from './arrange';
-import { boundBy } from './bound-by';
+import { boundBy, fullWhenNotIdle } from './bound-by';
 import type { RoomLeft } from './bound-by';
-import { MARGIN } from './margin';
 import type { SheetInput } from './types';
 
 /** An exercise that got fewer sets than usual says what truly kept it from one more: minutes, the week, or other work. */
@@ -25,8 +24,6 @@ const withTrueReason = (input: SheetInput, room: RoomLeft, item: ComposedItem): 
   return { ...item, why: { ...item.why, sets: item.why.sets.map(truly) } };
 };
 
-/** The exercises of a composed session, each with the true reason for its sets. From so many minutes on it counts as full: some are kept free. */
-export const fewerFor = (input: SheetInput, room: RoomLeft): ComposedItem[] => {
-  const full = { ...room, minutes: (1 - MARGIN.idleShare) * room.minutes };
-  return room.composed.items.map((item) => withTrueReason(input, full, item));
-};
+/** The exercises of a composed session, each with the true reason for its sets. */
+export const fewerFor = (input: SheetInput, room: RoomLeft): ComposedItem[] =>
+  room.composed.items.map((item) => withTrueReason(input, fullWhenNotIdle(room), item));

@@ -10,7 +10,7 @@ import type { ShapeRule } from './shapes';
 import { setsWantedToday } from './targets';
 import type { LeftOff, SheetInput } from './types';
 import { MARGIN } from './margin';
-import { boundBy } from './bound-by';
+import { boundBy, fullWhenNotIdle } from './bound-by';
 import type { Bound, RoomLeft } from './bound-by';
 import { setsFor, workOf } from './sets-for';
 import { countsFor } from './weekly-table';
@@ -90,7 +90,7 @@ const boundOn = (input: SheetInput, emphasis: EmphasisId, groups: readonly (read
     .toSorted((a, b) => a.seconds - b.seconds);
   if (!shortest) return { by: 'other' };
   const { variation, item, seconds } = shortest;
-  return boundBy(input, { variation, sets: item.dose.sets, seconds, isExercise: true }, room);
+  return boundBy(input, { variation, sets: item.dose.sets, seconds, isExercise: true }, fullWhenNotIdle(room));
 };
 
 /** Why there is no session at all, and what would have to give. */
