@@ -65,6 +65,7 @@ export type {
 // Dose and tempo
 export {
   allowedLoads,
+  asksReserve,
   doseHeldAt,
   DOSE_FIELDS,
   GOAL_DOSES,

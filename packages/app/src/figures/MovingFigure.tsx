@@ -2,12 +2,14 @@ import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TempoMoment } from '@drubo/core';
+import { heldDepth } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import type { LeverValues, PieceType, Tempo } from '@drubo/core/vocabulary';
 import { IconButton } from '../ui/IconButton';
 import { SPACE } from '../theme/tokens';
 import { Figure } from './Figure';
 import { TempoReadout } from './TempoReadout';
+import { TimedReadout } from './TimedReadout';
 import { usePacer } from './use-pacer';
 import { useReducedMotion } from './use-reduced-motion';
 
@@ -19,8 +21,10 @@ const LEAST_BELOW = 106;
 interface Props {
   variation: Variation;
   tempo: Tempo;
-  /** Planned reps, shown beside the running count; null for a timed set. */
+  /** Planned reps, shown beside the running count; null where none are planned. */
   reps: number | null;
+  /** Seconds of a timed set, which has no phases to count: a hold stands still in its held end. */
+  seconds?: number | undefined;
   width: number;
   height: number;
   /** What is held: a dumbbell or a bell, or nothing; the usual where nothing is said. */
@@ -39,13 +43,27 @@ interface Props {
  * The figure moving at the set's tempo, with the count. It can be paused and begun again at rep one; where less
  * motion is asked for, the figure stands in its low end and only words and bar count.
  */
-export const MovingFigure = ({ variation, tempo, reps, width, height, held, values, onCount, onMoment, beside }: Props) => {
+export const MovingFigure = ({
+  variation,
+  tempo,
+  reps,
+  seconds,
+  width,
+  height,
+  held,
+  values,
+  onCount,
+  onMoment,
+  beside,
+}: Props) => {
   const [isRunning, setRunning] = useState(true);
   const isReduced = useReducedMotion();
-  const { moment, restart } = usePacer(tempo, variation.startsAt, isRunning);
+  const still = heldDepth(variation);
+  const isTimed = seconds !== undefined;
+  const { moment, restart } = usePacer(tempo, variation.startsAt, isRunning && still === null);
   useEffect(() => {
-    if (isRunning) onMoment?.(moment);
-  }, [isRunning, moment, onMoment]);
+    if (isRunning && !isTimed && still === null) onMoment?.(moment);
+  }, [isRunning, isTimed, still, moment, onMoment]);
   const begin = () => {
     restart();
     setRunning(true);
@@ -56,27 +74,33 @@ export const MovingFigure = ({ variation, tempo, reps, width, height, held, valu
     <View style={[styles.row, { height }]}>
       <Figure
         variation={variation}
-        depth={isReduced ? 1 : moment.depth}
+        depth={still ?? (isReduced ? 1 : moment.depth)}
         width={width - readoutWidth}
         height={height - SPACE.s}
         {...(held === undefined ? {} : { held })}
         {...(values ? { values } : {})}
       />
       <View style={[styles.side, { width: readoutWidth }]}>
-        <TempoReadout
-          tempo={tempo}
-          moment={moment}
-          reps={reps}
-          size={height < LEAST_BELOW ? 'least' : height < TIGHT_BELOW ? 'tight' : height < COMPACT_BELOW ? 'compact' : 'full'}
-        />
+        {still === null && !isTimed ? (
+          <TempoReadout
+            tempo={tempo}
+            moment={moment}
+            reps={reps}
+            size={height < LEAST_BELOW ? 'least' : height < TIGHT_BELOW ? 'tight' : height < COMPACT_BELOW ? 'compact' : 'full'}
+          />
+        ) : (
+          <TimedReadout seconds={seconds ?? variation.seconds?.low ?? 0} isHold={still !== null} height={height} />
+        )}
         <View style={styles.controls}>
           {beside}
-          <IconButton icon="restart" says="Count from rep 1" onPress={begin} />
-          <IconButton
-            icon={isRunning ? 'pause' : 'play'}
-            says={isRunning ? 'Pause the figure' : 'Move the figure'}
-            onPress={() => setRunning(!isRunning)}
-          />
+          {!isTimed && still === null && <IconButton icon="restart" says="Count from rep 1" onPress={begin} />}
+          {still === null && (
+            <IconButton
+              icon={isRunning ? 'pause' : 'play'}
+              says={isRunning ? 'Pause the figure' : 'Move the figure'}
+              onPress={() => setRunning(!isRunning)}
+            />
+          )}
         </View>
       </View>
     </View>

@@ -1,4 +1,5 @@
 export type { Tempo, TempoPart } from '../vocabulary';
+export { asksReserve } from './asks-reserve';
 export { formatTempo, isPossibleTempo, nearestTempo, secondsPerRep, tempoAt } from './tempo';
 export type { TempoMoment, TempoPhase } from './tempo';
 export { plannedReps, repsTop } from './types';

@@ -1,10 +1,10 @@
 import { barOf, externalKgOf } from '../kit';
 import type { BarSetup, Load } from '../kit';
-import { formatTempo, repsTop } from '../dose';
+import { asksReserve, formatTempo, repsTop } from '../dose';
 import type { Dose } from '../dose';
 import { fromKg } from '../units';
 import { isPerSide } from '../vocabulary';
-import type { MassUnit, PieceType, Stance } from '../vocabulary';
+import type { MassUnit, PieceType, Role, Stance } from '../vocabulary';
 
 /** A number with at most `digits` decimals and no trailing zeros. */
 export const formatNumber = (value: number, digits = 1): string => String(Number(value.toFixed(digits)));
@@ -94,12 +94,12 @@ export const formatAim = (dose: Pick<Dose, 'repsAim' | 'repsHigh' | 'repsBeyond'
 export const formatSets = (dose: Dose, stance: Stance): string =>
   `${dose.sets} × ${formatReps(dose)}${isPerSide(stance) ? ' a side' : ''}`;
 
-/** A dose on one line: '3 × 8–12 · 24 kg bell · 3-1-1-0 · rest 1:30 · 2 in reserve'. */
-export const formatDose = (dose: Dose, stance: Stance): string =>
+/** A dose on one line: '3 × 8–12 · 24 kg bell · 3-1-1-0 · rest 1:30 · 2 in reserve'. `role`: the stretch it stands in, where that is known. */
+export const formatDose = (dose: Dose, stance: Stance, role?: Role): string =>
   [
     formatSets(dose, stance),
     formatLoad(dose.load),
     ...(dose.seconds === undefined ? [formatTempo(dose.tempo)] : []),
     `rest ${formatRest(dose.restSeconds)}`,
-    `${dose.reserve} in reserve`,
+    ...(asksReserve(dose, role) ? [`${dose.reserve} in reserve`] : []),
   ].join(' · ');

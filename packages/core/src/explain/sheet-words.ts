@@ -1,3 +1,4 @@
+import { asksReserve } from '../dose';
 import type { Dose } from '../dose';
 import { formatTempo } from '../dose';
 import { isPerSide } from '../vocabulary';
@@ -40,7 +41,9 @@ const doseChange = ({ dose: from }: Line, { dose: to }: Line, stance: Stance): s
       ? [[formatTempo(from.tempo), formatTempo(to.tempo)] as [string, string]]
       : []),
     [`rest ${formatRest(from.restSeconds)}`, `rest ${formatRest(to.restSeconds)}`],
-    [`${from.reserve} in reserve`, `${to.reserve} in reserve`],
+    ...(asksReserve(from) && asksReserve(to)
+      ? [[`${from.reserve} in reserve`, `${to.reserve} in reserve`] as [string, string]]
+      : []),
   ];
   const moved = pairs.filter(([a, b]) => a !== b).map(([a, b]) => `${a} → ${b}`);
   return moved.length > 0 ? moved.join(', ') : 'other reps to aim at';
@@ -95,13 +98,13 @@ export interface WrittenSheet {
 }
 
 /** '3 × 8–12 a side, 24 kg bell, 3-1-1-0, rest 1:30, 2 in reserve'. */
-const doseText = (dose: Dose, stance: Stance, isInTurn: boolean): string =>
+const doseText = (dose: Dose, stance: Stance, role: Role, isInTurn: boolean): string =>
   [
     `${dose.sets} × ${formatReps(dose)}${isPerSide(stance) ? ' a side' : ''}`,
     formatLoad(dose.load),
     ...(dose.seconds === undefined ? [formatTempo(dose.tempo)] : []),
     ...(isInTurn ? [] : [`rest ${formatRest(dose.restSeconds)}`]),
-    `${dose.reserve} in reserve`,
+    ...(asksReserve(dose, role) ? [`${dose.reserve} in reserve`] : []),
   ].join(', ');
 
 /**
@@ -122,7 +125,7 @@ export const sheetText = (sheet: WrittenSheet, { nameOf, stanceOf }: Movements):
       const mark = isInTurn ? `   ${String.fromCharCode(97 + at)})` : `${number}.`;
       const settings = item.settings === null ? '' : ` (${item.settings})`;
       const feelers = item.feelers > 0 ? `; ${item.feelers} feeler sets first` : '';
-      return `${mark} ${nameOf(item.variationId)}${settings}: ${doseText(item.dose, stanceOf(item.variationId), isInTurn)}${feelers}`;
+      return `${mark} ${nameOf(item.variationId)}${settings}: ${doseText(item.dose, stanceOf(item.variationId), block.role, isInTurn)}${feelers}`;
     });
     return [...heading, ...turns, ...lines];
   });

@@ -10,7 +10,19 @@ const LAST_SECONDS = 3;
 const LOOK_MS = 200;
 
 /** Counts a timed set down by the clock, so that a phone that slept still tells the true time; ends by itself. */
-export const Countdown = ({ seconds, onEnd }: { seconds: number; onEnd(held: number): void }) => {
+export const Countdown = ({
+  seconds,
+  isHold,
+  onStart,
+  onEnd,
+}: {
+  seconds: number;
+  /** Held still, or work that moves. */
+  isHold: boolean;
+  /** The set begins: the rest before it is over. */
+  onStart(): void;
+  onEnd(held: number): void;
+}) => {
   const palette = usePalette();
   const [startedAt, setStartedAt] = useState<number | null>(null);
   const [left, setLeft] = useState(seconds);
@@ -37,6 +49,7 @@ export const Countdown = ({ seconds, onEnd }: { seconds: number; onEnd(held: num
     told.current = seconds;
     setLeft(seconds);
     setStartedAt(Date.now());
+    onStart();
   };
   const stop = () => {
     const held = startedAt === null ? 0 : Math.min(seconds, Math.round((Date.now() - startedAt) / 1000));
@@ -45,12 +58,12 @@ export const Countdown = ({ seconds, onEnd }: { seconds: number; onEnd(held: num
   };
   return (
     <View style={[styles.box, { borderColor: isRunning ? palette.moss : palette.hairline }]}>
-      <View role="timer" aria-label={isRunning ? `${left} s left` : `${seconds} s to hold`} style={styles.text}>
+      <View role="timer" aria-label={isRunning ? `${left} s left` : `${seconds} s ${isHold ? 'to hold' : 'of work'}`} style={styles.text}>
         <Txt kind="number" tone={isRunning ? 'moss' : 'ink'}>
           {isRunning ? left : seconds} s
         </Txt>
         <Txt kind="small" tone="quiet">
-          {isRunning ? 'left to hold' : 'to hold'}
+          {isRunning ? 'left' : isHold ? 'to hold' : 'of work'}
         </Txt>
       </View>
       <Button

@@ -96,7 +96,7 @@ export const InfoStrip = ({
     <View style={[styles.strip, { borderColor: palette.hairline, backgroundColor: palette.card }]}>
       <Txt kind="small" tone="quiet" numberOfLines={2}>
         {lastTime
-          ? `Last time, ${lastTimeLine(lastTime, exercise.variation.stance)}`
+          ? `Last time, ${lastTimeLine(lastTime, exercise.variation.stance, exercise.role)}`
           : `First time here. ${schoolCues(exercise.variation, schools).slice(0, 2).join('. ')}.`}
       </Txt>
     </View>

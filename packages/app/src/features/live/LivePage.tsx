@@ -174,6 +174,7 @@ const FloorFigure = ({ live, exercise }: { live: Live; exercise: Exercise }) => 
           values={item.values}
           tempo={item.dose.tempo}
           reps={item.dose.seconds === undefined ? (live.asked?.reps ?? repsTop(item.dose)) : null}
+          seconds={item.dose.seconds === undefined ? undefined : (live.asked?.reps ?? item.dose.seconds)}
           width={area.width}
           height={Math.min(FIGURE.most, Math.max(FIGURE.least, area.height))}
           held={heldIn(live.pad?.load ?? item.dose.load)}

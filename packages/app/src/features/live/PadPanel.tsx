@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { nextDown, nextUp } from '@drubo/core';
+import { asksReserve, nextDown, nextUp } from '@drubo/core';
+import { heldDepth } from '@drubo/core/catalogue';
 import { isOffKit } from '@drubo/core/kit';
 import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
@@ -43,6 +44,8 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
         <Countdown
           key={`${item.id}-${slot?.setIndex}-${slot?.side}`}
           seconds={asked.reps}
+          isHold={heldDepth(variation) !== null}
+          onStart={live.countFromNow}
           onEnd={(held) => live.change({ reps: held })}
         />
       )}
@@ -51,7 +54,7 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
           label={`${isTimed ? 'Seconds' : 'Reps'}${isPerSide(variation.stance) ? ', this leg' : ''}`}
           size={TARGET.live}
           value={String(pad.reps)}
-          {...(isTimed ? { note: 'seconds' } : {})}
+          {...(isTimed ? { note: 's' } : {})}
           onDown={pad.reps > 0 ? () => live.change({ reps: Math.max(0, pad.reps - step) }) : null}
           onUp={pad.reps < (isTimed ? MAX_SECONDS : MAX_REPS) ? () => live.change({ reps: pad.reps + step }) : null}
         />
@@ -66,7 +69,7 @@ export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exe
         />
       </View>
       {isShort && <EndingRow ending={endingOf(pad, asked)} onChange={(endedBy) => live.change({ endedBy })} />}
-      {!isLeadIn && (
+      {!isLeadIn && asksReserve(item.dose, exercise.role) && (
         <ReservePad
           value={pad.reserve}
           target={isFeeler ? null : item.dose.reserve}

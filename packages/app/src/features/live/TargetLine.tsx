@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { SetRecordDto } from '@drubo/contracts';
-import { barSetup, isHardKind, repsTop } from '@drubo/core';
+import { asksReserve, barSetup, isHardKind, repsTop } from '@drubo/core';
 import type { Kit, SetSlot } from '@drubo/core';
 import { formatLoad, formatReps, formatSide, SIDE_LABELS } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
@@ -58,7 +58,7 @@ export const TargetLine = ({
           {isFeeler ? asked?.reps : reps}
           {isTimed ? '' : ' reps'}
           {isPerSide(variation.stance) ? ' a side' : ''} · {formatLoad(load)}
-          {isFeeler ? '' : ` · ${dose.reserve} in reserve`}
+          {isFeeler || !asksReserve(dose, exercise.role) ? '' : ` · ${dose.reserve} in reserve`}
         </Txt>
         {setup && (
           <View style={styles.name}>

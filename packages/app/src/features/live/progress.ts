@@ -4,6 +4,7 @@ import type { SetSlot } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { firstSideOf } from './advice-input';
+import type { Role } from '@drubo/core/vocabulary';
 import type { FloorDetail } from './floor';
 import { rampsOf } from './ramp-line';
 
@@ -17,6 +18,8 @@ export interface Row {
 export interface Exercise {
   item: SheetItemDto;
   variation: Variation;
+  /** The stretch of the session it stands in. */
+  role: Role;
   /** Whether it is done in turn with others, and the rest after each set: none inside a round, then the round's. */
   inTurn: boolean;
   blockId: string;
@@ -69,6 +72,7 @@ export const exercisesOf = (detail: FloorDetail, extraSets: Readonly<Record<stri
     return {
       item,
       variation,
+      role: block?.role ?? 'main',
       inTurn,
       blockId: item.blockId,
       restSeconds: inTurn ? (isLastOfRound ? block.roundRestSeconds : 0) : item.dose.restSeconds,

@@ -75,6 +75,7 @@ export const EditChoice = ({
           {shown.id !== variation.id && <Txt kind="bold">{shown.name}</Txt>}
           <DoseEditor
             dose={dose}
+            role="main"
             variation={shown}
             loads={loadsForVariation(kit, shown, moved.values ?? item.values)}
             onChange={setDose}

@@ -1,9 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import { repsTop, secondsPerRep } from '@drubo/core';
+import { asksReserve, repsTop, secondsPerRep } from '@drubo/core';
 import type { Dose, DoseField, DoseWhy, Load } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
 import { formatLoad, formatRest } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
+import type { Role } from '@drubo/core/vocabulary';
 import { PHASE_ORDER, PHASE_WORDS } from '../../figures/phase-words';
 import { SPACE } from '../../theme/tokens';
 import { Stepper } from '../../ui/Stepper';
@@ -18,12 +19,14 @@ interface Props {
   /** Every load the kit makes for it, lightest first. */
   loads: readonly Load[];
   onChange(dose: Dose): void;
+  /** The stretch of the session it stands in. */
+  role: Role;
   /** Reasons behind the proposed numbers, where there are any. */
   why?: DoseWhy;
 }
 
 /** Every number of a dose, each a stepper with its unit and its why. */
-export const DoseEditor = ({ dose, variation, loads, onChange, why }: Props) => {
+export const DoseEditor = ({ dose, variation, loads, role, onChange, why }: Props) => {
   const step = (field: Stepped, by: 1 | -1) => {
     const next = stepDose(dose, field, by, loads);
     return next && (() => onChange(next));
@@ -53,7 +56,7 @@ export const DoseEditor = ({ dose, variation, loads, onChange, why }: Props) => 
           {row(`Reps to${aSide}`, 'repsHigh', `${repsTop(dose)} reps`, 'reps')}
         </>
       )}
-      {row('Reserve target', 'reserve', `${dose.reserve} in reserve`, 'reserve')}
+      {asksReserve(dose, role) && row('Reserve target', 'reserve', `${dose.reserve} in reserve`, 'reserve')}
       {row('Rest', 'rest', `${formatRest(dose.restSeconds)} min`, 'rest')}
       {!isTimed && (
         <View style={styles.tempo}>

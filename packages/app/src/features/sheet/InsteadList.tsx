@@ -73,7 +73,7 @@ export const InsteadList = ({
                 <Txt kind="bold">{other.name}</Txt>
                 <Txt kind="small">{differs.map(formatDifference).join(', ')}</Txt>
                 <Txt kind="small" tone="quiet">
-                  {formatDose(made.dose, other.stance)}
+                  {formatDose(made.dose, other.stance, role)}
                 </Txt>
               </View>
               <Button

@@ -63,6 +63,7 @@ export const ItemDialog = ({
   const [draft, setDraft] = useState<ContentItemDto | undefined>(own);
   if (!draft) return null;
   const { dose, values } = draft;
+  const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
   const isMoved = JSON.stringify(draft) !== JSON.stringify(own);
   const save = (): void => {
     if (isMoved) onChange(withArrangement(content, replaceItem(content, item.id, draft)), `${variation.name} changed.`);
@@ -91,11 +92,12 @@ export const ItemDialog = ({
         <>
           {item.lastTime && (
             <Txt kind="small" tone="quiet">
-              Last time, {lastTimeLine(item.lastTime, variation.stance)}
+              Last time, {lastTimeLine(item.lastTime, variation.stance, role)}
             </Txt>
           )}
           <DoseEditor
             dose={dose}
+            role={role}
             variation={variation}
             loads={allowedLoads(sheet.kit, sheet.limits, variation, values)}
             onChange={(next) => setDraft({ ...draft, dose: next })}

@@ -1,6 +1,6 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { SheetDto, SheetItemDto } from '@drubo/contracts';
-import { barSetup, formatTempo } from '@drubo/core';
+import { asksReserve, barSetup, formatTempo } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { formatAim, formatDose, formatLoad, formatRest, formatSets, formatSide, METHOD_LABELS } from '@drubo/core/explain';
 import { Figure } from '../../figures/Figure';
@@ -58,7 +58,7 @@ export const SheetLine = ({
       <View style={styles.row}>
         <Pressable
           role="button"
-          aria-label={`${variation.name}: ${formatDose(dose, variation.stance)}. Change`}
+          aria-label={`${variation.name}: ${formatDose(dose, variation.stance, block?.role)}. Change`}
           aria-disabled={!onOpen}
           disabled={!onOpen}
           onPress={onOpen}
@@ -82,7 +82,8 @@ export const SheetLine = ({
             <Txt kind={dose.load.implements.length > 0 ? 'number' : 'label'}>{formatLoad(dose.load)}</Txt>
             <Txt>
               {formatSets(dose, variation.stance)}
-              {formatAim(dose)} · {`${dose.reserve}\u00a0in\u00a0reserve`}
+              {formatAim(dose)}
+              {asksReserve(dose, block?.role) ? ` · ${dose.reserve}\u00a0in\u00a0reserve` : ''}
             </Txt>
             {quiet.length > 0 && !isShort && (
               <Txt kind="small" tone="quiet">
@@ -112,7 +113,7 @@ export const SheetLine = ({
       </View>
       {item.edited && !isShort && (
         <Txt kind="small" tone="saffron">
-          Changed by you. Proposed: {formatDose(item.proposed, variation.stance)}
+          Changed by you. Proposed: {formatDose(item.proposed, variation.stance, block?.role)}
         </Txt>
       )}
       {!isSmall && (

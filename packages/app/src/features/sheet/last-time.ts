@@ -1,8 +1,8 @@
 import type { LastTimeDto, SetRecordDto } from '@drubo/contracts';
-import { isHardKind } from '@drubo/core';
+import { asksReserve, isHardKind } from '@drubo/core';
 import { formatLoad } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
-import type { Stance } from '@drubo/core/vocabulary';
+import type { Role, Stance } from '@drubo/core/vocabulary';
 import { formatDay } from '../../ui/days';
 
 /** Reps of the work sets in order: '12, 12, 11', or both sides of a set as '10/8'. */
@@ -28,13 +28,15 @@ const reserveOf = (sets: readonly SetRecordDto[]): string => {
 };
 
 /** What was done in one line: '24 kg bell · 12, 12, 11 reps · 2 in reserve at least'. */
-export const doneLine = ({ sets: logged, dose }: Pick<LastTimeDto, 'sets' | 'dose'>, stance: Stance): string => {
+export const doneLine = ({ sets: logged, dose }: Pick<LastTimeDto, 'sets' | 'dose'>, stance: Stance, role?: Role): string => {
   const sets = logged.filter((set) => isHardKind(set.kind));
   const loads = [...new Set(sets.map((set) => formatLoad(set)))];
   const isTimed = sets.some((set) => set.seconds !== null);
   const reps = `${repsOf(sets, stance)}${isTimed ? '' : ' reps'}${isPerSide(stance) ? ' left/right' : ''}`;
-  return `${loads.length > 0 ? loads.join(', ') : formatLoad(dose.load)} · ${reps} · ${reserveOf(sets)}`;
+  const line = `${loads.length > 0 ? loads.join(', ') : formatLoad(dose.load)} · ${reps}`;
+  return asksReserve(dose, role) ? `${line} · ${reserveOf(sets)}` : line;
 };
 
 /** Last time in one line: 'Tue 17 Nov: 24 kg bell · 12, 12, 11 reps · 2 in reserve at least'. */
-export const lastTimeLine = (last: LastTimeDto, stance: Stance): string => `${formatDay(last.date)}: ${doneLine(last, stance)}`;
+export const lastTimeLine = (last: LastTimeDto, stance: Stance, role?: Role): string =>
+  `${formatDay(last.date)}: ${doneLine(last, stance, role)}`;

@@ -1,0 +1,23 @@
+import { StyleSheet, View } from 'react-native';
+import { Txt } from '../ui/Txt';
+
+/** Heights below which the seconds stand beside the word, smaller. */
+const TIGHT_BELOW = 106;
+
+/** What a timed set asks for: its seconds, and to hold or to go on; nobody counts reps or phases of it. */
+export const TimedReadout = ({ seconds, isHold, height }: { seconds: number; isHold: boolean; height: number }) => {
+  const isTight = height < TIGHT_BELOW;
+  return (
+    <View style={isTight ? styles.inLine : styles.stacked} role="img" aria-label={`${seconds} s, ${isHold ? 'held still' : 'going on'}`}>
+      <Txt kind="number">{seconds} s</Txt>
+      <Txt kind={isTight ? 'label' : 'number'} tone="moss">
+        {isHold ? 'hold' : 'go on'}
+      </Txt>
+    </View>
+  );
+};
+
+const styles = StyleSheet.create({
+  stacked: { alignItems: 'flex-end' },
+  inLine: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
+});
