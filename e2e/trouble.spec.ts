@@ -81,7 +81,7 @@ test('two browsers on one session: sets and changes of both stand, none lost', a
     .getByRole('button', { name: /^Take .* instead$/ })
     .first()
     .click();
-  await expect(second.getByText(/ instead of dumbbell romanian deadlift\.$/)).toBeVisible();
+  await expect(second.getByText(/ instead of dumbbell Romanian deadlift\.$/)).toBeVisible();
   await livePage(second).logSet();
   await livePage(first).logSet({ reserve: '6' });
   await livePage(first).more();

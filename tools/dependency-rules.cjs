@@ -11,7 +11,7 @@ const STOREYS = [
   ['progression'],
   ['coaching'],
   ['composer'],
-  ['session', 'sensing'],
+  ['session', 'sensing', 'sheet-editing'],
   ['trends', 'loop'],
   ['simulation'],
 ];

@@ -8,7 +8,11 @@ const TIGHT_BELOW = 106;
 export const TimedReadout = ({ seconds, isHold, height }: { seconds: number; isHold: boolean; height: number }) => {
   const isTight = height < TIGHT_BELOW;
   return (
-    <View style={isTight ? styles.inLine : styles.stacked} role="img" aria-label={`${seconds} s, ${isHold ? 'held still' : 'going on'}`}>
+    <View
+      style={isTight ? styles.inLine : styles.stacked}
+      role="img"
+      aria-label={`${seconds} s, ${isHold ? 'held still' : 'going on'}`}
+    >
       <Txt kind="number">{seconds} s</Txt>
       <Txt kind={isTight ? 'label' : 'number'} tone="moss">
         {isHold ? 'hold' : 'go on'}

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { KIT_PRESETS } from '../kit';
 import { checkCustom, customEntry, withCustom } from './custom';
 import type { CustomVariation } from './custom';
-import { builtInCatalogue, getVariation } from '.';
+import { builtInCatalogue, getVariation, heldDepth } from '.';
 import {
   byEmphasis,
   byKit,
@@ -189,3 +189,20 @@ describe('a studio’s own movements', () => {
 });
 
 it('every ladder id is unique', () => expect(new Set(LADDERS.map(({ id }) => id)).size).toBe(LADDERS.length));
+
+describe('holds', () => {
+  it('are held at the end that is called held, and only timed ones are', () => {
+    // Common practice, no source: a wall sit and a split squat are held low, a plank in one line.
+    expect(['wall-sit', 'held-split-squat', 'deep-squat-hold'].map((id) => heldDepth(get(id)))).toEqual([1, 1, 1]);
+    expect(['plank', 'side-plank', 'face-up-plank', 'tandem-stance'].map((id) => heldDepth(get(id)))).toEqual([0, 0, 0, 0]);
+    // Timed, but they move.
+    expect(['farmer-carry', 'sled-push', 'lateral-band-walk', 'goblet-squat'].map((id) => heldDepth(get(id)))).toEqual([
+      null,
+      null,
+      null,
+      null,
+    ]);
+    for (const variation of builtInCatalogue.variations.filter(({ traits }) => (traits as readonly string[]).includes('hold')))
+      expect([variation.id, heldDepth(variation) !== null]).toEqual([variation.id, true]);
+  });
+});

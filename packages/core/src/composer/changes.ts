@@ -1,12 +1,15 @@
 import { isSameDose } from '../dose';
-import type { Role, SessionShape } from '../vocabulary';
+import type { Intent, Role, SessionShape, SplitDay } from '../vocabulary';
 import { blocksOf } from './content';
 import type { Content, ContentItem } from './content';
 
 /** One thing that differs between two arrangements of a sheet. Wording stands in `explain`. */
 export type SheetChange =
   | { kind: 'shape'; from: SessionShape; to: SessionShape }
+  | { kind: 'day'; to: SplitDay }
+  | { kind: 'intent'; from: Intent; to: Intent }
   | { kind: 'minutes'; from: number; to: number }
+  | { kind: 'place'; toKitId: string | null }
   | { kind: 'out'; variationId: string }
   | { kind: 'in'; variationId: string; role: Role }
   | { kind: 'instead'; from: string; to: string }

@@ -138,9 +138,9 @@ describe('what differs between two arrangements', () => {
 
   it('says nothing of nothing, and each thing in a line', () => {
     expect(words(content)).toEqual([]);
-    expect(words(removeItem(content, 'i-hinge'))).toEqual(['Out: dumbbell romanian deadlift']);
+    expect(words(removeItem(content, 'i-hinge'))).toEqual(['Out: dumbbell Romanian deadlift']);
     expect(words(moveItem(content, 'i-hinge', -1))).toEqual(['Another order']);
-    expect(words(pairWithNext(content, 'i-hinge'))).toEqual(['In turn: dumbbell romanian deadlift, glute bridge']);
+    expect(words(pairWithNext(content, 'i-hinge'))).toEqual(['In turn: dumbbell Romanian deadlift, glute bridge']);
     const [squat, ...rest] = content.items;
     const fewer = { ...squat!, dose: { ...squat!.dose, sets: 2, restSeconds: 60 } };
     expect(words({ ...content, items: [fewer, ...rest] })).toEqual(['Goblet squat: 3 × 8–12 → 2 × 8–12, rest 1:30 → rest 1:00']);

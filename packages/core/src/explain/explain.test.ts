@@ -14,6 +14,7 @@ import {
   formatPieceTypes,
   formatReps,
   formatRest,
+  inSentence,
 } from '.';
 import { WORDING } from './wording';
 
@@ -66,6 +67,22 @@ describe('formats', () => {
     expect([formatRest(90), formatRest(45), formatRest(120)]).toEqual(['1:30', '0:45', '2:00']);
     expect(formatReps({ repsLow: 8, repsHigh: 12, repsBeyond: 3 })).toBe('8–15');
     expect(formatReps({ repsLow: 5, repsHigh: 5, repsBeyond: 0 })).toBe('5');
+  });
+
+  it('stands in a sentence with a small letter, but for names', () => {
+    expect(
+      ['Goblet squat', 'Dumbbell Romanian deadlift', 'Nordic curl', 'Cossack squat, band overhead', 'RDL', 'Hip'].map(inSentence),
+    ).toEqual(['goblet squat', 'dumbbell Romanian deadlift', 'Nordic curl', 'Cossack squat, band overhead', 'RDL', 'hip']);
+    // Every capital inside a built-in name belongs to a word that keeps it at the front too.
+    for (const { name } of builtInCatalogue.variations)
+      for (const word of name.split(/[ ,]+/).slice(1)) if (/^[A-Z]/.test(word)) expect(inSentence(word)).toBe(word);
+  });
+
+  it('a hold and a drill are asked no reserve', () => {
+    const { dose } = anExerciseLog({ loadKg: 24 });
+    expect(formatDose({ ...dose, seconds: 30 }, 'two-leg')).not.toMatch(/reserve/);
+    expect(formatDose(dose, 'two-leg', 'prep')).not.toMatch(/reserve/);
+    expect(formatDose(dose, 'two-leg', 'accessory')).toMatch(/2 in reserve$/);
   });
 
   it('a dose reads on one line', () => {

@@ -61,4 +61,5 @@ export {
   SLEEP_LABELS,
 } from './session-labels';
 export { formatChange, formatTurns, sheetText } from './sheet-words';
-export type { Changed, Movements, WrittenSheet } from './sheet-words';
+export { inSentence } from './in-sentence';
+export type { Changed, Movements, PlaceName, WrittenSheet } from './sheet-words';

@@ -7,6 +7,7 @@ import { aKitItem, EMPHASIS_LABELS, FAMILY_LABELS, KIT_LABELS, LIMIT_LABELS, POS
 import { formatNumber } from './format';
 import { formatLeverValue, LEVER_WORDS } from './lever-words';
 import { AID_WORDS, WAY_WORDS } from './remedy-words';
+import { inSentence } from './in-sentence';
 
 type NameOf = (variationId: string) => string;
 
@@ -56,13 +57,13 @@ export const formatNotch = (notch: Notch, nameOf: NameOf): string => {
 export const formatRemedy = (remedy: Remedy, nameOf: NameOf): string => {
   switch (remedy.kind) {
     case 'lever':
-      return `${LEVER_WORDS[remedy.lever].label.toLowerCase()} ${WAY_WORDS[remedy.way]}`;
+      return `${inSentence(LEVER_WORDS[remedy.lever].label)} ${WAY_WORDS[remedy.way]}`;
     case 'load-position':
       return `load ${POSITION_LABELS[remedy.to]}`;
     case 'aid':
       return AID_WORDS[remedy.aid];
     case 'variation':
-      return nameOf(remedy.variationId).toLowerCase();
+      return inSentence(nameOf(remedy.variationId));
   }
 };
 
@@ -72,7 +73,7 @@ export const formatDifference = (difference: Difference): string => {
     case 'same-pattern':
       return 'same pattern';
     case 'other-pattern':
-      return `a ${FAMILY_LABELS[difference.family as Family].toLowerCase()} instead`;
+      return `a ${inSentence(FAMILY_LABELS[difference.family as Family])} instead`;
     case 'same-emphasis':
       return 'trains the same';
     case 'less-of':

@@ -1,6 +1,7 @@
 import { formatDate } from './format';
 import { PERSON_STATE_LABELS } from './health-labels';
 import type { PersonState } from '../vocabulary';
+import { inSentence } from './in-sentence';
 
 /** What a referral note says of a person. Lines are sentences already; nothing in it is a diagnosis. */
 export interface Referral {
@@ -30,7 +31,7 @@ export const referralNote = (given: Referral): string =>
     '',
     `About: ${given.personName}`,
     '',
-    `I train ${given.personName} with loads for the lower body. Until I hear from you: ${PERSON_STATE_LABELS[given.state].toLowerCase()}.`,
+    `I train ${given.personName} with loads for the lower body. Until I hear from you: ${inSentence(PERSON_STATE_LABELS[given.state])}.`,
     ...list('On record:', given.reasons),
     ...list('Seen when they moved (an observation, not a diagnosis):', given.seen),
     ...list('What they would train:', given.training),

@@ -1,10 +1,10 @@
-import { asksReserve } from '../dose';
+import { asksReserve, formatTempo } from '../dose';
 import type { Dose } from '../dose';
-import { formatTempo } from '../dose';
 import { isPerSide } from '../vocabulary';
-import type { BlockKind, Role, SessionShape, Stance } from '../vocabulary';
+import type { BlockKind, Intent, Role, SessionShape, SplitDay, Stance } from '../vocabulary';
 import { formatLoad, formatReps, formatRest, formatSets } from './format';
-import { ROLE_HEADINGS, SHAPE_LABELS } from './sheet-labels';
+import { INTENT_LABELS, ROLE_HEADINGS, SHAPE_LABELS, SPLIT_LABELS } from './sheet-labels';
+import { inSentence } from './in-sentence';
 
 /** What an exercise's line needs of it. */
 interface Line {
@@ -18,10 +18,16 @@ export interface Movements {
   stanceOf(id: string): Stance;
 }
 
+/** How the words find the name of a place; null stands for the usual one. */
+export type PlaceName = (kitId: string | null) => string | undefined;
+
 /** One thing that differs between two arrangements, as it is worded. */
 export type Changed =
   | { kind: 'shape'; from: SessionShape; to: SessionShape }
+  | { kind: 'day'; to: SplitDay }
+  | { kind: 'intent'; from: Intent; to: Intent }
   | { kind: 'minutes'; from: number; to: number }
+  | { kind: 'place'; toKitId: string | null }
   | { kind: 'out'; variationId: string }
   | { kind: 'in'; variationId: string; role: Role }
   | { kind: 'instead'; from: string; to: string }
@@ -50,17 +56,23 @@ const doseChange = ({ dose: from }: Line, { dose: to }: Line, stance: Stance): s
 };
 
 /** A change in a line: 'Out: calf raise', 'Goblet squat: 3 × 8–12 → 2 × 8–12'. */
-export const formatChange = (change: Changed, { nameOf, stanceOf }: Movements): string => {
-  const lower = (id: string) => nameOf(id).toLowerCase();
+export const formatChange = (change: Changed, { nameOf, stanceOf }: Movements, placeOf: PlaceName = () => undefined): string => {
+  const lower = (id: string) => inSentence(nameOf(id));
   switch (change.kind) {
     case 'shape':
       return `Shape: ${SHAPE_LABELS[change.from]} → ${SHAPE_LABELS[change.to]}`;
+    case 'day':
+      return SPLIT_LABELS[change.to];
+    case 'intent':
+      return `Today: ${INTENT_LABELS[change.from]} → ${INTENT_LABELS[change.to]}`;
+    case 'place':
+      return `Place: ${placeOf(change.toKitId) ?? (change.toKitId === null ? 'the usual one' : 'another one')}`;
     case 'minutes':
       return `Minutes: ${change.from} → ${change.to} min`;
     case 'out':
       return `Out: ${lower(change.variationId)}`;
     case 'in':
-      return `In: ${lower(change.variationId)}, ${ROLE_HEADINGS[change.role].toLowerCase()}`;
+      return `In: ${lower(change.variationId)}, ${inSentence(ROLE_HEADINGS[change.role])}`;
     case 'instead':
       return `${nameOf(change.to)} instead of ${lower(change.from)}`;
     case 'dose':
@@ -68,7 +80,7 @@ export const formatChange = (change: Changed, { nameOf, stanceOf }: Movements): 
     case 'settings':
       return `${nameOf(change.variationId)}: other settings`;
     case 'role':
-      return `${nameOf(change.variationId)}: from ${ROLE_HEADINGS[change.from].toLowerCase()} to ${ROLE_HEADINGS[change.to].toLowerCase()}`;
+      return `${nameOf(change.variationId)}: from ${inSentence(ROLE_HEADINGS[change.from])} to ${inSentence(ROLE_HEADINGS[change.to])}`;
     case 'together':
       return `In turn: ${change.variationIds.map(lower).join(', ')}`;
     case 'apart':

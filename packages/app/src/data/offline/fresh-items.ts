@@ -1,11 +1,10 @@
 import type { SheetItemDto } from '@drubo/contracts';
+import type { Made } from '@drubo/core/sheet-editing';
 
 /** What this device worked out for exercises the server hasn't answered about yet, by their id. Lost on a reload. */
-type Fresh = Pick<SheetItemDto, 'variationId' | 'proposed' | 'why'> & Partial<Pick<SheetItemDto, 'past'>>;
+const fresh = new Map<string, Made>();
 
-const fresh = new Map<string, Fresh>();
-
-export const rememberFresh = (itemId: string, item: Fresh): void => void fresh.set(itemId, item);
+export const rememberFresh = (itemId: string, made: Made): void => void fresh.set(itemId, made);
 
 const NOTHING: SheetItemDto['why'] = { sets: [], reps: [], load: [], tempo: [], rest: [], reserve: [] };
 

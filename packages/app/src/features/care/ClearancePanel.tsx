@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { healthInputOf, recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
-import { FAMILY_LABELS, PERSON_STATE_LABELS, RANGE_LABELS, ROLE_LABELS } from '@drubo/core/explain';
+import { FAMILY_LABELS, inSentence, PERSON_STATE_LABELS, RANGE_LABELS, ROLE_LABELS } from '@drubo/core/explain';
 import { healthPicture } from '@drubo/core/limits';
 import type { LimitId } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
@@ -53,12 +53,12 @@ export const ClearancePanel = ({ detail, writer, today }: { detail: PersonDetail
       {clearances.map(({ id, fields }) => (
         <Card key={id} edge={fields.until < today ? 'saffron' : 'moss'}>
           <Txt kind="bold">
-            Cleared by: {ROLE_LABELS[fields.role].toLowerCase()}
+            Cleared by: {inSentence(ROLE_LABELS[fields.role])}
             {fields.name ? `, ${fields.name}` : ''}
           </Txt>
           <Txt kind="small">
             {fields.scope.families.map((family) => FAMILY_LABELS[family]).join(', ')} ·{' '}
-            {RANGE_LABELS[fields.scope.range].toLowerCase()}
+            {inSentence(RANGE_LABELS[fields.scope.range])}
           </Txt>
           <Txt kind="small" tone={fields.until < today ? 'saffron' : 'quiet'}>
             {formatDay(fields.on)} to {formatDay(fields.until)}

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
 import { toKg } from '@drubo/core';
-import { formatMass, formatNumber } from '@drubo/core/explain';
+import { formatMass, formatNumber, inSentence } from '@drubo/core/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
@@ -32,7 +32,7 @@ const lineOf = (fields: FieldsOf<'measure'>, unit: MassUnit): string =>
       const cm = fields[key];
       return cm === null
         ? null
-        : `${label.split(',')[0]?.toLowerCase() ?? ''} ${formatNumber(lengthFromCm(cm, unit), 1)} ${lengthUnit(unit)}`;
+        : `${inSentence(label.split(',')[0] ?? '')} ${formatNumber(lengthFromCm(cm, unit), 1)} ${lengthUnit(unit)}`;
     }),
   ]
     .filter((part) => part !== null)

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
-import { BODY_SIDE_LABELS, FAULT_LABELS, formatNumber, LIMIT_LABELS, TASK_WORDS } from '@drubo/core/explain';
+import { BODY_SIDE_LABELS, FAULT_LABELS, formatNumber, inSentence, LIMIT_LABELS, TASK_WORDS } from '@drubo/core/explain';
 import type { ScreeningResult, Seen, SuggestedLimit } from '@drubo/core/screening';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
@@ -50,7 +50,7 @@ export const ScreeningSummary = ({
         {drills.length > 0 && <Txt>Before the first set: {drills.join(', ')}.</Txt>}
         {result.weakerSide && <Txt>Sets start with the {BODY_SIDE_LABELS[result.weakerSide]}.</Txt>}
         {result.notJudged.length > 0 && (
-          <Txt tone="saffron">Not judged: {result.notJudged.map((task) => TASK_WORDS[task].name.toLowerCase()).join('; ')}.</Txt>
+          <Txt tone="saffron">Not judged: {result.notJudged.map((task) => inSentence(TASK_WORDS[task].name)).join('; ')}.</Txt>
         )}
         {result.lookAgainWeeks !== null && <Txt>Look again in {result.lookAgainWeeks} weeks.</Txt>}
       </Card>
@@ -63,12 +63,12 @@ export const ScreeningSummary = ({
           {change.gone.length + change.came.length + change.reach.length === 0 && <Txt>Nothing changed.</Txt>}
           {change.gone.map(({ task, fault }) => (
             <Txt key={`gone-${task}-${fault}`} tone="moss">
-              Gone: {FAULT_LABELS[fault]} ({TASK_WORDS[task].name.toLowerCase()})
+              Gone: {FAULT_LABELS[fault]} ({inSentence(TASK_WORDS[task].name)})
             </Txt>
           ))}
           {change.came.map(({ task, fault }) => (
             <Txt key={`came-${task}-${fault}`} tone="clay">
-              New: {FAULT_LABELS[fault]} ({TASK_WORDS[task].name.toLowerCase()})
+              New: {FAULT_LABELS[fault]} ({inSentence(TASK_WORDS[task].name)})
             </Txt>
           ))}
           {change.reach.map(({ side, fromCm, toCm }) => (

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import { bySearch } from '@drubo/core/knowledge';
-import { GOAL_LABELS } from '@drubo/core/explain';
+import { GOAL_LABELS, inSentence } from '@drubo/core/explain';
 import { GOALS } from '@drubo/core/vocabulary';
 import { useState } from 'react';
 import type { PersonWriter } from '../../data/use-person-writer';
@@ -31,7 +31,7 @@ export const TrainingPanel = ({ detail, writer }: { detail: PersonDetailDto; wri
     <View style={{ gap: SPACE.l }}>
       <OwnWords intake={intake} writer={writer} />
       <Choices
-        label={`Second goal, after “${GOAL_LABELS[person.goal].toLowerCase()}”`}
+        label={`Second goal, after “${inSentence(GOAL_LABELS[person.goal])}”`}
         options={[
           { value: 'none', label: 'None' },
           ...GOALS.filter((goal) => goal !== person.goal).map((value) => ({ value, label: GOAL_LABELS[value] })),

@@ -3,6 +3,7 @@ import { LADDERS, scaleOf } from '@drubo/core/knowledge';
 import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
 import type { ScreeningResult, Seen } from '@drubo/core/screening';
 import type { FaultId, LeverId, LeverValue, ScreeningTaskId } from '@drubo/core/vocabulary';
+import { inSentence } from '@drubo/core/explain';
 
 const nameOf = (id: string): string => findVariation(builtInCatalogue, id)?.name ?? id;
 
@@ -22,7 +23,7 @@ export const aidWords = ({ aids }: ScreeningResult): string[] =>
       const scale = ladder?.rungs
         .flatMap(({ variationId }) => findVariation(builtInCatalogue, variationId) ?? [])
         .flatMap((variation) => scaleOf(variation, lever) ?? [])[0];
-      return `${LEVER_WORDS[lever].label.toLowerCase()} ${formatLeverValue(lever, value, scale?.unit ?? null)}`;
+      return `${inSentence(LEVER_WORDS[lever].label)} ${formatLeverValue(lever, value, scale?.unit ?? null)}`;
     }),
   );
 

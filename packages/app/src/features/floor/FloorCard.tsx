@@ -2,7 +2,7 @@ import { Link, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { FloorEntryDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { FAULT_LABELS, LIMIT_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
+import { FAULT_LABELS, inSentence, LIMIT_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
 import { useSheetProgress, useStart } from '../../data/use-start';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -47,13 +47,13 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
         <Txt kind="small">
           Limits:{' '}
           {limits
-            .map(({ limit, severity }) => `${LIMIT_LABELS[limit].toLowerCase()}${severity === null ? '' : ` ${severity}/10`}`)
+            .map(({ limit, severity }) => `${inSentence(LIMIT_LABELS[limit])}${severity === null ? '' : ` ${severity}/10`}`)
             .join(', ')}
         </Txt>
       )}
       {lastFault && (
         <Txt kind="small">
-          Last time: {FAULT_LABELS[lastFault.faultId]}, {nameOf(lastFault.variationId).toLowerCase()}
+          Last time: {FAULT_LABELS[lastFault.faultId]}, {inSentence(nameOf(lastFault.variationId))}
         </Txt>
       )}
       {watch.map((text) => (

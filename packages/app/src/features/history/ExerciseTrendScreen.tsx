@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import type { ExerciseTrendDto } from '@drubo/contracts';
 import { fromKg } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { formatMass, formatNumber, VERDICT_LABELS } from '@drubo/core/explain';
+import { formatMass, formatNumber, inSentence, VERDICT_LABELS } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { MassUnit, Side } from '@drubo/core/vocabulary';
 import { ChartCard } from '../../charts/ChartCard';
@@ -209,7 +209,7 @@ const Decided = ({ trend }: { trend: ExerciseTrendDto }) => {
           <View style={styles.grow}>
             <VerdictMark verdict={verdict} size="small" />
             {toVariationId !== null && (
-              <Txt kind="small">on to {findVariation(builtInCatalogue, toVariationId)?.name.toLowerCase() ?? toVariationId}</Txt>
+              <Txt kind="small">on to {inSentence(findVariation(builtInCatalogue, toVariationId)?.name ?? toVariationId)}</Txt>
             )}
           </View>
           <Button

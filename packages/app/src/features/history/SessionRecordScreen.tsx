@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { SessionHistoryDto, SessionRecordDto, SetRecordDto } from '@drubo/contracts';
 import { currentSets, doubtsOf } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { ENDING_LABELS, FAULT_LABELS, formatDose, formatLoad, formatRest, VERDICT_LABELS } from '@drubo/core/explain';
+import { ENDING_LABELS, FAULT_LABELS, formatDose, formatLoad, formatRest, inSentence, VERDICT_LABELS } from '@drubo/core/explain';
 import { isOffKit } from '@drubo/core/kit';
 import { useEndpoint } from '../../data/use-endpoint';
 import { SPACE } from '../../theme/tokens';
@@ -112,7 +112,7 @@ const setWords = (set: SetRecordDto): string =>
     set.seconds === null ? `${set.reps ?? '–'} reps` : `${set.seconds} s`,
     `${formatLoad(set)}${isOffKit(set) ? ', not on the kit' : ''}`,
     set.reserve === null ? 'reserve not asked' : `${set.reserve} in reserve`,
-    set.endedBy === 'planned' ? null : ENDING_LABELS[set.endedBy].toLowerCase(),
+    set.endedBy === 'planned' ? null : inSentence(ENDING_LABELS[set.endedBy]),
     set.clean === 'no' ? 'not clean' : set.clean === 'not-judged' ? 'not judged' : null,
     set.faults.length > 0 ? set.faults.map(({ id }) => FAULT_LABELS[id]).join(', ') : null,
     set.jointPain === null ? null : `pain ${set.jointPain}`,

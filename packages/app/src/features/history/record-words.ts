@@ -1,6 +1,6 @@
 import type { SessionRecordFields } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { CAUSE_WORDS, EMPHASIS_LABELS, JOINT_LABELS, MUSCLE_LABELS } from '@drubo/core/explain';
+import { CAUSE_WORDS, EMPHASIS_LABELS, inSentence, JOINT_LABELS, MUSCLE_LABELS } from '@drubo/core/explain';
 import type { CheckIn } from '@drubo/core/session';
 
 const checkInWords = ({ soreness, joints, painkillers, illness, minutes, sleep, energy, pressure }: CheckIn): string =>
@@ -9,12 +9,12 @@ const checkInWords = ({ soreness, joints, painkillers, illness, minutes, sleep, 
       ? null
       : joints.length === 0
         ? 'no joint pain'
-        : joints.map(({ area, pain }) => `${JOINT_LABELS[area].toLowerCase()} ${pain}`).join(', '),
+        : joints.map(({ area, pain }) => `${inSentence(JOINT_LABELS[area])} ${pain}`).join(', '),
     soreness === null
       ? null
       : soreness.length === 0
         ? 'nothing sore'
-        : soreness.map(({ muscle, level }) => `${MUSCLE_LABELS[muscle].toLowerCase()} sore ${level}`).join(', '),
+        : soreness.map(({ muscle, level }) => `${inSentence(MUSCLE_LABELS[muscle])} sore ${level}`).join(', '),
     illness === null || illness === 'none' ? null : illness === 'just-over' ? 'just over an illness' : 'fever or chest illness',
     painkillers ? 'painkillers' : null,
     sleep === 'short' ? 'short sleep' : null,
@@ -32,13 +32,13 @@ export const recordWords = (fields: SessionRecordFields, nameOf: (itemId: string
     case 'add':
       return `${named(fields.item.variationId)} added`;
     case 'swap':
-      return `${named(fields.item.variationId)} instead of ${nameOf(fields.itemId).toLowerCase()}, ${CAUSE_WORDS[fields.because]}`;
+      return `${named(fields.item.variationId)} instead of ${inSentence(nameOf(fields.itemId))}, ${CAUSE_WORDS[fields.because]}`;
     case 'sets':
       return `${nameOf(fields.itemId)}: ${fields.sets} ${fields.sets === 1 ? 'set' : 'sets'}, ${CAUSE_WORDS[fields.because]}`;
     case 'leave':
       return `${nameOf(fields.itemId)} left, ${CAUSE_WORDS[fields.because]}`;
     case 'pair':
-      return `${nameOf(fields.itemId)} in turn with ${nameOf(fields.withItemId).toLowerCase()}`;
+      return `${nameOf(fields.itemId)} in turn with ${inSentence(nameOf(fields.withItemId))}`;
     case 'dose':
       return `${nameOf(fields.itemId)} made easier, ${CAUSE_WORDS[fields.because]}`;
     case 'check-in':
@@ -52,7 +52,7 @@ export const recordWords = (fields: SessionRecordFields, nameOf: (itemId: string
         'Afterwards:',
         fields.effort === null ? 'effort not asked' : `effort ${fields.effort}`,
         fields.feltWhere.length > 0
-          ? `felt in ${fields.feltWhere.map((id) => EMPHASIS_LABELS[id].toLowerCase()).join(', ')}`
+          ? `felt in ${fields.feltWhere.map((id) => inSentence(EMPHASIS_LABELS[id])).join(', ')}`
           : null,
         fields.words ? `“${fields.words}”` : null,
       ]

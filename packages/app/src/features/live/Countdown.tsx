@@ -58,7 +58,11 @@ export const Countdown = ({
   };
   return (
     <View style={[styles.box, { borderColor: isRunning ? palette.moss : palette.hairline }]}>
-      <View role="timer" aria-label={isRunning ? `${left} s left` : `${seconds} s ${isHold ? 'to hold' : 'of work'}`} style={styles.text}>
+      <View
+        role="timer"
+        aria-label={isRunning ? `${left} s left` : `${seconds} s ${isHold ? 'to hold' : 'of work'}`}
+        style={styles.text}
+      >
         <Txt kind="number" tone={isRunning ? 'moss' : 'ink'}>
           {isRunning ? left : seconds} s
         </Txt>

@@ -8,6 +8,7 @@ import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
 import type { Exercise } from './progress';
 import type { Live } from './use-live';
+import { inSentence } from '@drubo/core/explain';
 
 const SCALE = Array.from({ length: 11 }, (_, at) => at);
 
@@ -38,7 +39,7 @@ export const PainStopDialog = ({ live, exercise, onClose }: { live: Live; exerci
           onUp={() => setReps(reps + 1)}
         />
       </View>
-      <Txt>How much, in a joint or tendon? A number logs the set and leaves {exercise.variation.name.toLowerCase()} today.</Txt>
+      <Txt>How much, in a joint or tendon? A number logs the set and leaves {inSentence(exercise.variation.name)} today.</Txt>
       <View role="group" aria-label="Joint pain" style={styles.grid}>
         {SCALE.map((pain) => (
           <Chip

@@ -225,6 +225,10 @@ describe('a session without exercises', () => {
     const record = aSessionRecord(kept()[0]);
     draw({ ...empty, records: [record] });
     await press('Skip the check-in');
+    // Nobody says what was left in a hold.
+    expect(screen.queryByLabelText('Reps in reserve')).toBeNull();
+    expect(screen.queryByText(/in reserve/)).toBeNull();
+    expect(screen.getByLabelText(/^\d+ s to hold$/)).toBeTruthy();
     // A hold is counted down, and an early end keeps the seconds that were held.
     await press('Count down');
     await act(async () => void jest.advanceTimersByTime(11_000));

@@ -1,10 +1,12 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { ContentItemDto, SessionRecordFields, SetRecordDto } from '@drubo/contracts';
+import type { SessionRecordFields, SetRecordDto } from '@drubo/contracts';
 import { isHardKind, isOfSlot } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
+import type { DraftItem } from '@drubo/core/sheet-editing';
 import type { ChangeCause, Role } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/overlay';
+import { itemToSend } from '../../data/settle';
 import { adviceFor } from './advice-input';
 import { askedFor, isLastSide, parentOf, passedOver } from './coming-set';
 import type { FloorDetail } from './floor';
@@ -188,12 +190,14 @@ export const useLive = (detail: FloorDetail) => {
         `${of.variation.name}: ${sets} sets today.`,
       ),
     /** Puts another exercise in one's place for today, and stands at it. */
-    swap: async (itemId: string, instead: ContentItemDto, because: ChangeCause, text: string) => {
+    swap: async (itemId: string, draft: DraftItem, because: ChangeCause, text: string) => {
+      const instead = itemToSend(draft);
       const fields = { kind: 'swap' as const, itemId, item: instead, because };
       if (await changeDay([fields], text)) setPlace({ itemId: instead.id, slot: null, pad: null });
     },
     /** Adds an exercise behind the one at hand, and stands at it. */
-    addExercise: async (added: ContentItemDto, role: Role, text: string) => {
+    addExercise: async (draft: DraftItem, role: Role, text: string) => {
+      const added = itemToSend(draft);
       const fields = { kind: 'add' as const, item: added, role, afterItemId: item?.id ?? null };
       if (await changeDay([fields], text)) setPlace({ itemId: added.id, slot: null, pad: null });
     },

@@ -7,6 +7,7 @@ import { findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
 import type { LeverId, LeverValue, LeverValues } from '@drubo/core/vocabulary';
+import { inSentence } from '@drubo/core/explain';
 import { ResistanceChart } from '../../charts/ResistanceChart';
 import { useCatalogue } from '../../data/use-catalogue';
 import { SPACE } from '../../theme/tokens';
@@ -53,7 +54,7 @@ const withSettings = (variation: Variation, values: LeverValues): string =>
     variation.name,
     ...(Object.entries(values) as [LeverId, LeverValue][]).map(([lever, value]) => {
       const unit = variation.levers.find((scale) => scale.lever === lever)?.unit ?? null;
-      return `${LEVER_WORDS[lever].label.toLowerCase()} ${formatLeverValue(lever, value, unit)}`;
+      return `${inSentence(LEVER_WORDS[lever].label)} ${formatLeverValue(lever, value, unit)}`;
     }),
   ].join(', ');
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { formatMass, formatNumber, GOAL_LABELS, TRAINING_AGE_LABELS } from '@drubo/core/explain';
+import { formatMass, formatNumber, GOAL_LABELS, inSentence, TRAINING_AGE_LABELS } from '@drubo/core/explain';
 import { cmToInches } from '@drubo/core';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { sheetWithCommands } from '../../data/offline/overlay';
@@ -42,8 +42,8 @@ const factsOf = ({ person }: PersonDetailDto, unit: MassUnit): string =>
       : unit === 'kg'
         ? `${formatNumber(person.heightCm, 0)} cm`
         : `${formatNumber(cmToInches(person.heightCm), 1)} in`,
-    GOAL_LABELS[person.goal].toLowerCase(),
-    TRAINING_AGE_LABELS[person.trainingAge].toLowerCase(),
+    inSentence(GOAL_LABELS[person.goal]),
+    inSentence(TRAINING_AGE_LABELS[person.trainingAge]),
   ].join(' · ');
 
 /** One person: the next sheet first, then bookings, where things stand, what was done, and their details. */

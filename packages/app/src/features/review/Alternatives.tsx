@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { AlternativeDto, ChoiceDto } from '@drubo/contracts';
 import type { Variation } from '@drubo/core/catalogue';
-import { METHOD_LABELS, VERDICT_LABELS } from '@drubo/core/explain';
+import { inSentence, METHOD_LABELS, VERDICT_LABELS } from '@drubo/core/explain';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Heading, Txt } from '../../ui/Txt';
@@ -45,7 +45,7 @@ export const Alternatives = ({
         return (
           <View key={`${by}-${method}`} style={{ gap: SPACE.xs }}>
             <Button
-              label={`${title}: ${VERDICT_LABELS[outcome.verdict].toLowerCase()}`}
+              label={`${title}: ${inSentence(VERDICT_LABELS[outcome.verdict])}`}
               says={`${title}: ${VERDICT_LABELS[outcome.verdict]}, ${shortOutcome(outcome, variation)}`}
               onPress={() => onChoose(choiceOfAlternative(itemId, alternative))}
             />

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { ReviewDto, ReviewOtherDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { formatDose } from '@drubo/core/explain';
+import { formatDose, inSentence } from '@drubo/core/explain';
 import { isHardKind } from '@drubo/core';
 import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
@@ -38,7 +38,7 @@ export const OthersCard = ({ review }: { review: ReviewDto }) => {
                 {doneWords(other)}
               </Txt>
               {other.standsFor !== null && (
-                <Txt kind="small">Stood in for {nameOf(other.standsFor).toLowerCase()}, which comes back next time.</Txt>
+                <Txt kind="small">Stood in for {inSentence(nameOf(other.standsFor))}, which comes back next time.</Txt>
               )}
             </View>
           </View>

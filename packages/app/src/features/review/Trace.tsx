@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { DecisionDto } from '@drubo/contracts';
-import { METHOD_LABELS, QUESTION_LABELS } from '@drubo/core/explain';
+import { inSentence, METHOD_LABELS, QUESTION_LABELS } from '@drubo/core/explain';
 import { SPACE } from '../../theme/tokens';
 import { Heading, Txt } from '../../ui/Txt';
 
@@ -11,7 +11,7 @@ export const Trace = ({ proposal }: { proposal: DecisionDto }) => (
     {(proposal.trace ?? []).map(({ question, spoke }) => (
       <Txt key={question} kind="small">
         {question === 'method'
-          ? `${QUESTION_LABELS.method}: ${METHOD_LABELS[proposal.method].toLowerCase()}`
+          ? `${QUESTION_LABELS.method}: ${inSentence(METHOD_LABELS[proposal.method])}`
           : QUESTION_LABELS[question]}
         {' – '}
         {spoke ? 'decides' : 'nothing to say'}

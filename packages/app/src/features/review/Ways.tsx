@@ -3,7 +3,7 @@ import type { ChoiceDto, ReviewItemDto } from '@drubo/contracts';
 import type { Load } from '@drubo/core/kit';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatLoad, formatSets, POSITION_LABELS } from '@drubo/core/explain';
+import { formatLoad, formatSets, inSentence, POSITION_LABELS } from '@drubo/core/explain';
 import { formatDifference } from '@drubo/core/movement-words';
 import { differences } from '@drubo/core/selection';
 import { Figure } from '../../figures/Figure';
@@ -65,7 +65,7 @@ export const Ways = ({
           const chosen = isTaken(choice, outcome);
           const told = differs(variation, to, way, item.from.load);
           const dose = `${formatLoad(outcome.dose.load)} · ${formatSets(outcome.dose, to.stance)}`;
-          const name = to.id === variation.id && !outcome.variationId ? `Stay: ${to.name.toLowerCase()}` : to.name;
+          const name = to.id === variation.id && !outcome.variationId ? `Stay: ${inSentence(to.name)}` : to.name;
           const take = () => onChoose(choiceFrom(item.itemId, outcome));
           return (
             <Pressable

@@ -2,7 +2,7 @@ import type { DecisionDto } from '@drubo/contracts';
 import type { Dose } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatAim, formatLoad, formatSets } from '@drubo/core/explain';
+import { formatAim, formatLoad, formatSets, inSentence } from '@drubo/core/explain';
 import { LEVER_WORDS } from '@drubo/core/movement-words';
 import type { LeverId, LeverValues } from '@drubo/core/vocabulary';
 import { settingsLine } from '../sheet/settings-line';
@@ -24,7 +24,7 @@ export const changeWords = (change: DecisionDto['change']): string => {
   const { lever } = change;
   // A stage of the same movement at other settings.
   if (lever === 'variation') return change.from === change.to ? 'its settings change' : 'the exercise changes';
-  return isOfDose(lever) ? DOSE_WORDS[lever] : `${LEVER_WORDS[lever].label.toLowerCase()} changes`;
+  return isOfDose(lever) ? DOSE_WORDS[lever] : `${inSentence(LEVER_WORDS[lever].label)} changes`;
 };
 
 /** What is said where two doses read alike: the reps aimed at may move to the top of their range, which isn't written out. */

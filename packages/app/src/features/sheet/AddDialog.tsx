@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { ContentItemDto, SheetContentDto } from '@drubo/contracts';
 import type { SheetInput } from '@drubo/core/composing';
 import { FAMILY_LABELS, ROLE_HEADINGS } from '@drubo/core/explain';
 import { bySearch } from '@drubo/core/knowledge';
 import { accessTo } from '@drubo/core/selection';
 import { FAMILIES, ROLES } from '@drubo/core/vocabulary';
 import type { Family, Role } from '@drubo/core/vocabulary';
+import { chosenByHand } from '@drubo/core/sheet-editing';
+import type { DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
@@ -15,7 +16,6 @@ import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
 import { SearchField } from '../../ui/SearchField';
-import { chosenByHand } from './arrange';
 
 /** Rows shown at once; search finds the rest. */
 const SHOWN = 30;
@@ -35,9 +35,9 @@ export const AddDialog = ({
   onAdd,
   onClose,
 }: {
-  content: SheetContentDto;
+  content: DraftSheet;
   input: SheetInput;
-  onAdd(item: ContentItemDto, role: Role, said: string): void;
+  onAdd(item: DraftItem, role: Role, said: string): void;
   onClose(): void;
 }) => {
   const explain = useExplain();

@@ -1,11 +1,11 @@
 import { StyleSheet, View } from 'react-native';
-import type { ContentItemDto, SheetContentDto } from '@drubo/contracts';
 import { moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
+import { withArrangement } from '@drubo/core/sheet-editing';
+import type { DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { IconButton } from '../../ui/IconButton';
 import { DragGrip } from './DragGrip';
-import { withArrangement } from './arrange';
 
 /** Moving one line: up, down, by its grip, in turn with the next, off. */
 export const ArrangeRow = ({
@@ -18,16 +18,16 @@ export const ArrangeRow = ({
 }: {
   itemId: string;
   name: string;
-  content: SheetContentDto;
-  onChange(next: SheetContentDto, said: string): void;
+  content: DraftSheet;
+  onChange(next: DraftSheet, said: string): void;
   onDrag(dy: number): void;
   onDrop(dy: number): void;
 }) => {
-  const up = moveItem<ContentItemDto>(content, itemId, -1);
-  const down = moveItem<ContentItemDto>(content, itemId, 1);
+  const up = moveItem<DraftItem>(content, itemId, -1);
+  const down = moveItem<DraftItem>(content, itemId, 1);
   const block = content.blocks.find(({ id }) => id === content.items.find((item) => item.id === itemId)?.blockId);
   const inTurn = block?.kind === 'rounds';
-  const paired = inTurn ? null : pairWithNext<ContentItemDto>(content, itemId);
+  const paired = inTurn ? null : pairWithNext<DraftItem>(content, itemId);
   const to = (next: Parameters<typeof withArrangement>[1] | null, said: string) => () => {
     if (next) onChange(withArrangement(content, next), said);
   };
@@ -41,7 +41,7 @@ export const ArrangeRow = ({
           <Button
             label="By itself"
             says={`${name}: by itself`}
-            onPress={to(unpair<ContentItemDto>(content, itemId), `${name} goes by itself.`)}
+            onPress={to(unpair<DraftItem>(content, itemId), `${name} goes by itself.`)}
           />
         ) : (
           <Button
@@ -56,7 +56,7 @@ export const ArrangeRow = ({
         framed
         icon="close"
         says={`${name}: take it off`}
-        onPress={to(removeItem<ContentItemDto>(content, itemId), `${name} is off the sheet.`)}
+        onPress={to(removeItem<DraftItem>(content, itemId), `${name} is off the sheet.`)}
       />
     </View>
   );

@@ -1,9 +1,9 @@
 import { View } from 'react-native';
-import type { SheetContentDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { changesBetween } from '@drubo/core/composing';
 import { formatChange } from '@drubo/core/explain';
-import type { Movements } from '@drubo/core/explain';
+import type { Movements, PlaceName } from '@drubo/core/explain';
+import { sheetChanges } from '@drubo/core/sheet-editing';
+import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { SPACE } from '../../theme/tokens';
 import { Txt } from '../../ui/Txt';
 
@@ -12,18 +12,12 @@ export const MOVEMENTS: Movements = {
   stanceOf: (id) => findVariation(builtInCatalogue, id)?.stance ?? 'two-leg',
 };
 
-/** The lines of what would change between two arrangements. */
-export const changeLines = (before: SheetContentDto, after: SheetContentDto): string[] => [
-  ...(before.shape === after.shape ? [] : [formatChange({ kind: 'shape', from: before.shape, to: after.shape }, MOVEMENTS)]),
-  ...(before.minutesBudget === after.minutesBudget
-    ? []
-    : [formatChange({ kind: 'minutes', from: before.minutesBudget, to: after.minutesBudget }, MOVEMENTS)]),
-  ...changesBetween(before, after).map((change) => formatChange(change, MOVEMENTS)),
-];
+/** The lines of what would change from one version of a sheet to another; none where nothing would. */
+export const changeLines = (before: DraftSheet, after: DraftSheet, placeOf?: PlaceName): string[] =>
+  sheetChanges(before, after).map((change) => formatChange(change, MOVEMENTS, placeOf));
 
 /** What would change, line by line. */
-export const ChangeList = ({ before, after }: { before: SheetContentDto; after: SheetContentDto }) => {
-  const lines = changeLines(before, after);
+export const ChangeList = ({ lines }: { lines: readonly string[] }) => {
   if (lines.length === 0) return <Txt tone="quiet">Nothing would change.</Txt>;
   return (
     <View role="list" aria-label="What would change" style={{ gap: SPACE.xs }}>

@@ -2,16 +2,16 @@ import { StyleSheet, View } from 'react-native';
 import { asksReserve, repsTop, secondsPerRep } from '@drubo/core';
 import type { Dose, DoseField, DoseWhy, Load } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatLoad, formatRest } from '@drubo/core/explain';
+import { formatLoad, formatRest, inSentence } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { Role } from '@drubo/core/vocabulary';
+import { stepDose, stepTempo } from '@drubo/core/sheet-editing';
+import type { Stepped } from '@drubo/core/sheet-editing';
 import { PHASE_ORDER, PHASE_WORDS } from '../../figures/phase-words';
 import { SPACE } from '../../theme/tokens';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
-import { stepDose, stepTempo } from './step-dose';
-import type { Stepped } from './step-dose';
 
 interface Props {
   dose: Dose;
@@ -34,7 +34,7 @@ export const DoseEditor = ({ dose, variation, loads, role, onChange, why }: Prop
   const row = (label: string, field: Stepped, value: string, reasons?: DoseField) => (
     <View style={styles.row}>
       <Stepper label={label} value={value} onDown={step(field, -1)} onUp={step(field, 1)} />
-      {why && reasons ? <WhyDot about={label.toLowerCase()} reasons={why[reasons]} /> : null}
+      {why && reasons ? <WhyDot about={inSentence(label)} reasons={why[reasons]} /> : null}
     </View>
   );
   const isTimed = dose.seconds !== undefined;

@@ -1,21 +1,21 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { ContentItemDto, SheetContentDto, SheetItemDto } from '@drubo/contracts';
+import type { SheetItemDto } from '@drubo/contracts';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { passedOver, substitutesFor } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
-import { formatDose } from '@drubo/core/explain';
-import { swapTo } from '@drubo/core/judging';
+import { formatDose, inSentence } from '@drubo/core/explain';
 import { formatDifference, formatWhyNot } from '@drubo/core/movement-words';
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
+import { swappedIn } from '@drubo/core/sheet-editing';
+import type { DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
 import { Figure } from '../../figures/Figure';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { TitledList } from '../../ui/TitledList';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
-import { chosenByHand } from './arrange';
 
 const SHOWN = 6;
 
@@ -30,11 +30,11 @@ export const InsteadList = ({
 }: {
   item: SheetItemDto;
   variation: Variation;
-  content: SheetContentDto;
+  content: DraftSheet;
   input: SheetInput | undefined;
   /** Whether only what is no harder counts: in the middle of a session. */
   noHarder?: boolean;
-  onSwap(item: ContentItemDto, said: string): void;
+  onSwap(item: DraftItem, said: string): void;
 }) => {
   const explain = useExplain();
   const [isAll, setAll] = useState(false);
@@ -50,22 +50,13 @@ export const InsteadList = ({
   const harder = MAIN_FAMILIES.flatMap((slot) =>
     slot === item.slot && !noHarder ? passedOver(input, slot, item.variationId) : [],
   );
-  /** The stand-in with its load carried over from what stands here, where that says anything of it. */
-  const swapped = (variationId: string) => {
-    const made = chosenByHand(input, content, variationId, role, { slot: item.slot });
-    const isKnown = input.tracks.some((track) => track.variationId === variationId) || made.dose.seconds !== undefined;
-    if (isKnown || item.dose.seconds !== undefined) return made;
-    const from = { variation, values: item.values, dose: item.dose, loads: [], context: input.context, past: item.past };
-    const { dose, feelers } = swapTo(from, getVariation(catalogue, variationId), input.day, input.pastOf(variationId));
-    return { ...made, feelers, dose: { ...made.dose, load: dose.load, repsAim: dose.repsAim, sets: item.dose.sets } };
-  };
   return (
     <View style={{ gap: SPACE.m }}>
       {ranked.length === 0 && <Txt tone="quiet">Nothing near enough is open here. Another place may have more.</Txt>}
       <View role="list" aria-label="Instead" style={{ gap: SPACE.m }}>
         {ranked.slice(0, isAll ? 24 : SHOWN).map(({ variationId, differs }) => {
           const other = getVariation(catalogue, variationId);
-          const made = swapped(variationId);
+          const made = swappedIn(input, content, item, variation, { variationId, role });
           return (
             <View role="listitem" key={variationId} style={styles.row}>
               <Figure variation={other} depth={other.startsAt === 'top' ? 0.92 : 0} width={52} height={58} />
@@ -79,7 +70,7 @@ export const InsteadList = ({
               <Button
                 label="Take"
                 says={`Take ${other.name} instead`}
-                onPress={() => onSwap(made, `${other.name} instead of ${variation.name.toLowerCase()}.`)}
+                onPress={() => onSwap(made, `${other.name} instead of ${inSentence(variation.name)}.`)}
               />
             </View>
           );

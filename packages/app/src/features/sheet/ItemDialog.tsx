@@ -1,12 +1,14 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { ContentItemDto, SheetContentDto, SheetDto, SheetItemDto } from '@drubo/contracts';
+import type { SheetDto, SheetItemDto } from '@drubo/contracts';
 import { allowedLoads, isSameDose } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
 import { moveItem, pairWithNext, removeItem, replaceItem, setRole, setRoundRest, unpair } from '@drubo/core/composing';
 import type { Content, SheetInput } from '@drubo/core/composing';
-import { formatRest, ROLE_HEADINGS } from '@drubo/core/explain';
+import { formatRest, inSentence, ROLE_HEADINGS } from '@drubo/core/explain';
 import { ROLES } from '@drubo/core/vocabulary';
+import { withArrangement, withValues } from '@drubo/core/sheet-editing';
+import type { DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
 import { Figure } from '../../figures/Figure';
 import { heldIn } from '../../figures/held';
 import { SPACE } from '../../theme/tokens';
@@ -17,8 +19,7 @@ import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
 import { LeverPanel } from '../moves/LeverPanel';
-import { withArrangement } from './arrange';
-import { closedHere, withValues } from './held-at';
+import { closedHere } from './closed-here';
 import { DoseEditor } from './DoseEditor';
 import { InsteadList } from './InsteadList';
 import { lastTimeLine } from './last-time';
@@ -50,9 +51,9 @@ export const ItemDialog = ({
   sheet: SheetDto;
   item: SheetItemDto;
   variation: Variation;
-  content: SheetContentDto;
+  content: DraftSheet;
   input: SheetInput | undefined;
-  onChange(next: SheetContentDto, said: string): void;
+  onChange(next: DraftSheet, said: string): void;
   /** Somebody is known to lift it: asked for, and the dialog makes room. */
   onKnows(): void;
   onClose(): void;
@@ -60,7 +61,7 @@ export const ItemDialog = ({
   const own = content.items.find(({ id }) => id === item.id);
   const explain = useExplain();
   const [tab, setTab] = useState<Tab>('numbers');
-  const [draft, setDraft] = useState<ContentItemDto | undefined>(own);
+  const [draft, setDraft] = useState<DraftItem | undefined>(own);
   if (!draft) return null;
   const { dose, values } = draft;
   const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
@@ -163,14 +164,14 @@ const PlaceTab = ({
 }: {
   item: SheetItemDto;
   name: string;
-  content: SheetContentDto;
-  onMove(next: Content<ContentItemDto>, said: string): void;
+  content: DraftSheet;
+  onMove(next: Content<DraftItem>, said: string): void;
 }) => {
   const block = content.blocks.find(({ id }) => id === item.blockId);
   const inTurn = block?.kind === 'rounds';
-  const up = moveItem<ContentItemDto>(content, item.id, -1);
-  const down = moveItem<ContentItemDto>(content, item.id, 1);
-  const paired = pairWithNext<ContentItemDto>(content, item.id);
+  const up = moveItem<DraftItem>(content, item.id, -1);
+  const down = moveItem<DraftItem>(content, item.id, 1);
+  const paired = pairWithNext<DraftItem>(content, item.id);
   const rest = block?.roundRestSeconds ?? 0;
   const step = (by: number) => () => onMove(setRoundRest(content, item.id, rest + by * REST_STEP_SECONDS), 'Rest changed.');
   return (
@@ -179,7 +180,7 @@ const PlaceTab = ({
         label="Stretch"
         options={ROLES.map((role) => ({ value: role, label: ROLE_HEADINGS[role] }))}
         value={block?.role ?? 'main'}
-        onChange={(role) => onMove(setRole(content, item.id, role), `${name} moved to ${ROLE_HEADINGS[role].toLowerCase()}.`)}
+        onChange={(role) => onMove(setRole(content, item.id, role), `${name} moved to ${inSentence(ROLE_HEADINGS[role])}.`)}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         <Button icon="up" label="Up" disabled={!up} onPress={() => up && onMove(up, `${name} moved up.`)} />

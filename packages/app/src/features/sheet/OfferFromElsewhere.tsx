@@ -1,10 +1,11 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { contentOfSheet } from '@drubo/contracts';
-import type { SheetContentDto, SheetDto } from '@drubo/contracts';
+import type { SheetDto } from '@drubo/contracts';
 import { reason } from '@drubo/core/vocabulary';
+import { adaptTo } from '@drubo/core/sheet-editing';
+import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { useComposing } from '../../data/use-composing';
 import { useSheet } from '../../data/use-session';
-import { adaptTo } from './adapt';
 import { OfferDialog } from './OfferDialog';
 
 /** A sheet copied over from somebody else, offered once. */
@@ -14,8 +15,8 @@ export const OfferFromElsewhere = ({
   onTake,
 }: {
   sheet: SheetDto;
-  content: SheetContentDto;
-  onTake(next: SheetContentDto): void;
+  content: DraftSheet;
+  onTake(next: DraftSheet): void;
 }) => {
   const { from: sourceId } = useLocalSearchParams<{ from?: string }>();
   return sourceId ? <Offer key={sourceId} sourceId={sourceId} sheet={sheet} content={content} onTake={onTake} /> : null;
@@ -29,8 +30,8 @@ const Offer = ({
 }: {
   sourceId: string;
   sheet: SheetDto;
-  content: SheetContentDto;
-  onTake(next: SheetContentDto): void;
+  content: DraftSheet;
+  onTake(next: DraftSheet): void;
 }) => {
   const router = useRouter();
   const { input } = useComposing(sheet);

@@ -1,9 +1,11 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { ComposingDto, SheetContentDto } from '@drubo/contracts';
+import type { ComposingDto } from '@drubo/contracts';
 import type { Composition } from '@drubo/core/composing';
 import { INTENT_LABELS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from '@drubo/core/explain';
 import { INTENTS, SESSION_SHAPES, SPLIT_DAYS } from '@drubo/core/vocabulary';
+import { sheetOfComposition } from '@drubo/core/sheet-editing';
+import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
@@ -12,12 +14,11 @@ import { Stepper } from '../../ui/Stepper';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
 import { askComposer } from '../../workers/ask-composer';
-import { contentOfComposition } from './arrange';
-import { ChangeList } from './ChangeList';
+import { ChangeList, changeLines } from './ChangeList';
 
 const MINUTES = { step: 5, least: 5, most: 180 } as const;
 
-type Ask = Pick<SheetContentDto, 'shape' | 'intent' | 'splitDay' | 'minutesBudget' | 'kitId'>;
+type Ask = Pick<DraftSheet, 'shape' | 'intent' | 'splitDay' | 'minutesBudget' | 'kitId'>;
 
 /** Composes for the question at hand; a newer question makes an older answer void. */
 const useComposed = (from: ComposingDto, ask: Ask): { made: Composition | null; problem: string | null } => {
@@ -50,11 +51,11 @@ export const ShapeDialog = ({
   onTake,
   onClose,
 }: {
-  content: SheetContentDto;
+  content: DraftSheet;
   from: ComposingDto;
   /** Minutes to begin with, where somebody asked for fewer. */
   start?: number;
-  onTake(next: SheetContentDto, said: string): void;
+  onTake(next: DraftSheet, said: string): void;
   onClose(): void;
 }) => {
   const [ask, setAsk] = useState<Ask>(() => {
@@ -62,10 +63,11 @@ export const ShapeDialog = ({
     return { shape, intent, splitDay, minutesBudget: start ?? minutesBudget, kitId };
   });
   const { made, problem } = useComposed(from, ask);
-  const next = made && contentOfComposition(content, made, ask);
+  const usual = from.places[0]?.kit.id ?? null;
+  const next = useMemo(() => made && sheetOfComposition(content, made, ask), [content, made, ask]);
+  const lines = next ? changeLines(content, next, (id) => from.places.find(({ kit }) => kit.id === (id ?? usual))?.kit.name) : [];
   const minutes = ask.minutesBudget;
   const step = (by: number) => setAsk({ ...ask, minutesBudget: minutes + by * MINUTES.step });
-  const usual = from.places[0]?.kit.id ?? null;
   return (
     <Modal
       title="Shape, minutes, place"
@@ -76,7 +78,7 @@ export const ShapeDialog = ({
           <Button
             look="main"
             label="Take it"
-            disabled={!next || next.items.length === 0}
+            disabled={!next || next.items.length === 0 || lines.length === 0}
             onPress={() => next && onTake(next, 'Sheet composed anew.')}
           />
         </>
@@ -130,7 +132,7 @@ export const ShapeDialog = ({
             <Txt>
               {made.minutes} of {minutes} min, {made.items.length} exercises.
             </Txt>
-            <ChangeList before={content} after={next} />
+            <ChangeList lines={lines} />
           </>
         )}
         {made && (made.gaveUp.length > 0 || made.left.length > 0) && (

@@ -1,14 +1,15 @@
 import { useCallback, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { SheetContentDto, SheetDto } from '@drubo/contracts';
+import type { SheetDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { blocksOf, moveTo } from '@drubo/core/composing';
 import { formatTurns, ROLE_HEADINGS } from '@drubo/core/explain';
+import { withArrangement } from '@drubo/core/sheet-editing';
+import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Heading, Txt } from '../../ui/Txt';
 import { ArrangeRow } from './ArrangeRow';
-import { withArrangement } from './arrange';
 import { SheetLine } from './SheetLine';
 
 /** Where each line stands on the page, to know what a dragged one was dropped on. */
@@ -25,12 +26,12 @@ export const SheetBody = ({
   onChange,
 }: {
   sheet: SheetDto;
-  content: SheetContentDto;
+  content: DraftSheet;
   isArranging: boolean;
   chosenId: string | null;
   isWide: boolean;
   onOpen: ((itemId: string) => void) | null;
-  onChange(next: SheetContentDto, said: string): void;
+  onChange(next: DraftSheet, said: string): void;
 }) => {
   const palette = usePalette();
   const frames = useRef<Frames>(new Map());

@@ -1,11 +1,13 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { ContentItemDto, SheetContentDto, SheetDto, TemplateDto } from '@drubo/contracts';
+import type { SheetDto, TemplateDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { addItem, moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
 import type { Content, Warning } from '@drubo/core/composing';
 import { reason } from '@drubo/core/vocabulary';
+import { adaptTo, applyFix, sumsOf, withArrangement } from '@drubo/core/sheet-editing';
+import type { Adapted, DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { sheetAggregate } from '../../data/offline/overlay';
 import { problemOf } from '../../data/refusal';
@@ -20,10 +22,6 @@ import { ReasonList } from '../../ui/Why';
 import { useSnack } from '../shell/SnackProvider';
 import { useWide } from '../shell/use-wide';
 import { AddDialog } from './AddDialog';
-import { adaptTo } from './adapt';
-import type { Adapted } from './adapt';
-import { applyFix } from './apply-fix';
-import { withArrangement } from './arrange';
 import { CopyDialog } from './CopyDialog';
 import { ItemDialog } from './ItemDialog';
 import { KnowsLift } from '../lifts/KnowsLift';
@@ -34,7 +32,6 @@ import { SheetBody } from './SheetBody';
 import { SheetMenu } from './SheetMenu';
 import type { MenuChoice } from './SheetMenu';
 import { SheetSummary } from './SheetSummary';
-import { sumsOf } from './sheet-sums';
 import { TemplatesDialog } from './TemplatesDialog';
 import { TextDialog } from './TextDialog';
 import type { Editor } from './use-editor';
@@ -60,9 +57,12 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
   const [open, setOpen] = useState<Open | null>(null);
   const [isArranging, setArranging] = useState(false);
   const [chosenId, setChosen] = useState<string | null>(null);
-  const sums = useMemo(() => sumsOf(sheet, content, canEdit ? input : undefined), [sheet, content, canEdit, input]);
+  const sums = useMemo(
+    () => sumsOf(builtInCatalogue, sheet, content, canEdit ? input : undefined),
+    [sheet, content, canEdit, input],
+  );
   const close = () => setOpen(null);
-  const change = (next: SheetContentDto, said: string): void => {
+  const change = (next: DraftSheet, said: string): void => {
     editor.change(next);
     snack({ text: said });
   };
@@ -93,8 +93,8 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
     }
   };
   const chosen = content.items.find(({ id }) => id === chosenId);
-  const nameOf = (item: ContentItemDto) => getVariation(builtInCatalogue, item.variationId).name;
-  const arrange = (next: Content<ContentItemDto> | null, said: string): void => {
+  const nameOf = (item: DraftItem) => getVariation(builtInCatalogue, item.variationId).name;
+  const arrange = (next: Content<DraftItem> | null, said: string): void => {
     if (next) change(withArrangement(content, next), said);
   };
   const keys: SheetKeys = {
@@ -105,14 +105,14 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
     },
     edit: () => chosen && setOpen({ what: 'item', itemId: chosen.id }),
     why: () => chosen && setOpen({ what: 'why', itemId: chosen.id }),
-    move: (by) => chosen && arrange(moveItem<ContentItemDto>(content, chosen.id, by), `${nameOf(chosen)} moved.`),
+    move: (by) => chosen && arrange(moveItem<DraftItem>(content, chosen.id, by), `${nameOf(chosen)} moved.`),
     pair: () => {
       if (!chosen) return;
       const isInTurn = content.blocks.find(({ id }) => id === chosen.blockId)?.kind === 'rounds';
-      if (isInTurn) arrange(unpair<ContentItemDto>(content, chosen.id), `${nameOf(chosen)} goes by itself.`);
-      else arrange(pairWithNext<ContentItemDto>(content, chosen.id), `${nameOf(chosen)} goes in turn with the next.`);
+      if (isInTurn) arrange(unpair<DraftItem>(content, chosen.id), `${nameOf(chosen)} goes by itself.`);
+      else arrange(pairWithNext<DraftItem>(content, chosen.id), `${nameOf(chosen)} goes in turn with the next.`);
     },
-    remove: () => chosen && arrange(removeItem<ContentItemDto>(content, chosen.id), `${nameOf(chosen)} is off the sheet.`),
+    remove: () => chosen && arrange(removeItem<DraftItem>(content, chosen.id), `${nameOf(chosen)} is off the sheet.`),
     add: () => input && setOpen({ what: 'add' }),
     undo: () => editor.undo?.(),
     redo: () => editor.redo?.(),

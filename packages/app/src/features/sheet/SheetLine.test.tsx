@@ -43,6 +43,25 @@ describe('a line of the sheet', () => {
     expect(screen.getByText(/^Last time, Tue 17 Nov/)).toBeTruthy();
   });
 
+  it('asks for no reserve of a hold or of a drill', () => {
+    const hold = { ...squat!, variationId: 'wall-sit', dose: { ...squat!.dose, seconds: 30 } };
+    const { again } = show(<SheetLine sheet={sheet} item={hold} />);
+    expect(screen.queryByText(/reserve/)).toBeNull();
+    expect(screen.getByRole('button', { name: /^Wall sit: (?!.*reserve)/ })).toBeTruthy();
+    again(
+      <SheetLine sheet={aSheet({ blocks: [{ id: 'b0', role: 'prep', kind: 'straight', roundRestSeconds: 0 }] })} item={squat!} />,
+    );
+    expect(screen.queryByText(/reserve/)).toBeNull();
+    again(<SheetLine sheet={sheet} item={squat!} />);
+    expect(screen.getByText(/\d\sin\sreserve/)).toBeTruthy();
+  });
+
+  it('names keep their capitals inside a sentence', () => {
+    const item = { ...squat!, variationId: 'dumbbell-romanian-deadlift', chosenWhy: squat!.why.load };
+    show(<SheetLine sheet={sheet} item={item} />);
+    expect(screen.getByText('Why dumbbell Romanian deadlift?')).toBeTruthy();
+  });
+
   it('a sheet that was started is a snapshot: its line opens nothing', async () => {
     show(<SheetLine sheet={aSheet({ state: 'started' })} item={squat!} />);
     expect(screen.getByRole('button', { name: /^Goblet squat/, disabled: true })).toBeTruthy();

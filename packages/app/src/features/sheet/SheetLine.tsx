@@ -2,7 +2,16 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import type { SheetDto, SheetItemDto } from '@drubo/contracts';
 import { asksReserve, barSetup, formatTempo } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { formatAim, formatDose, formatLoad, formatRest, formatSets, formatSide, METHOD_LABELS } from '@drubo/core/explain';
+import {
+  formatAim,
+  formatDose,
+  formatLoad,
+  formatRest,
+  formatSets,
+  formatSide,
+  inSentence,
+  METHOD_LABELS,
+} from '@drubo/core/explain';
 import { Figure } from '../../figures/Figure';
 import { heldIn } from '../../figures/held';
 import { Plates } from '../../charts/Plates';
@@ -51,7 +60,7 @@ export const SheetLine = ({
   const quiet = [
     ...(isTimed ? [] : [`Tempo ${formatTempo(dose.tempo)}`]),
     ...(inTurn ? [] : [`rest ${formatRest(dose.restSeconds)}`]),
-    ...(isTimed || isDrill ? [] : [METHOD_LABELS[item.method].toLowerCase()]),
+    ...(isTimed || isDrill ? [] : [inSentence(METHOD_LABELS[item.method])]),
   ];
   return (
     <Card edge={isChosen ? 'moss' : undefined}>
@@ -122,7 +131,7 @@ export const SheetLine = ({
             {item.lastTime ? `Last time, ${lastTimeLine(item.lastTime, variation.stance)}` : 'Not done here before.'}
           </Txt>
           {item.chosenWhy.length > 0 && (
-            <WhyDot about={`${variation.name}, chosen`} label={`Why ${variation.name.toLowerCase()}?`} reasons={item.chosenWhy} />
+            <WhyDot about={`${variation.name}, chosen`} label={`Why ${inSentence(variation.name)}?`} reasons={item.chosenWhy} />
           )}
         </View>
       )}

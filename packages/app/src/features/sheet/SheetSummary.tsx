@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import { formatNumber, KIT_LABELS, formatPieceTypes, ROLE_HEADINGS } from '@drubo/core/explain';
+import { formatNumber, formatPieceTypes, inSentence, KIT_LABELS, ROLE_HEADINGS } from '@drubo/core/explain';
 import { EMPHASES } from '@drubo/core/vocabulary';
 import type { Role } from '@drubo/core/vocabulary';
 import type { ImplementUse } from '@drubo/core';
+import type { Sums } from '@drubo/core/sheet-editing';
 import { useState } from 'react';
 import { BalanceBeam } from '../../charts/BalanceBeam';
 import { EmphasisMap } from '../../charts/EmphasisMap';
@@ -14,7 +15,6 @@ import { IconButton } from '../../ui/IconButton';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { useWide } from '../shell/use-wide';
-import type { Sums } from './sheet-sums';
 
 /** How strongly each stretch is tinted; the words beside it say which it is. */
 const SHADE: Record<Role, number> = { prep: 0.4, main: 1, accessory: 0.65, finisher: 0.85 };
@@ -67,7 +67,7 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
         ))}
       </View>
       <Txt kind="small" tone="quiet">
-        {byRole.map(({ role, minutes: own }) => `${own} min ${ROLE_HEADINGS[role].toLowerCase()}`).join(' · ')}
+        {byRole.map(({ role, minutes: own }) => `${own} min ${inSentence(ROLE_HEADINGS[role])}`).join(' · ')}
       </Txt>
       <View style={styles.row}>
         <View>
@@ -94,7 +94,7 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
       </View>
       <Txt kind="small">
         To fetch:{' '}
-        {[...fetch.pieces.map((use) => pieceText(use)), ...fetch.things.map((thing) => KIT_LABELS[thing].toLowerCase())].join(
+        {[...fetch.pieces.map((use) => pieceText(use)), ...fetch.things.map((thing) => inSentence(KIT_LABELS[thing]))].join(
           ', ',
         ) || 'nothing'}
         .

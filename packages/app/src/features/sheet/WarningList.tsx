@@ -7,7 +7,7 @@ import { Card } from '../../ui/Card';
 import { Icon } from '../../ui/icons/Icon';
 import { Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
-import { FIX_LABELS } from './apply-fix';
+import { FIX_LABELS } from './fix-labels';
 
 /** What is wrong with a sheet, the worst first, each with what would put it right. */
 export const WarningList = ({ warnings, onFix }: { warnings: readonly Warning[]; onFix(warning: Warning): void }) => {

@@ -1,18 +1,22 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
-import { contentOfSheet } from '@drubo/contracts';
+import { contentOfSheet, sheetContent } from '@drubo/contracts';
 import type { SheetContentDto, TemplateDto } from '@drubo/contracts';
 import { compose as mockCompose } from '@drubo/core/composing';
+import { builtInCatalogue } from '@drubo/core/catalogue';
+import { sheetOfComposition, sumsOf } from '@drubo/core/sheet-editing';
+import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { aComposing, aSheet, aStoredCommand } from '../../../tests/builders';
 import { show } from '../../../tests/show';
 import { inputAt as mockInputAt } from '../../data/composing-input';
+import { freshOf } from '../../data/offline/fresh-items';
 import type { StoredCommand } from '../../data/offline/types';
+import { sheetToSend } from '../../data/settle';
 import type { ComposeQuestion } from '../../workers/ask-composer';
 import { AddDialog } from './AddDialog';
 import { ConflictCard } from './ConflictCard';
 import { OfferDialog } from './OfferDialog';
 import { ShapeDialog } from './ShapeDialog';
 import { SheetSummary } from './SheetSummary';
-import { sumsOf } from './sheet-sums';
 import { TemplatesDialog } from './TemplatesDialog';
 
 const mockWriter = { isReady: true, log: jest.fn(), save: jest.fn(), remove: jest.fn() };
@@ -86,6 +90,34 @@ describe('another shape, place or number of minutes', () => {
     expect(onTake).not.toHaveBeenCalled();
     await press('Take it');
     expect((onTake.mock.calls[0] as [SheetContentDto])[0]).toMatchObject({ minutesBudget: 20, kitId: null });
+  });
+
+  it('drawing it makes nothing up: ids come when the sheet is saved', async () => {
+    const random = jest.spyOn(globalThis.crypto, 'getRandomValues');
+    await open();
+    await press('Minutes: less');
+    expect(random).not.toHaveBeenCalled();
+    await press('Take it');
+    const [taken] = onTake.mock.calls[0] as [DraftSheet];
+    const sent = sheetToSend(taken);
+    expect(random).toHaveBeenCalled();
+    expect(sheetContent.safeParse(sent).error).toBeUndefined();
+    // What was worked out for a new exercise is shown at once, before the server has answered.
+    const fresh = sent.items.find(({ id }) => !content.items.some((item) => item.id === id))!;
+    expect(freshOf(fresh.id, fresh).why.load).not.toEqual([]);
+    random.mockRestore();
+  });
+
+  it('offers to take nothing where nothing would change; another purpose alone is a change', async () => {
+    const made = mockCompose(input, { shape: content.shape, intent: content.intent, minutes: content.minutesBudget });
+    const asComposed = sheetOfComposition(content, made, content);
+    show(<ShapeDialog content={sheetToSend(asComposed)} from={from} onTake={onTake} onClose={jest.fn()} />);
+    await settle();
+    expect(screen.getByText('Nothing would change.')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Take it', disabled: true })).toBeTruthy();
+    await choose('Lighter day');
+    expect(screen.getByText(/^Today: .* → Lighter day$/)).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Take it', disabled: false })).toBeTruthy();
   });
 
   it('another place changes what can be done there', async () => {
@@ -226,7 +258,7 @@ describe('two screens on one sheet', () => {
 
 describe('on top', () => {
   it('says minutes against the budget, by stretch, and what to fetch; why each muscle gets its sets', async () => {
-    show(<SheetSummary sums={sumsOf(sheet, content, input)} budget={45} />);
+    show(<SheetSummary sums={sumsOf(builtInCatalogue, sheet, content, input)} budget={45} />);
     expect(screen.getByText(/^of 45 min$/)).toBeTruthy();
     expect(screen.getByText(/^\d+ min main$/)).toBeTruthy();
     expect(screen.getByText(/To fetch:/)).toBeTruthy();
@@ -236,7 +268,7 @@ describe('on top', () => {
   });
 
   it('says how much there is over, in words', () => {
-    show(<SheetSummary sums={sumsOf(sheet, content, input)} budget={5} />);
+    show(<SheetSummary sums={sumsOf(builtInCatalogue, sheet, content, input)} budget={5} />);
     expect(screen.getByText(/^\d+ min over$/)).toBeTruthy();
   });
 });

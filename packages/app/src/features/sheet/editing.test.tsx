@@ -1,18 +1,26 @@
 import { contentOfSheet, sheetContent } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { addItem, compose, pairWithNext } from '@drubo/core/composing';
+import {
+  adaptTo,
+  applyFix,
+  chosenByHand,
+  settleSheet,
+  sheetOfComposition,
+  sumsOf,
+  withArrangement,
+} from '@drubo/core/sheet-editing';
+import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { aComposing, aSheet } from '../../../tests/builders';
 import { inputAt } from '../../data/composing-input';
-import { adaptTo } from './adapt';
-import { applyFix } from './apply-fix';
-import { chosenByHand, contentOfComposition, withArrangement } from './arrange';
 import { changeLines } from './ChangeList';
-import { sumsOf } from './sheet-sums';
 import { textOf } from './TextDialog';
 
 const sheet = aSheet();
 const content = contentOfSheet(sheet);
 const input = inputAt(aComposing(), null);
+let ids0 = 0;
+const toSend = (draft: DraftSheet) => settleSheet(draft, () => `item-${(ids0 += 1)}-abcdef`).sheet;
 const ids = ({ items }: { items: readonly { variationId: string }[] }) => items.map(({ variationId }) => variationId);
 
 describe('putting exercises on a sheet', () => {
@@ -23,7 +31,7 @@ describe('putting exercises on a sheet', () => {
     expect(chosenByHand(input, content, 'clam', 'prep').slot).toBe('prep-clam');
     expect(chosenByHand(input, content, 'plank', 'finisher').dose.seconds).toBe(20);
     const added = withArrangement(content, addItem(content, calf, 'accessory'));
-    expect(sheetContent.safeParse(added).error).toBeUndefined();
+    expect(sheetContent.safeParse(toSend(added)).error).toBeUndefined();
   });
 
   it('a composed session keeps the ids of what stays, and is a sheet the server takes', () => {
@@ -40,8 +48,8 @@ describe('putting exercises on a sheet', () => {
         lastDecision: null,
       }));
     const made = compose(inputAt(aComposing({ tracks: goesOn }), null), { minutes: 40 });
-    const next = contentOfComposition(content, made, { intent: 'build', splitDay: null, minutesBudget: 40, kitId: null });
-    expect(sheetContent.safeParse(next).error).toBeUndefined();
+    const next = sheetOfComposition(content, made, { intent: 'build', splitDay: null, minutesBudget: 40, kitId: null });
+    expect(sheetContent.safeParse(toSend(next)).error).toBeUndefined();
     const squat = content.items.find(({ slot }) => slot === 'squat');
     const same = next.items.find(({ variationId }) => variationId === squat?.variationId);
     expect(same?.id).toBe(squat?.id);
@@ -93,7 +101,7 @@ describe('an arrangement from elsewhere', () => {
       // Source: house rule: nobody is taken below what they are kept to.
       expect(dose.reserve).toBeGreaterThanOrEqual(2);
     }
-    expect(sheetContent.safeParse(fitted).error).toBeUndefined();
+    expect(sheetContent.safeParse(toSend(fitted)).error).toBeUndefined();
   });
 
   it('what went in turn with something locked stands by itself; settings it lacks are dropped', () => {
@@ -111,7 +119,7 @@ describe('an arrangement from elsewhere', () => {
 
 describe('on top of a sheet', () => {
   it('minutes by stretch, balance, sets per muscle and what to fetch follow an edit at once', () => {
-    const sums = sumsOf(sheet, content, input);
+    const sums = sumsOf(builtInCatalogue, sheet, content, input);
     expect(sums.byRole.map(({ role }) => role)).toEqual(['main']);
     expect(sums.balance).toMatchObject({ kneeSets: 4, hipSets: 4 });
     expect(sums.fetch.pieces.length).toBeGreaterThan(0);
@@ -119,11 +127,13 @@ describe('on top of a sheet', () => {
       ...content,
       items: content.items.map((item) => ({ ...item, dose: { ...item.dose, sets: item.dose.sets + 2 } })),
     };
-    const after = sumsOf(sheet, more, input);
+    const after = sumsOf(builtInCatalogue, sheet, more, input);
     expect(after.minutes).toBeGreaterThan(sums.minutes);
     expect(after.setsByMuscle.glutes).toBeGreaterThan(sums.setsByMuscle.glutes ?? 0);
-    expect(sumsOf(sheet, { ...content, minutesBudget: 10 }, input).warnings[0]?.fix).toEqual({ kind: 're-fit' });
-    expect(sumsOf(sheet, content, undefined).warnings).toEqual([]);
+    expect(sumsOf(builtInCatalogue, sheet, { ...content, minutesBudget: 10 }, input).warnings[0]?.fix).toEqual({
+      kind: 're-fit',
+    });
+    expect(sumsOf(builtInCatalogue, sheet, content, undefined).warnings).toEqual([]);
   });
 
   it('is written down with every exercise and its cautions', () => {

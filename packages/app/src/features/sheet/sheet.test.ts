@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { doseSchema } from '@drubo/contracts';
 import { loadsForVariation } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
+import { stepDose, STEPPED, stepTempo } from '@drubo/core/sheet-editing';
 import { aLoggedSet, aSheet } from '../../../tests/builders';
 import { lastTimeLine, repsOf } from './last-time';
-import { stepDose, STEPPED, stepTempo } from './step-dose';
 
 const sheet = aSheet();
 const { dose } = sheet.items[0]!;

@@ -1,8 +1,10 @@
 import { useMemo, useState } from 'react';
 import { contentOfSheet } from '@drubo/contracts';
 import type { SheetContentDto, SheetDto } from '@drubo/contracts';
+import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { sheetAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
+import { sheetToSend } from '../../data/settle';
 
 /** What was saved before, and what was undone: for as long as the app is open. */
 interface History {
@@ -24,7 +26,7 @@ const historyOf = (sheetId: string): History => {
 export interface Editor {
   content: SheetContentDto;
   isReady: boolean;
-  change(next: SheetContentDto): void;
+  change(next: DraftSheet): void;
   undo: (() => void) | null;
   redo: (() => void) | null;
 }
@@ -57,7 +59,8 @@ export const useEditor = (sheet: SheetDto): Editor => {
   return {
     content,
     isReady: writer.isReady,
-    change: (next) => {
+    change: (draft) => {
+      const next = sheetToSend(draft);
       if (isSame(next, content)) return;
       history.past.push(content);
       if (history.past.length > MOST_STEPS) history.past.shift();

@@ -7,6 +7,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { FormField } from '../../ui/FormField';
+import { TimeZoneField } from '../../ui/TimeZoneField';
 import { Heading, Txt } from '../../ui/Txt';
 
 const UNITS = [
@@ -40,7 +41,11 @@ export const FirstRunForm = () => {
           <Choices label="Weights are read in" options={UNITS} value={field.value} onChange={field.onChange} />
         )}
       />
-      <FormField control={control} name="timeZone" label="Time zone" help="As in Europe/Oslo. Bookings are in this time." />
+      <Controller
+        control={control}
+        name="timeZone"
+        render={({ field }) => <TimeZoneField value={field.value} onChange={field.onChange} />}
+      />
       <FormField control={control} name="trainerName" label="Your name" autoComplete="name" />
       <FormField control={control} name="loginName" label="Name you sign in with" autoComplete="username" />
       <FormField

@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { MASS_UNITS, PIECE_TYPES } from '@drubo/core/vocabulary';
+import { inSentence } from '@drubo/core/explain';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
@@ -75,7 +76,7 @@ export const KitLines = ({
             key={type}
             icon="plus"
             label={PIECE_LABELS[type]}
-            says={`Add ${PIECE_LABELS[type].toLowerCase()}`}
+            says={`Add ${inSentence(PIECE_LABELS[type])}`}
             onPress={() => onChange([...lines, { type, text: '', unit, owned: USUAL_OWNED[type] }])}
           />
         ))}

@@ -9,6 +9,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { FormField } from '../../ui/FormField';
+import { TimeZoneField } from '../../ui/TimeZoneField';
 import { Txt } from '../../ui/Txt';
 import { useSnack } from '../shell/SnackProvider';
 
@@ -50,7 +51,11 @@ export const StudioForm = ({ studio }: { studio: StudioDto }) => {
           <Choices label="Weights are read in" options={UNITS} value={field.value} onChange={field.onChange} />
         )}
       />
-      <FormField control={control} name="timeZone" label="Time zone" help="As in Europe/Oslo. Bookings are in this time." />
+      <Controller
+        control={control}
+        name="timeZone"
+        render={({ field }) => <TimeZoneField value={field.value} onChange={field.onChange} />}
+      />
       {formState.errors.root && (
         <Txt tone="clay" role="alert">
           {formState.errors.root.message}

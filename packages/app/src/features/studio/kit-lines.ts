@@ -1,7 +1,7 @@
 import type { KitDto } from '@drubo/contracts';
 import { readSizes } from '@drubo/core';
 import type { KitPiece, SizesProblem } from '@drubo/core';
-import { formatNumber, KIT_LABELS } from '@drubo/core/explain';
+import { formatNumber, inSentence, KIT_LABELS } from '@drubo/core/explain';
 import type { KitPlace, MassUnit } from '@drubo/core/vocabulary';
 
 /** Sizes of one type of weight as a rack is described: a line of text, its unit, how many there are of each. */
@@ -101,7 +101,7 @@ export const piecesOf = (lines: readonly KitLine[]): { pieces: KitPiece[]; probl
 /** A kit in one quiet line. */
 export const kitLine = ({ pieces, gear, items, hasSafeties }: KitDto): string =>
   [
-    ...linesOf(pieces).map(({ type, text, unit }) => `${PIECE_LABELS[type].toLowerCase()} ${text} ${unit}`),
+    ...linesOf(pieces).map(({ type, text, unit }) => `${inSentence(PIECE_LABELS[type])} ${text} ${unit}`),
     ...gear.map(({ item, heightCm }) => `${KIT_LABELS[item]}${heightCm === null ? '' : ` ${formatNumber(heightCm, 0)} cm`}`),
     ...items.slice(0, 8).map((item) => KIT_LABELS[item]),
     hasSafeties ? 'safety bars' : null,

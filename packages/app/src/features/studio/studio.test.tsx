@@ -69,12 +69,27 @@ describe('the kit', () => {
 describe('studio details', () => {
   const studio = { id: 'studio-01', version: 4, name: 'Quay Room', unit: 'kg' as const, timeZone: 'Europe/Oslo' };
 
-  it('a time zone nobody knows is refused by the form', async () => {
+  it('the time zone is chosen from those there are, never typed', async () => {
+    mockWriter.save.mockResolvedValue(undefined);
     show(<StudioForm studio={studio} />);
-    fireEvent.changeText(screen.getByLabelText('Time zone'), 'Mars/Olympus');
+    await press('Change the time zone');
+    fireEvent.changeText(screen.getByLabelText('Search time zones'), 'Mars');
+    expect(screen.getByText(/^None by that name/)).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Search time zones'), 'york new');
+    fireEvent.press(screen.getByRole('radio', { name: 'America/New York' }));
     await press('Save');
-    await waitFor(() => expect(screen.getByText('Time zone must be a time zone name such as Europe/Oslo')).toBeTruthy());
-    expect(mockWriter.save).not.toHaveBeenCalled();
+    await waitFor(() => expect(mockWriter.save.mock.calls[0]?.[0].body).toMatchObject({ timeZone: 'America/New_York' }));
+  });
+
+  it('a zone this device lists by another name stays what it is', async () => {
+    mockWriter.save.mockResolvedValue(undefined);
+    show(<StudioForm studio={{ ...studio, timeZone: 'Asia/Calcutta' }} />);
+    await press('Change the time zone');
+    expect(screen.getByRole('radio', { name: 'Asia/Calcutta', checked: true })).toBeTruthy();
+    await press('Keep it');
+    fireEvent.changeText(screen.getByLabelText('Studio name'), 'Lamp Room');
+    await press('Save');
+    await waitFor(() => expect(mockWriter.save.mock.calls[0]?.[0].body).toMatchObject({ timeZone: 'Asia/Calcutta' }));
   });
 
   it('saves from the version it read, and tells a stale one', async () => {

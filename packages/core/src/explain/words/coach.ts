@@ -5,11 +5,12 @@ import { formatLeverValue, LEVER_WORDS } from '../lever-words';
 import type { CoachReasons } from '../../vocabulary/reason-codes/coach';
 import { load, sentence, set } from './parts';
 import type { WordingContext, WordsFor } from './types';
+import { inSentence } from '../in-sentence';
 
 const measure = ({ measure: kind, what, way }: CoachReasons['advice-measure'], { nameOf }: WordingContext): string => {
   switch (kind) {
     case 'lever':
-      return `${LEVER_WORDS[what as keyof typeof LEVER_WORDS].label.toLowerCase()} ${WAY_WORDS[way as keyof typeof WAY_WORDS]}`;
+      return `${inSentence(LEVER_WORDS[what as keyof typeof LEVER_WORDS].label)} ${WAY_WORDS[way as keyof typeof WAY_WORDS]}`;
     case 'load-position':
       return `load ${POSITION_LABELS[what as keyof typeof POSITION_LABELS]}`;
     case 'aid':
@@ -33,7 +34,7 @@ export const COACH_WORDS: WordsFor<CoachReasons> = {
     `${sentence(FAULT_LABELS[v.faultId])} in ${v.sets} ${v.sets === 1 ? 'set' : 'sets'}: leave it for today.`,
   'advice-easier-variation': (v, c) => `${c.nameOf(v.variationId)} trains the same, a stage lower.`,
   'advice-setting': (v) =>
-    `The load was cut already today: ${LEVER_WORDS[v.lever].label.toLowerCase()} ${formatLeverValue(v.lever, v.to, v.unit)} instead.`,
+    `The load was cut already today: ${inSentence(LEVER_WORDS[v.lever].label)} ${formatLeverValue(v.lever, v.to, v.unit)} instead.`,
   'advice-fewer-sets': (v) =>
     `${v.reps} reps in the first set, ${v.repsLow} asked for: ${v.sets} ${v.sets === 1 ? 'set' : 'sets'} today, no more.`,
   'advice-own-load': (v) => `${sentence(SIDE_LABELS[v.side])} is about ${v.percent} % stronger: it may have a load of its own.`,

@@ -4,6 +4,7 @@ import { EMPHASIS_LABELS, FAMILY_LABELS, GOAL_LABELS, KIT_LABELS, TASK_LABELS } 
 import { SHAPE_LABELS } from '../sheet-labels';
 import { goal, load } from './parts';
 import type { WordsFor } from './types';
+import { inSentence } from '../in-sentence';
 
 const sets = (count: number): string => `${formatNumber(count)} ${count === 1 ? 'set' : 'sets'}`;
 
@@ -14,20 +15,20 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
       ? `${c.nameOf(v.variationId)} is the stage this person stands on.`
       : `${c.nameOf(v.variationId)} is stage ${v.stage}; the person stands on stage ${v.targetStage}.`,
   'fits-beside': (v, c) => `${c.nameOf(v.variationId)} trains the same family by another way.`,
-  'keeps-on': (v, c) => `Goes on with ${c.nameOf(v.variationId).toLowerCase()}: changing often hides progress.`,
+  'keeps-on': (v, c) => `Goes on with ${inSentence(c.nameOf(v.variationId))}: changing often hides progress.`,
   'trains-muscle': (v) =>
     `For the ${EMPHASIS_LABELS[v.emphasis]}: ${sets(v.setsWanted)} wanted today of what the week still lacks.`,
   'answers-finding': (v, c) => `${c.nameOf(v.variationId)} answers what the last screening saw.`,
   'warms-up': (v, c) => `${c.nameOf(v.variationId)} warms up for what comes.`,
   'ends-by-goal': (v) => `A timed finisher, because the goal is “${goal(v.goal)}”.`,
-  'for-second-goal': (v, c) => `${c.nameOf(v.variationId)} is for the second goal: ${GOAL_LABELS[v.goal].toLowerCase()}.`,
+  'for-second-goal': (v, c) => `${c.nameOf(v.variationId)} is for the second goal: ${inSentence(GOAL_LABELS[v.goal])}.`,
   'for-task': (v, c) => `${c.nameOf(v.variationId)} is for ${TASK_LABELS[v.task]}.`,
   wanted: (v, c) => `${c.nameOf(v.variationId)} was asked for.`,
-  'second-goal-left': (v) => `Nothing for the second goal, ${GOAL_LABELS[v.goal].toLowerCase()}: no room in ${v.minutes} min.`,
+  'second-goal-left': (v) => `Nothing for the second goal, ${inSentence(GOAL_LABELS[v.goal])}: no room in ${v.minutes} min.`,
   'task-left': (v) => `Nothing for ${TASK_LABELS[v.task]} today: no room in ${v.minutes} min.`,
   'for-power': (v, c) => `${c.nameOf(v.variationId)} is fast work, first while fresh, because power is wanted.`,
   'pairs-with': (v, c) =>
-    `${c.nameOf(v.variationId)} fills the rest of ${c.nameOf(v.withVariationId).toLowerCase()} and needs nothing of its kit.`,
+    `${c.nameOf(v.variationId)} fills the rest of ${inSentence(c.nameOf(v.withVariationId))} and needs nothing of its kit.`,
   'fewer-sets': (v) => `${sets(v.sets)} instead of ${v.usualSets}: ${v.minutes} min hold no more.`,
   'fewer-for-week': (v) =>
     `${sets(v.sets)} instead of ${v.usualSets}: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
@@ -56,23 +57,23 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'relax-place': (v) => `Another place, or more kit here, would open ${v.exercises} exercises.`,
   'relax-limits': (v) => `Limits lock ${v.exercises} exercises. What would open them stands on the health page.`,
   'not-finished': (v) => `The search was cut off after ${v.nodes} steps: a good session, perhaps not the best.`,
-  'chosen-by-hand': (v, c) => `You chose ${c.nameOf(v.variationId).toLowerCase()}.`,
+  'chosen-by-hand': (v, c) => `You chose ${inSentence(c.nameOf(v.variationId))}.`,
   'from-template': (v) => `From your template “${v.name}”.`,
   'warn-shared-kit': (v, c) =>
-    `${c.nameOf(v.variationId)} and ${c.nameOf(v.otherId).toLowerCase()} go in turn and both need the ${KIT_LABELS[v.item].toLowerCase()}.`,
+    `${c.nameOf(v.variationId)} and ${inSentence(c.nameOf(v.otherId))} go in turn and both need the ${inSentence(KIT_LABELS[v.item])}.`,
   'warn-minutes': (v) => `${v.minutes} min, ${v.minutes - v.budget} more than there are.`,
   'warn-order': (v, c) =>
-    `${c.nameOf(v.variationId)} is heavier and comes after ${c.nameOf(v.beforeId).toLowerCase()}. Heavy and skilful work goes first.`,
+    `${c.nameOf(v.variationId)} is heavier and comes after ${inSentence(c.nameOf(v.beforeId))}. Heavy and skilful work goes first.`,
   'warn-locked': (v, c) => `${c.nameOf(v.variationId)} is not open for this person here.`,
-  'warn-setting': (v, c) => `A setting of ${c.nameOf(v.variationId).toLowerCase()} lies outside what the limits allow.`,
+  'warn-setting': (v, c) => `A setting of ${inSentence(c.nameOf(v.variationId))} lies outside what the limits allow.`,
   'warn-48h': (v) =>
     `${FAMILY_LABELS[v.family]} was trained hard ${v.days === 0 ? 'today' : 'the day before'}: easier today, or another day.`,
   'warn-balance': (v) => `${sets(v.kneeSets)} for the knees against ${v.hipSets} for the hips.`,
   'warn-unequal-rounds': (v, c) =>
-    `${c.nameOf(v.variationId)} has ${sets(v.sets)}, ${c.nameOf(v.otherId).toLowerCase()} ${v.otherSets}: in turn they should have as many.`,
+    `${c.nameOf(v.variationId)} has ${sets(v.sets)}, ${inSentence(c.nameOf(v.otherId))} ${v.otherSets}: in turn they should have as many.`,
   'warn-off-kit': (v, c) =>
-    `${formatMass(v.loadKg, c.unit)} for ${c.nameOf(v.variationId).toLowerCase()} can't be made here. The nearest is ${load(v.nearestKg, c.unit)}.`,
+    `${formatMass(v.loadKg, c.unit)} for ${inSentence(c.nameOf(v.variationId))} can't be made here. The nearest is ${load(v.nearestKg, c.unit)}.`,
   'warn-twice': (v, c) => `${c.nameOf(v.variationId)} stands on the sheet twice.`,
   'warn-prerequisite': (v, c) =>
-    `${c.nameOf(v.variationId)} builds on ${c.nameOf(v.prerequisiteId).toLowerCase()}, which was never logged.`,
+    `${c.nameOf(v.variationId)} builds on ${inSentence(c.nameOf(v.prerequisiteId))}, which was never logged.`,
 };

@@ -14,6 +14,7 @@ import type { Side } from '../../vocabulary';
 import type { HealthReasons } from '../../vocabulary/reason-codes/health';
 import { load, sentence } from './parts';
 import type { WordsFor } from './types';
+import { inSentence } from '../in-sentence';
 
 const onSide = (side: Side): string => (side === 'both' ? '' : `, ${BODY_SIDE_LABELS[side]}`);
 const felt = (severity: number | null): string => (severity === null ? '' : ` at ${severity} of 10`);
@@ -34,14 +35,14 @@ export const HEALTH_WORDS: WordsFor<HealthReasons> = {
     v.age >= 18
       ? 'May still be under 18: a guardian’s consent is not on record.'
       : `${v.age} years: a guardian’s consent is not on record.`,
-  'cleared-by': (v) => `Cleared by: ${ROLE_LABELS[v.role].toLowerCase()}, until ${formatDate(v.until)}.`,
+  'cleared-by': (v) => `Cleared by: ${inSentence(ROLE_LABELS[v.role])}, until ${formatDate(v.until)}.`,
   'clearance-ended': (v) =>
-    `The clearance by ${ROLE_LABELS[v.role].toLowerCase()} ended on ${formatDate(v.until)}. Is there a new one?`,
+    `The clearance by ${inSentence(ROLE_LABELS[v.role])} ended on ${formatDate(v.until)}. Is there a new one?`,
   'pressure-ask-again': (v) => `Blood pressure was last measured ${v.days} days ago.`,
   'readiness-not-asked': (v) =>
     `${v.open} ${v.open === 1 ? 'health question is' : 'health questions are'} not asked yet. Nothing is assumed from that.`,
   'cleared-within': (v, c) =>
-    `Cleared in spite of ${LIMIT_LABELS[v.limit]}: ${RANGE_LABELS[v.range].toLowerCase()}` +
+    `Cleared in spite of ${LIMIT_LABELS[v.limit]}: ${inSentence(RANGE_LABELS[v.range])}` +
     `${v.maxLoadKg === null ? '' : `, up to ${formatMass(v.maxLoadKg, c.unit)}`}${onSide(v.side)}.`,
   'kit-lacks': (v) => `Not at this place: ${KIT_LABELS[v.item]}.`,
   'kit-no-load': (v, c) => `Nothing here loads ${c.nameOf(v.variationId)}.`,
@@ -52,7 +53,7 @@ export const HEALTH_WORDS: WordsFor<HealthReasons> = {
   'small-discs': () => 'Small discs start the bar lower than usual: blocks under them, or count the deficit.',
   disliked: (v, c) => `${c.nameOf(v.variationId)} is not liked.`,
   'reserve-alone': (v) => `Alone or at home: ${v.reserve} in reserve instead of ${v.usualReserve}.`,
-  'health-topic-not-asked': (v) => `Not asked yet: ${HEALTH_TOPIC_LABELS[v.topic].toLowerCase()}. Nothing is loaded until it is.`,
+  'health-topic-not-asked': (v) => `Not asked yet: ${inSentence(HEALTH_TOPIC_LABELS[v.topic])}. Nothing is loaded until it is.`,
   'nothing-loaded-yet': (v) =>
     v.why === 'birth'
       ? 'After a birth nothing is loaded before a clearance.'

@@ -6,6 +6,7 @@ import type { MassUnit } from '../../vocabulary';
 import type { JudgeReasons } from '../../vocabulary/reason-codes/judge';
 import { goal, load, sentence, sessions, set } from './parts';
 import type { WordsFor } from './types';
+import { inSentence } from '../in-sentence';
 
 const onWhat = (on: 'total' | 'external'): string => (on === 'total' ? 'for the legs' : 'in the hands');
 
@@ -57,7 +58,7 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
     `${c.nameOf(v.variationId)} is passed over: ${v.why === 'limit' ? 'a limit locks it' : 'the kit is not here'}.`,
   'rung-locked': (v, c) => `${c.nameOf(v.variationId)} would come next and is locked for now, so it stays here.`,
   'gate-with-aid': (v) =>
-    `The stage is shown, with ${LEVER_WORDS[v.lever].label.toLowerCase()} at ${formatLeverValue(v.lever, v.value, v.unit)}, which the next one has no place for: that goes first.`,
+    `The stage is shown, with ${inSentence(LEVER_WORDS[v.lever].label)} at ${formatLeverValue(v.lever, v.value, v.unit)}, which the next one has no place for: that goes first.`,
   'gate-with-pain': (v) => `The stage is shown, with pain of ${v.pain} here in the last ${v.days} days: no new stage from that.`,
   'rung-unearned': (v, c) => `${c.nameOf(v.variationId)} builds on ${c.nameOf(v.buildsOn)}, which can't be trained here.`,
   'way-chosen': (v) => `The first of ${v.ways} ways on, for the goal: ${goal(v.goal)}. Staying and adding load is another.`,

@@ -1,10 +1,11 @@
 import { formatMass } from '../format';
 import { GOAL_LABELS } from '../labels';
 import type { Goal, MassUnit } from '../../vocabulary';
+import { inSentence } from '../in-sentence';
 
 /** Parts of sentences that several groups share. */
 export const set = (setIndex: number): string => `set ${setIndex + 1}`;
-export const goal = (id: Goal): string => GOAL_LABELS[id].toLowerCase();
+export const goal = (id: Goal): string => inSentence(GOAL_LABELS[id]);
 export const load = (kg: number, unit: MassUnit): string => (kg === 0 ? 'bodyweight' : formatMass(kg, unit));
 export const sessions = (count: number): string => `${count} ${count === 1 ? 'session' : 'sessions'}`;
 

@@ -5,11 +5,12 @@ import { TRAINING_AGE_LABELS } from '../labels';
 import type { PlanReasons } from '../../vocabulary/reason-codes/plan';
 import { goal, load, sentence } from './parts';
 import type { WordsFor } from './types';
+import { inSentence } from '../in-sentence';
 
 /** Why a sheet asks for what it asks, in words. */
 export const PLAN_WORDS: WordsFor<PlanReasons> = {
   'sets-by-goal': (v) =>
-    `${v.sets} sets: the usual for “${goal(v.goal)}” and “${TRAINING_AGE_LABELS[v.trainingAge].toLowerCase()}”.`,
+    `${v.sets} sets: the usual for “${goal(v.goal)}” and “${inSentence(TRAINING_AGE_LABELS[v.trainingAge])}”.`,
   'sets-first-session': (v) => `First session: ${v.sets} sets instead of ${v.usualSets}, so nobody is sore for a week.`,
   'reps-by-goal': (v) => `${v.repsLow} to ${v.repsHigh} clean reps suit “${goal(v.goal)}”.`,
   'reps-by-variation': (v, c) => `${c.nameOf(v.variationId)} is done for ${v.repsLow} to ${v.repsHigh} reps.`,

@@ -5,8 +5,9 @@ import type { ScreeningReasons } from '../../vocabulary/reason-codes/screening';
 import type { ScreeningTaskId } from '../../vocabulary';
 import { sentence } from './parts';
 import type { WordsFor } from './types';
+import { inSentence } from '../in-sentence';
 
-const inTask = (task: ScreeningTaskId): string => TASK_WORDS[task].name.toLowerCase();
+const inTask = (task: ScreeningTaskId): string => inSentence(TASK_WORDS[task].name);
 
 /** What was seen, and why a sheet starts where it starts, in words. */
 export const SCREENING_WORDS: WordsFor<ScreeningReasons> = {

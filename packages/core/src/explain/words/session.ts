@@ -2,6 +2,7 @@ import type { SessionReasons } from '../../vocabulary/reason-codes/session';
 import { formatRest } from '../format';
 import { CAUSE_WORDS, JOINT_LABELS, MUSCLE_LABELS } from '../session-labels';
 import type { WordsFor } from './types';
+import { inSentence } from '../in-sentence';
 
 const sets = (count: number): string => `${count} ${count === 1 ? 'set' : 'sets'}`;
 
@@ -12,11 +13,11 @@ export const SESSION_WORDS: WordsFor<SessionReasons> = {
   'check-sore-tempo': (v, c) =>
     `${MUSCLE_LABELS[v.muscle]} sore, ${v.level} of 10: ${c.nameOf(v.variationId)} lowered in ${v.loweringTo} s, not ${v.loweringFrom}.`,
   'check-sore-leave': (v, c) =>
-    `${MUSCLE_LABELS[v.muscle]} very sore, ${v.level} of 10: leave ${c.nameOf(v.variationId).toLowerCase()} today.`,
+    `${MUSCLE_LABELS[v.muscle]} very sore, ${v.level} of 10: leave ${inSentence(c.nameOf(v.variationId))} today.`,
   'check-sore-holds': (v) => `${MUSCLE_LABELS[v.muscle]} came in sore, ${v.level} of 10: no move up today.`,
   'check-joint-ease': (v, c) => `${JOINT_LABELS[v.area]} pain ${v.pain} of 10: ${c.nameOf(v.variationId)} one step easier.`,
   'check-joint-leave': (v, c) =>
-    `${JOINT_LABELS[v.area]} pain ${v.pain} of 10: leave ${c.nameOf(v.variationId).toLowerCase()} today.`,
+    `${JOINT_LABELS[v.area]} pain ${v.pain} of 10: leave ${inSentence(c.nameOf(v.variationId))} today.`,
   'check-painkillers': () => 'Painkillers in the last 8 h: pain numbers don’t count, so nothing moves up today.',
   'check-ill': () => 'Fever or a chest illness: no session until it has been gone for a day or two.',
   'check-ill-over': (v, c) =>
@@ -24,7 +25,7 @@ export const SESSION_WORDS: WordsFor<SessionReasons> = {
   'check-pressure': (v) => `Blood pressure ${v.systolic}/${v.diastolic} mmHg: no session today.`,
   'sets-cut': (v) => `${sets(v.sets)} of ${v.planned}, cut ${CAUSE_WORDS[v.cause]}: the same again.`,
   'eased-today': (v) => `Made easier today ${CAUSE_WORDS[v.cause]}: the usual comes back next time.`,
-  'swapped-for-today': (v, c) => `Stood in for ${c.nameOf(v.variationId).toLowerCase()} today, which comes back next time.`,
+  'swapped-for-today': (v, c) => `Stood in for ${inSentence(c.nameOf(v.variationId))} today, which comes back next time.`,
   'rest-longer-short': (v) =>
     `${v.reserve === 0 ? 'Nothing' : `Only ${v.reserve}`} left in that set: rest ${formatRest(v.restSeconds)} before the next.`,
   'session-load': (v) => `Effort ${v.effort} times ${v.minutes} min is a session load of ${v.load}.`,

@@ -1,12 +1,22 @@
-import type { ContentItemDto, SheetContentDto, SheetDto } from '@drubo/contracts';
-import { allowedLoads, feelersLeft, minutesReason } from '@drubo/core';
-import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { balanceOf, blocksOf, fetchList, targetReasons, timedBlocks, warningsOf } from '@drubo/core/composing';
-import type { FetchList, SheetInput, Warning } from '@drubo/core/composing';
-import { sessionMinutes, volumeOf } from '@drubo/core/dose';
-import { roomOf } from '@drubo/core/kit';
-import { ROLES } from '@drubo/core/vocabulary';
-import type { EmphasisId, Reason, Role } from '@drubo/core/vocabulary';
+import { getVariation } from '../catalogue';
+import type { Catalogue } from '../catalogue';
+import { balanceOf, blocksOf, fetchList, targetReasons, timedBlocks, warningsOf } from '../composer';
+import type { FetchList, SheetInput, Warning } from '../composer';
+import { allowedLoads, feelersLeft, minutesReason, sessionMinutes, volumeOf } from '../dose';
+import type { Dose } from '../dose';
+import { roomOf } from '../kit';
+import type { Kit } from '../kit';
+import type { PersonLimit } from '../limits';
+import { ROLES } from '../vocabulary';
+import type { EmphasisId, KitItem, Reason, Role } from '../vocabulary';
+import type { DraftItem, DraftSheet } from './types';
+
+/** What the sums read of where a sheet is trained, for whom, and what was proposed. */
+export interface SummedFor {
+  kit: Kit & { items: readonly KitItem[] };
+  limits: readonly PersonLimit[];
+  items: readonly { id: string; proposed: Dose }[];
+}
 
 /** What stands on top of a sheet. */
 export interface Sums {
@@ -21,17 +31,16 @@ export interface Sums {
   warnings: Warning[];
 }
 
-const variationOf = (id: string) => getVariation(builtInCatalogue, id);
-
-/** The sums of a sheet as it stands, counted here so that an edit shows them at once. Warnings need what it is composed from. */
-export const sumsOf = (sheet: SheetDto, content: SheetContentDto, input: SheetInput | undefined): Sums => {
+/** The sums of a sheet as it stands, so that an edit shows them at once. Warnings need what it is composed from. */
+export const sumsOf = (catalogue: Catalogue, sheet: SummedFor, content: DraftSheet, input: SheetInput | undefined): Sums => {
+  const variationOf = (id: string) => getVariation(catalogue, id);
   const { kit, limits } = sheet;
-  const feelersOf = (item: ContentItemDto): number => {
+  const feelersOf = (item: DraftItem): number => {
     const proposed = sheet.items.find(({ id }) => id === item.id)?.proposed ?? item.dose;
     return feelersLeft({ ...item, proposed });
   };
   const arranged = { blocks: content.blocks, items: content.items.map((item) => ({ ...item, feelers: feelersOf(item) })) };
-  const loadsOf = (item: ContentItemDto) => allowedLoads(kit, limits, variationOf(item.variationId), item.values);
+  const loadsOf = (item: DraftItem) => allowedLoads(kit, limits, variationOf(item.variationId), item.values);
   const blocks = timedBlocks(arranged, ({ variationId }) => variationOf(variationId), loadsOf);
   const minutes = sessionMinutes(blocks);
   const filled = blocksOf(arranged);

@@ -1,7 +1,8 @@
-import { nextDown, nextUp, repsTop } from '@drubo/core';
-import type { Dose, Load } from '@drubo/core';
-import { isPossibleTempo } from '@drubo/core/dose';
-import type { Tempo, TempoPart } from '@drubo/core/vocabulary';
+import { isPossibleTempo, repsTop } from '../dose';
+import type { Dose } from '../dose';
+import { nextDown, nextUp } from '../kit';
+import type { Load } from '../kit';
+import type { Tempo, TempoPart } from '../vocabulary';
 
 /** The numbers of a dose a trainer steps through. */
 export const STEPPED = ['sets', 'repsLow', 'repsHigh', 'seconds', 'load', 'rest', 'reserve'] as const;

@@ -1,23 +1,24 @@
-import type { ContentItemDto, SheetContentDto, TemplateDto } from '@drubo/contracts';
-import { allowedLoads, repsTop } from '@drubo/core';
-import { findVariation } from '@drubo/core/catalogue';
-import { removeItem } from '@drubo/core/composing';
-import type { SheetInput } from '@drubo/core/composing';
-import { isSameMass } from '@drubo/core/kit';
-import { checkValues } from '@drubo/core/knowledge';
-import { accessTo } from '@drubo/core/selection';
-import { reason } from '@drubo/core/vocabulary';
-import type { LeverValues, Reason } from '@drubo/core/vocabulary';
-import { chosenByHand, withArrangement } from './arrange';
+import { findVariation } from '../catalogue';
+import { checkValues } from '../catalogue/knowledge';
+import { removeItem } from '../composer';
+import type { Block, SheetInput } from '../composer';
+import { allowedLoads, repsTop } from '../dose';
+import { isSameMass } from '../kit';
+import { accessTo } from '../selection';
+import { reason } from '../vocabulary';
+import type { LeverValues, Reason } from '../vocabulary';
+import { chosenByHand, keepingId, withArrangement } from './place';
+import type { DraftItem, DraftSheet, EditedItem, SheetFrame } from './types';
 
 /** An arrangement to be used again: a template, or another sheet. */
-export type Source = Pick<TemplateDto, 'shape' | 'intent' | 'splitDay' | 'minutesBudget' | 'blocks'> & {
-  items: readonly Pick<ContentItemDto, 'blockId' | 'slot' | 'variationId' | 'values' | 'dose'>[];
-};
+export interface Source extends Omit<SheetFrame, 'kitId'> {
+  blocks: readonly Block[];
+  items: readonly Pick<EditedItem, 'blockId' | 'slot' | 'variationId' | 'values' | 'dose'>[];
+}
 
 /** An arrangement fitted to somebody, and what of it is not open to them. */
 export interface Adapted {
-  content: SheetContentDto;
+  content: DraftSheet;
   left: { variationId: string; reasons: readonly Reason[] }[];
 }
 
@@ -27,15 +28,15 @@ export interface Adapted {
  */
 export const adaptTo = (
   input: SheetInput,
-  before: SheetContentDto,
+  before: DraftSheet,
   source: Source,
   why: readonly Reason[],
   keepsLoads = false,
 ): Adapted => {
   const left: Adapted['left'] = [];
   const { shape, intent, splitDay, minutesBudget, blocks } = source;
-  const base: SheetContentDto = { ...before, shape, intent, splitDay, minutesBudget, blocks: [...blocks], items: [] };
-  const items = source.items.flatMap((item): ContentItemDto[] => {
+  const base: DraftSheet = { ...before, shape, intent, splitDay, minutesBudget, blocks: [...blocks], items: [] };
+  const items = source.items.flatMap((item): DraftItem[] => {
     const variation = findVariation(input.context.catalogue, item.variationId);
     const access = variation && accessTo(variation, input.context);
     if (!variation || !access || access.state === 'locked') {
@@ -66,8 +67,7 @@ export const adaptTo = (
       reserve: Math.max(reserve, made.dose.reserve),
       load: same ?? made.dose.load,
     };
-    const known = before.items.find(({ slot, variationId }) => slot === item.slot && variationId === item.variationId);
-    return [{ ...made, id: known?.id ?? made.id, blockId: item.blockId, dose: repsTop(dose) < 1 ? made.dose : dose }];
+    return [{ ...keepingId(before, made), blockId: item.blockId, dose: repsTop(dose) < 1 ? made.dose : dose }];
   });
   // Taking nothing off puts the blocks right: what went in turn with something locked stands by itself.
   return { content: withArrangement(base, removeItem({ blocks: base.blocks, items }, '')), left };

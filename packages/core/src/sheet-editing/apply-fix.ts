@@ -1,34 +1,19 @@
-import type { ContentItemDto, SheetContentDto } from '@drubo/contracts';
-import { allowedLoads } from '@drubo/core';
-import { getVariation } from '@drubo/core/catalogue';
-import { evenRounds, moveTo, removeItem, replaceItem, substitutesFor, unpair } from '@drubo/core/composing';
-import type { Fix, SheetInput } from '@drubo/core/composing';
-import { lighterDose } from '@drubo/core/dose';
-import { isSameMass } from '@drubo/core/kit';
-import { chosenByHand, withArrangement } from './arrange';
+import { getVariation } from '../catalogue';
+import { evenRounds, moveTo, removeItem, replaceItem, substitutesFor, unpair } from '../composer';
+import type { Fix, SheetInput } from '../composer';
+import { allowedLoads, lighterDose } from '../dose';
+import { isSameMass } from '../kit';
+import { chosenByHand, withArrangement } from './place';
+import type { DraftItem, DraftSheet } from './types';
 
 const NO_WHY = { sets: [], reps: [], load: [], tempo: [], rest: [], reserve: [] };
 
-/** What a fix is called on its button. Composing anew is the shape dialog's. */
-export const FIX_LABELS: Record<Fix['kind'], string> = {
-  unpair: 'Take apart',
-  even: 'Same sets',
-  'move-before': 'Put it first',
-  swap: 'Swap it',
-  settings: 'Set it back',
-  load: 'Nearest load',
-  remove: 'Remove it',
-  lighter: 'Make it easier',
-  'fewer-sets': 'One set fewer',
-  're-fit': 'Fit it in',
-};
-
 /** A sheet with a fix applied; null for what a dialog has to do, or what nothing can be done about. */
-export const applyFix = (content: SheetContentDto, fix: Fix, input: SheetInput): SheetContentDto | null => {
+export const applyFix = (content: DraftSheet, fix: Fix, input: SheetInput): DraftSheet | null => {
   if (fix.kind === 're-fit') return null;
   const item = content.items.find(({ id }) => id === fix.itemId);
   if (!item) return null;
-  const withItem = (change: Partial<ContentItemDto>) =>
+  const withItem = (change: Partial<DraftItem>) =>
     withArrangement(content, replaceItem(content, item.id, { ...item, ...change }));
   const variation = getVariation(input.context.catalogue, item.variationId);
   switch (fix.kind) {
@@ -58,7 +43,11 @@ export const applyFix = (content: SheetContentDto, fix: Fix, input: SheetInput):
       );
       const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
       return best
-        ? withItem({ ...chosenByHand(input, content, best.variationId, role, { slot: item.slot }), id: item.id })
+        ? withItem({
+            ...chosenByHand(input, content, best.variationId, role, { slot: item.slot }),
+            id: item.id,
+            blockId: item.blockId,
+          })
         : null;
     }
   }

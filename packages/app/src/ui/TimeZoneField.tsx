@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { RADIUS, SPACE, TARGET } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { Button } from './Button';
+import { Chip } from './Chip';
+import { Modal } from './Modal';
+import { SearchField } from './SearchField';
+import { clockIn, findTimeZones, timeZones } from './time-zones';
+import { Txt } from './Txt';
+
+/** Names shown at once; the rest by typing more. */
+const SHOWN = 20;
+
+const spoken = (zone: string): string => zone.replace(/_/g, ' ');
+
+/** The zone a studio keeps time in: shown with its clock, chosen from those there are. */
+export const TimeZoneField = ({ value, onChange }: { value: string; onChange(zone: string): void }) => {
+  const palette = usePalette();
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <View role="group" aria-label={`Time zone: ${spoken(value)}`} style={[styles.box, { borderColor: palette.edge }]}>
+      <View style={styles.text}>
+        <Txt kind="small" tone="quiet">
+          Time zone
+        </Txt>
+        <Txt>{spoken(value)}</Txt>
+        <Txt kind="small" tone="quiet">
+          {clockIn(value, new Date())} now. Bookings are in this time.
+        </Txt>
+      </View>
+      <Button label="Change" says="Change the time zone" onPress={() => setOpen(true)} />
+      {isOpen && (
+        <ZoneDialog
+          value={value}
+          onChoose={(zone) => {
+            onChange(zone);
+            setOpen(false);
+          }}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </View>
+  );
+};
+
+const ZoneDialog = ({ value, onChoose, onClose }: { value: string; onChoose(zone: string): void; onClose(): void }) => {
+  const [typed, setTyped] = useState('');
+  const found = findTimeZones(timeZones(value), typed);
+  const now = new Date();
+  return (
+    <Modal title="Time zone" onClose={onClose} actions={<Button label="Keep it" onPress={onClose} />}>
+      <SearchField autoFocus label="Search time zones" placeholder="City or region" value={typed} onChange={setTyped} />
+      {found.length === 0 && <Txt tone="quiet">None by that name. Try the largest city near you.</Txt>}
+      <View role="radiogroup" aria-label="Time zones" style={styles.list}>
+        {found.slice(0, SHOWN).map((zone) => (
+          <Chip
+            key={zone}
+            role="radio"
+            height={TARGET.usual}
+            label={`${spoken(zone)} · ${clockIn(zone, now)}`}
+            says={spoken(zone)}
+            chosen={zone === value}
+            onPress={() => onChoose(zone)}
+          />
+        ))}
+      </View>
+      {found.length > SHOWN && (
+        <Txt kind="small" tone="quiet">
+          {found.length - SHOWN} more: type a city to find yours.
+        </Txt>
+      )}
+    </Modal>
+  );
+};
+
+const styles = StyleSheet.create({
+  box: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.s,
+    borderWidth: 1,
+    borderRadius: RADIUS,
+    paddingHorizontal: SPACE.m,
+    paddingVertical: SPACE.s,
+  },
+  text: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
+  list: { gap: SPACE.xs },
+});
