@@ -1,5 +1,6 @@
 import { contentOfSheet, sessionIdFor } from '@drubo/contracts';
 import { bundle as bundleSchema, BUNDLE_VERSION, upgradeBundle } from '@drubo/contracts/bundle';
+import type { BodyOf } from '@drubo/contracts';
 import type { Bundle } from '@drubo/contracts/bundle';
 import { importBundle } from '../src/transfer/import-bundle';
 import { addPerson, aPersonBody, aSetBody, finish, logAll, startOn } from './fixture';
@@ -68,6 +69,18 @@ describe('a sheet that the engines can work from', () => {
       params: { sessionId, setId: first.id },
       body: { ...aSetBody(item), command: aCommand(), implements: first.implements, reps: 10 },
     });
+  });
+
+  it('an amended set keeps the body mass it was done at; a new one takes the mass of the day', async () => {
+    const { nextSheet } = await addPerson(anna, 'person-lighter', { massKg: 80 });
+    const { session } = await startOn(anna, nextSheet);
+    const [item] = nextSheet.items;
+    const log = (setId: string, over: Partial<BodyOf<'logSet'>>) =>
+      anna.call('logSet', { params: { sessionId: session.id, setId }, body: aSetBody(item!, over) });
+    expect((await log('mass-set-0001', {})).bodyMassKg).toBe(80);
+    await anna.call('savePerson', { params: { personId: 'person-lighter' }, body: aPersonBody({ version: 1, massKg: 76 }) });
+    expect(await log('mass-set-0001', { reps: 3 })).toMatchObject({ bodyMassKg: 80, revision: 2, reps: 3 });
+    expect((await log('mass-set-0002', { setIndex: 1 })).bodyMassKg).toBe(76);
   });
 
   it('a review offers alternatives; one of them settles method, movement and settings, and standing is kept', async () => {

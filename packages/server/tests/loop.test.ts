@@ -1,3 +1,4 @@
+import { dayNumber } from '@drubo/core';
 import { contentOfSheet, sessionIdFor } from '@drubo/contracts';
 import { aPersonBody, aSetBody, addPerson, finish, logAll, mainSlots, startOn } from './fixture';
 import { aCommand, startTestServer, stopAfterAll } from './harness';
@@ -36,6 +37,8 @@ describe('from a new person to the next sheet', () => {
     await finish(anna, session.id);
 
     const review = await anna.call('getReview', { params: { sessionId: session.id } });
+    // A session is judged by what came before it, never by itself.
+    expect(review.items.map(({ past }) => past)).toEqual([[], [], [], []]);
     const verdicts = Object.fromEntries(review.items.map((item) => [item.variationId, item.proposal.verdict]));
     expect(verdicts).toEqual({
       'goblet-squat': 'move-up',
@@ -67,6 +70,7 @@ describe('from a new person to the next sheet', () => {
     await finish(anna, session.id);
     const review = await anna.call('getReview', { params: { sessionId: session.id } });
     const [squat, , lunge] = review.items;
+    expect(squat!.past.map(({ day }) => day)).toEqual([dayNumber('2026-11-23')]);
     const dose = { ...squat!.proposal.dose, repsLow: 5, repsHigh: 7, repsBeyond: 0 };
     const done = await anna.call('acceptReview', {
       params: { sessionId: session.id },

@@ -241,6 +241,48 @@ describe('what a phone composes with', () => {
   });
 });
 
+describe('the day somebody trains next', () => {
+  const book = (personId: string, date: string, time = '09:00') =>
+    anna.call('saveBooking', {
+      params: { bookingId: `booking-${personId}-${date}` },
+      body: { command: aCommand(), personId, date, time },
+    });
+  /** Days from today. */
+  const trainsIn = async (personId: string) => {
+    const { day, trainsOn } = await anna.call('getComposing', { params: { sheetId: (await page(personId)).nextSheet.id } });
+    return trainsOn - day;
+  };
+
+  it('is today where nothing is booked and nothing was done', async () => {
+    const { personId } = await aPerson();
+    expect(await trainsIn(personId)).toBe(0);
+  });
+
+  it('is the next booking, not one that is over or cancelled', async () => {
+    const { personId } = await aPerson();
+    await book(personId, '2026-11-21');
+    await book(personId, '2026-11-29');
+    await book(personId, '2026-11-27');
+    // Today is 23 November.
+    expect(await trainsIn(personId)).toBe(4);
+    await anna.call('setBookingCancelled', {
+      params: { bookingId: `booking-${personId}-2026-11-27` },
+      body: { command: aCommand(), cancelled: true },
+    });
+    expect(await trainsIn(personId)).toBe(6);
+  });
+
+  it('trained today, today’s booking is done: the next one, else the day after tomorrow', async () => {
+    const { personId, nextSheet } = await aPerson();
+    await book(personId, '2026-11-23');
+    expect(await trainsIn(personId)).toBe(0);
+    await train(nextSheet);
+    expect(await trainsIn(personId)).toBe(2);
+    await book(personId, '2026-11-24');
+    expect(await trainsIn(personId)).toBe(1);
+  });
+});
+
 describe('copies and templates', () => {
   it('a copy waits for its day, can be taken away, and becomes the next sheet when its day comes', async () => {
     const { personId, nextSheet } = await aPerson();
