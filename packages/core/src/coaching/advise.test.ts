@@ -233,6 +233,9 @@ describe('swapping', () => {
 
   it('a stranger is found by feelers', () => {
     expect(swapTo(from, getVariation(builtInCatalogue, 'goblet-squat'), 88, []).feelers).toBe(2);
+    // The border between the two, from memory: a deadlift's spread of .12 still carries, a box's of .15 does not.
+    expect(swapTo(from, getVariation(builtInCatalogue, 'romanian-deadlift'), 88, []).feelers).toBe(0);
+    expect(swapTo(from, getVariation(builtInCatalogue, 'back-squat-to-box'), 88, []).feelers).toBe(2);
   });
 
   it('what the person has done before needs neither', () => {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { LIMITS } from '../vocabulary';
+import { carefulCauses } from './careful';
 import { limitOn, LIMIT_RULES } from '.';
 import type { PersonLimit } from '.';
 
@@ -78,5 +79,24 @@ describe('the limits matrix', () => {
         },
       ),
     );
+  });
+});
+
+describe('who is loaded slowly, whatever the movement', () => {
+  // Common practice, no source: growing and ageing bodies, pregnancy, the year after a birth, thin bones, heart and pressure.
+  it.each([
+    ['pregnancy', 'pregnancy'],
+    ['recent-birth', 'birth-within-year'],
+    ['fragile-bones', 'fragile-bones'],
+    ['blood-pressure-raised', 'heart-or-pressure'],
+    ['heart-pressure-stroke-cleared', 'heart-or-pressure'],
+  ] as const)('%s is a cause: %s', (limit, cause) => {
+    expect(carefulCauses(35, [{ limit, severity: null }], [])).toEqual([cause]);
+  });
+
+  it('so are age at both ends and health nobody asked about; a sore knee is not', () => {
+    expect([17, 18, 64, 65].map((age) => carefulCauses(age, [], []))).toEqual([['under-18'], [], [], ['from-65']]);
+    expect(carefulCauses(null, [], ['pain'])).toEqual(['not-asked']);
+    expect(carefulCauses(null, [{ limit: 'knee-front', severity: 6 }], [])).toEqual([]);
   });
 });

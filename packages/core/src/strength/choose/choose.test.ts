@@ -70,6 +70,28 @@ describe('choosing the next set', () => {
     expect(choice(60, 14).loadKg).toBe(60);
   });
 
+  it('arms are judged on what is held: body mass on the legs makes no larger step small', () => {
+    // 20 → 22.5 kg is 12.5 % of what is held, and 3 % of what the legs move.
+    const strong = { bodyLoadKg: 60, mayGoBeyond: true } as const;
+    const step = (jumpOn: 'total' | 'external') => choice(20, 15.2, { ...strong, jumpOn, loadsKg: [20, 22.5, 25, 27.5] });
+    expect(step('total')).toMatchObject({ loadKg: 22.5, kind: 'up' });
+    expect(step('external')).toMatchObject({ loadKg: 20, kind: 'kept-beyond' });
+    // However much is shown, no single rise passes a tenth of what is held, the next step of the kit apart.
+    const wide = choice(60, 30, { jumpOn: 'external', bodyLoadKg: 200 });
+    expect(wide.loadKg).toBeLessThanOrEqual(66);
+  });
+
+  it('a known lift rises in one session by its share at most, or by one step where that is more', () => {
+    const from = (most: number, sessionKg = 60) => choice(60, 30, { sessionKg, sessionRise: { by: 'share', most } }).loadKg;
+    expect([from(0.05), from(0.01), from(1)]).toEqual([62.5, 62.5, 65]);
+    // Counted from what the last session came to, wherever today began.
+    expect(from(0.05, 55)).toBe(60);
+    expect(choice(60, 30, { sessionKg: 60, sessionRise: { by: 'step' } }).loadKg).toBe(62.5);
+    // While nothing is sure the session sets no bound of its own.
+    const open = { isOpenEnded: true, atLeast: [{ loadKg: 60, reps: 30 }] };
+    expect(choice(60, 30, { ...open, sessionKg: 60, sessionRise: { by: 'step' } }).loadKg).toBeGreaterThan(62.5);
+  });
+
   it('coarse bells: reps go two past the range before a step that is too big', () => {
     const bells = { loadsKg: BELLS, jumpOn: 'external' } as const;
     expect(choice(24, 15.4, bells)).toMatchObject({ loadKg: 24, reps: 13, kind: 'kept-beyond' });

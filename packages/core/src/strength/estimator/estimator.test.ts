@@ -228,3 +228,27 @@ describe('laws', () => {
     );
   });
 });
+
+describe('what training is believed to bring between sessions', () => {
+  const gainOver = (trainingAge: Lifter['trainingAge'], weeks: number) => {
+    const lifter = { ...LIFTER, trainingAge };
+    const before = start(lifter);
+    let at = arrive(before, 0, lifter);
+    for (let week = 1; week <= weeks; week += 1) at = arrive(at, week * 7, lifter);
+    return at.belief.mean[0]! - before.belief.mean[0]!;
+  };
+
+  it('a novice gains about a hundredth a week, others a third of it', () => {
+    // House values of the design: 1.2 % and 0.4 % a week; that novices gain faster is common knowledge of the trade.
+    expect(gainOver('novice', 1)).toBeCloseTo(0.012, 3);
+    expect(gainOver('intermediate', 1)).toBeCloseTo(0.004, 3);
+    expect(gainOver('advanced', 1)).toBeCloseTo(0.004, 3);
+  });
+
+  it('a novice’s gain wears off, so that half a year is not half a year of the first weeks', () => {
+    const [half, year] = [gainOver('novice', 26), gainOver('novice', 52)];
+    expect(half).toBeLessThan(26 * 0.012 * 0.65);
+    expect(year - half).toBeLessThan(half / 2);
+    expect(gainOver('intermediate', 26)).toBeCloseTo(26 * 0.004, 3);
+  });
+});
