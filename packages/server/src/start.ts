@@ -10,6 +10,7 @@ import pino from 'pino';
 import type { Config } from './config/config';
 import type { Context } from './context';
 import { openDatabase } from './db/database';
+import type { OpenDatabase } from './db/database';
 import { makeApp } from './http/app';
 import { webApp } from './http/web';
 import { importBundle } from './transfer/import-bundle';
@@ -18,6 +19,7 @@ import { importBundle } from './transfer/import-bundle';
 export interface Running {
   url: string;
   context: Context;
+  database: OpenDatabase;
   stop(): Promise<void>;
 }
 
@@ -40,7 +42,7 @@ export const start = async (config: Config, clock: Context['clock'] = clockOf(co
     secureCookies: config.tls !== null,
     knownSignIns: new Map(),
   };
-  if (config.bundleFile && (await db.models.studios.count()) === 0) {
+  if (config.bundleFile && !(await db.across.hasStudio())) {
     await importBundle(context, JSON.parse(readFileSync(config.bundleFile, 'utf8')));
   }
   const app = makeApp(context, await webHandler(config));
@@ -52,6 +54,7 @@ export const start = async (config: Config, clock: Context['clock'] = clockOf(co
   return {
     url: `${config.tls ? 'https' : 'http'}://${config.host === '127.0.0.1' ? 'localhost' : config.host}:${port}`,
     context,
+    database: db,
     stop: async () => {
       await closed(server);
       await db.close();

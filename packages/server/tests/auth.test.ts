@@ -44,7 +44,7 @@ it('signs in with an httpOnly same-site cookie, and out again for good', async (
 });
 
 it('stores neither the password nor the cookie as they are', async () => {
-  const { models } = server.context.db;
+  const { models } = server.database;
   const trainer = (await models.trainers.findOne())?.get();
   // Source: PHC string format names the algorithm first.
   expect(trainer?.passwordHash).toMatch(/^\$argon2id\$/);

@@ -16,7 +16,7 @@ it('a repeated command is answered with its first reply and done once, even ten 
   const request = { params: { sessionId: session.id, setId: 'repeat-set-1' }, body: aSetBody(sheet.items[0]!) };
   const replies = await Promise.all(Array.from({ length: 10 }, () => anna.call('logSet', request)));
   expect(new Set(replies.map((reply) => JSON.stringify(reply))).size).toBe(1);
-  expect(await server.context.db.models.setRevisions.count({ where: { id: 'repeat-set-1' } })).toBe(1);
+  expect(await server.database.models.setRevisions.count({ where: { id: 'repeat-set-1' } })).toBe(1);
 });
 
 it('one command id cannot stand for two writes', async () => {
@@ -41,7 +41,7 @@ it('amending keeps the old row under its revision', async () => {
   const params = { sessionId: session.id, setId: 'amend-set-1' };
   await anna.call('logSet', { params, body: aSetBody(sheet.items[0]!, { reps: 8 }) });
   await anna.call('logSet', { params, body: aSetBody(sheet.items[0]!, { reps: 9 }) });
-  const rows = await server.context.db.models.setRevisions.findAll({ where: { id: 'amend-set-1' }, order: ['revision'] });
+  const rows = await server.database.models.setRevisions.findAll({ where: { id: 'amend-set-1' }, order: ['revision'] });
   expect(rows.map((row) => [row.get().revision, row.get().reps])).toEqual([
     [1, 8],
     [2, 9],
@@ -72,5 +72,5 @@ it('erasing a person is for good: 410 for every id of theirs, and nothing of the
   ]);
   expect(refusals.map((refusal) => [refusal.status, refusal.code])).toEqual(Array(5).fill([410, 'erased']));
   expect(await server.dump()).not.toContain('Gone Forever');
-  expect(await server.context.db.models.setRevisions.count({ where: { id: 'erase-set-1' } })).toBe(0);
+  expect(await server.database.models.setRevisions.count({ where: { id: 'erase-set-1' } })).toBe(0);
 });

@@ -1,5 +1,5 @@
-import { firstKit } from '../src/services/first-kit';
-import { QueryTypes } from 'sequelize';
+import { firstKit } from '../src/studio/first-kit';
+import { QueryTypes, Transaction } from 'sequelize';
 import { PRAGMAS } from '../src/db/sqlite';
 import { addPerson } from './fixture';
 import { startTestServer, stopAfterAll } from './harness';
@@ -12,10 +12,10 @@ beforeAll(async () => {
 stopAfterAll(() => server);
 
 it('every setting holds inside a transaction, where Sequelize opens another connection', async () => {
-  const { db } = server.context;
-  const values = await db.write('any', async (_scope, transaction) => {
+  const { sequelize } = server.database;
+  const values = await sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, async (transaction) => {
     const read = async (name: string) =>
-      Object.values((await db.sequelize.query<object>(`PRAGMA ${name}`, { type: QueryTypes.SELECT, transaction }))[0] ?? {})[0];
+      Object.values((await sequelize.query<object>(`PRAGMA ${name}`, { type: QueryTypes.SELECT, transaction }))[0] ?? {})[0];
     return Object.fromEntries(await Promise.all(Object.keys(PRAGMAS).map(async (name) => [name, await read(name)])));
   });
   // Source: SQLite documentation, PRAGMA synchronous: 2 is FULL.
@@ -24,7 +24,7 @@ it('every setting holds inside a transaction, where Sequelize opens another conn
 
 it('a write that fails half way leaves nothing, and the next one goes on', async () => {
   const { db } = server.context;
-  const studio = (await db.models.studios.findOne())!.get();
+  const studio = (await server.database.models.studios.findOne())!.get();
   const before = await server.dump();
   await expect(
     db.write(studio.id, async (scope) => {

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { endpoints, errorReply, urlFor } from '@drubo/contracts';
 import type { BodyOf, Endpoint, EndpointId, ErrorReply, ParamsOf, QueryOf, ReplyOf } from '@drubo/contracts';
 import { hashPassword } from '../src/auth/passwords';
-import { firstKit } from '../src/services/first-kit';
+import { firstKit } from '../src/studio/first-kit';
 import { start } from '../src/start';
 import type { Running } from '../src/start';
 
@@ -107,15 +107,14 @@ export const startTestServer = async (
       const studioId = `studio-${name}`;
       const createdAt = NOW.toISOString();
       const passwordHash = await hashPassword(PASSWORD);
-      await running.context.db.write(studioId, async (scope, transaction) => {
-        const row = { id: studioId, version: 1, name, unit: 'kg' as const, timeZone: 'Europe/Oslo', createdAt };
-        await running.context.db.models.studios.create(row, { transaction });
+      await running.context.db.write(studioId, async (scope) => {
+        await scope.saveStudio({ version: 1, name, unit: 'kg', timeZone: 'Europe/Oslo', createdAt });
         await scope.insert('trainers', { id: `trainer-${name}`, name, loginName: name, passwordHash, createdAt });
         await scope.insert('kits', firstKit(`kit-${name}-1`, 'Studio', 'studio', 'kg'));
       });
     },
     dump: async () => {
-      const { models } = running.context.db;
+      const { models } = running.database;
       const tables = await Promise.all(
         Object.entries(models)
           .filter(([name]) => name !== 'signIns')

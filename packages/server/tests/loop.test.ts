@@ -206,6 +206,6 @@ describe('sessions', () => {
       body: aSetBody(item, { removed: true }),
     });
     expect((await anna.call('getSession', { params: { sessionId: session.id } })).sets).toEqual([]);
-    expect(await server.context.db.models.setRevisions.count({ where: { id: 'pound-set-1' } })).toBe(2);
+    expect(await server.database.models.setRevisions.count({ where: { id: 'pound-set-1' } })).toBe(2);
   });
 });

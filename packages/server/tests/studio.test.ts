@@ -1,6 +1,6 @@
 import { bundle } from '@drubo/contracts/bundle';
 import { importBundle } from '../src/transfer/import-bundle';
-import { localDateOf } from '../src/services/local-date';
+import { localDateOf } from '../src/shared/local-date';
 import { readConfig } from '../src/config/config';
 import { addPerson, aPersonBody, fillStudio } from './fixture';
 import { aCommand, startTestServer, stopAfterAll } from './harness';
@@ -87,8 +87,8 @@ describe('data out and in', () => {
     expect(JSON.stringify(exported)).not.toContain('argon2');
     const other = await startTestServer({ setUp: false });
     await importBundle(other.context, exported);
-    await other.context.db.models.trainers.update(
-      { passwordHash: (await server.context.db.models.trainers.findOne())!.get().passwordHash },
+    await other.database.models.trainers.update(
+      { passwordHash: (await server.database.models.trainers.findOne())!.get().passwordHash },
       { where: {} },
     );
     expect(await (await other.client('anna')).call('exportStudio')).toEqual(exported);
@@ -105,7 +105,7 @@ describe('data out and in', () => {
     });
     // A bundle that contradicts itself fails on the database's own keys, and all of it is taken back.
     await expect(importBundle(other.context, { ...exported, people: [] })).rejects.toThrow(/FOREIGN KEY/);
-    expect(await other.context.db.models.studios.count()).toBe(0);
+    expect(await other.database.models.studios.count()).toBe(0);
     await other.stop();
   });
 });

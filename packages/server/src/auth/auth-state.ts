@@ -4,13 +4,13 @@ import { toStudio, toTrainer } from '../db/mappers/rows';
 
 /** What the sign-in screen and the shell need to know. */
 export const authStateOf = async (context: Context, caller: Caller | null): Promise<AuthStateDto> => {
-  const { models } = context.db;
+  const { across } = context.db;
   if (caller) {
-    const studio = (await models.studios.findByPk(caller.studioId))?.get();
+    const studio = await across.studio(caller.studioId);
     const trainer = await context.db.read(caller.studioId).one('trainers', { id: caller.trainerId });
     if (studio && trainer) {
       return { state: 'signed-in', studio: toStudio(studio), trainer: toTrainer(trainer), demo: context.demo };
     }
   }
-  return { state: 'signed-out', firstRun: (await models.studios.count()) === 0, demo: context.demo };
+  return { state: 'signed-out', firstRun: !(await across.hasStudio()), demo: context.demo };
 };

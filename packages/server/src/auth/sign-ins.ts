@@ -1,5 +1,4 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { QueryTypes } from 'sequelize';
 import type { Caller, Context } from '../context';
 import type { TrainerRow } from '../db/models';
 
@@ -34,12 +33,7 @@ export const callerOf = async (context: Context, token: string | undefined): Pro
   const now = context.clock.now().toISOString();
   const known = context.knownSignIns.get(id);
   if (known) return known.expiresAt > now ? known.caller : null;
-  const [row] = await context.db.sequelize.query<Caller & { expiresAt: string }>(
-    `SELECT sign_ins.studioId, sign_ins.trainerId, sign_ins.expiresAt, studios.timeZone
-      FROM sign_ins JOIN studios ON studios.id = sign_ins.studioId
-      WHERE sign_ins.id = :id AND sign_ins.expiresAt > :now`,
-    { type: QueryTypes.SELECT, replacements: { id, now } },
-  );
+  const row = await context.db.across.signIn(id, now);
   if (!row) return null;
   const { expiresAt, ...caller } = row;
   if (context.knownSignIns.size >= REMEMBERED) context.knownSignIns.clear();
@@ -52,6 +46,6 @@ export const endSignIn = async (context: Context, token: string | undefined): Pr
   if (!token) return;
   const id = hashOf(token);
   context.knownSignIns.delete(id);
-  const signIn = (await context.db.models.signIns.findOne({ where: { id } }))?.get();
-  if (signIn) await context.db.write(signIn.studioId, (scope) => scope.remove('signIns', { id }));
+  const studioId = await context.db.across.studioOfSignIn(id);
+  if (studioId) await context.db.write(studioId, (scope) => scope.remove('signIns', { id }));
 };

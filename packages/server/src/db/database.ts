@@ -1,8 +1,10 @@
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { Sequelize, Transaction } from 'sequelize';
+import { acrossStudios } from './across';
+import type { Across } from './across';
 import { migrate } from './migrations';
-import { bindModels } from './models';
+import { bindModels, bindViews } from './models';
 import type { Models } from './models';
 import { makeScope } from './scope';
 import type { Scope } from './scope';
@@ -10,21 +12,27 @@ import { configuredSqlite } from './sqlite';
 
 /** The database as the server uses it. */
 export interface Database {
-  /** Unscoped: only signing in, first run, and importing a bundle look across studios. */
-  readonly models: Models;
-  readonly sequelize: Sequelize;
+  /** What is asked before it is known which studio is meant. */
+  readonly across: Across;
   read(studioId: string): Scope;
   /** One write at a time, BEGIN IMMEDIATE; all of it lands or none. */
-  write<T>(studioId: string, work: (scope: Scope, transaction: Transaction) => Promise<T>): Promise<T>;
+  write<T>(studioId: string, work: (scope: Scope) => Promise<T>): Promise<T>;
   close(): Promise<void>;
 }
 
+/** An open database with its insides, for what starts it and for tests. */
+export interface OpenDatabase extends Database {
+  readonly models: Models;
+  readonly sequelize: Sequelize;
+}
+
 /** Opens (and makes) the database file and brings its tables up to date. */
-export const openDatabase = async (file: string): Promise<Database> => {
+export const openDatabase = async (file: string): Promise<OpenDatabase> => {
   mkdirSync(dirname(file), { recursive: true });
   const { driver, closeIdle } = configuredSqlite();
   const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, dialectModule: driver, logging: false });
   const models = bindModels(sequelize);
+  const readable = { ...models, ...bindViews(sequelize) };
   await migrate(sequelize);
 
   let last: Promise<unknown> = Promise.resolve();
@@ -38,11 +46,12 @@ export const openDatabase = async (file: string): Promise<Database> => {
   return {
     models,
     sequelize,
-    read: (studioId) => makeScope(sequelize, models, studioId),
+    across: acrossStudios(sequelize, models),
+    read: (studioId) => makeScope(sequelize, readable, studioId),
     write: (studioId, work) =>
       serialised(() =>
         sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, (transaction) =>
-          work(makeScope(sequelize, models, studioId, transaction), transaction),
+          work(makeScope(sequelize, readable, studioId, transaction)),
         ),
       ),
     close: async () => {

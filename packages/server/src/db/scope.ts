@@ -1,19 +1,29 @@
 import { QueryTypes } from 'sequelize';
 import type { Model, ModelStatic, Order, Sequelize, Transaction, WhereOptions } from 'sequelize';
-import type { Models } from './models';
+import type { Models, StudioRow, Views } from './models';
 import { readRow, writtenRow } from './models/define-table';
 
 type RowOf<M> = M extends ModelStatic<Model<infer Row>> ? Row : never;
 type ScopedName = Exclude<keyof Models, 'studios'>;
-type ScopedRow<Name extends ScopedName> = RowOf<Models[Name]>;
+/** What can be read: tables, and views of what is current in them. */
+type ReadName = ScopedName | keyof Views;
+type ScopedRow<Name extends ReadName> = RowOf<(Models & Views)[Name]>;
 /** A condition without the studio: the scope adds that itself. */
-type Where<Name extends ScopedName> = Omit<Extract<WhereOptions<ScopedRow<Name>>, object>, 'studioId'>;
+type Where<Name extends ReadName> = Omit<Extract<WhereOptions<ScopedRow<Name>>, object>, 'studioId'>;
 
 /** Rows of one studio and no other. The only way the rest of the server reaches a table. */
 export interface Scope {
   readonly studioId: string;
-  one<Name extends ScopedName>(table: Name, where: Where<Name>): Promise<ScopedRow<Name> | null>;
-  all<Name extends ScopedName>(
+  /** The studio's own row; null where there is none yet. */
+  studio(): Promise<StudioRow | null>;
+  /** Makes the studio, or writes over its row. */
+  saveStudio(row: Omit<StudioRow, 'id'>): Promise<void>;
+  /** Whether no studio is kept here yet, this one included. */
+  isFirstStudio(): Promise<boolean>;
+  /** Whether somebody signs in with this name, in whatever studio: names are the server's. */
+  isLoginTaken(loginName: string): Promise<boolean>;
+  one<Name extends ReadName>(table: Name, where: Where<Name>): Promise<ScopedRow<Name> | null>;
+  all<Name extends ReadName>(
     table: Name,
     where: Where<Name>,
     options?: { order?: Order; limit?: number },
@@ -28,13 +38,17 @@ export interface Scope {
 }
 
 /** A scope over the models, inside a transaction where one is given. */
-export const makeScope = (sequelize: Sequelize, models: Models, studioId: string, transaction?: Transaction): Scope => {
+export const makeScope = (sequelize: Sequelize, models: Models & Views, studioId: string, transaction?: Transaction): Scope => {
   // Inside this one function rows are untyped; the interface above types every use.
-  const model = (table: ScopedName) => models[table] as unknown as ModelStatic<Model>;
+  const model = (table: ReadName) => models[table] as unknown as ModelStatic<Model>;
   const within = (where: object) => ({ where: { ...where, studioId }, transaction });
   const withStudio = (row: object) => ({ ...row, studioId });
   return {
     studioId,
+    studio: async () => (await models.studios.findByPk(studioId, { transaction }))?.get() ?? null,
+    saveStudio: async (row) => void (await models.studios.upsert({ ...row, id: studioId }, { transaction, returning: false })),
+    isFirstStudio: async () => (await models.studios.count({ transaction })) === 0,
+    isLoginTaken: async (loginName) => (await models.trainers.count({ where: { loginName }, transaction })) > 0,
     one: async (table, where) => {
       const row = await model(table).findOne({ ...within(where), raw: true });
       return (row ? readRow(model(table), row as never) : null) as never;

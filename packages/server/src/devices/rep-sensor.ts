@@ -5,7 +5,7 @@ import type { Random, SensorEvent } from '@drubo/core/simulation';
 import type { RequestHandler } from 'express';
 import { callerOf } from '../auth/sign-ins';
 import type { Context } from '../context';
-import { AppError } from '../errors';
+import { AppError } from '../shared/errors';
 import { cookieJar } from '../http/cookie';
 import { fieldsOf } from '../http/errors';
 

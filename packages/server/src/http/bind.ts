@@ -5,7 +5,7 @@ import type { Request, RequestHandler } from 'express';
 import type { z } from 'zod';
 import { callerOf } from '../auth/sign-ins';
 import type { Caller, Context } from '../context';
-import { AppError } from '../errors';
+import { AppError } from '../shared/errors';
 import { cookieJar } from './cookie';
 import { fieldsOf } from './errors';
 import type { CookieJar, Handlers } from './handler';

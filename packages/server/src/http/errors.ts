@@ -1,8 +1,8 @@
 import type { ErrorCode, ErrorReply } from '@drubo/contracts';
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { z } from 'zod';
-import { AppError } from '../errors';
-import type { FieldProblem } from '../errors';
+import { AppError } from '../shared/errors';
+import type { FieldProblem } from '../shared/errors';
 
 /** The one place that knows which status a code has. */
 const STATUS: Record<ErrorCode, number> = {

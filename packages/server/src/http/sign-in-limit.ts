@@ -1,5 +1,5 @@
 import { ipKeyGenerator, rateLimit } from 'express-rate-limit';
-import { AppError } from '../errors';
+import { AppError } from '../shared/errors';
 
 /** Refused tries allowed per name and address within the window: passwords, and codes of ten letters. House defaults. */
 export const TRIES = { password: 10, code: 40 } as const;

@@ -12,14 +12,14 @@ import {
   toSetRecord,
   toTrainer,
 } from '../db/mappers/rows';
-import { toStanding } from '../services/standings';
+import { toStanding } from '../person/standings';
 
 /**
  * Everything of one studio as a bundle, or of one person of it. Passwords, sign-ins and command replies stay behind.
  */
 export const exportBundle = async (context: Context, studioId: string, personId: string | null = null): Promise<Bundle> => {
   const scope = context.db.read(studioId);
-  const studio = (await context.db.models.studios.findByPk(studioId))?.get();
+  const studio = await scope.studio();
   if (!studio) throw new Error(`studio ${studioId} is gone`);
   const ordered = (...columns: string[]) => ({ order: columns.map((column): [string, string] => [column, 'ASC']) });
   const own = personId === null ? {} : { personId };

@@ -1,8 +1,8 @@
 import { bundle, upgradeBundle } from '@drubo/contracts/bundle';
 import type { Context } from '../context';
-import { AppError } from '../errors';
+import { AppError } from '../shared/errors';
 import { fieldsOf } from '../http/errors';
-import { asStandingRow } from '../services/standings';
+import { asStandingRow } from '../person/standings';
 import { impossibleSets } from './impossible-sets';
 
 /** Rows written at once; keeps one statement under SQLite's limit of bound values. */
@@ -23,8 +23,9 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
   const [firstTrainer] = trainers;
   if (!firstTrainer)
     throw new AppError('invalid-input', 'A studio needs a trainer.', [{ path: 'bundle.trainers', message: 'is empty' }]);
-  await context.db.write(studio.id, async (scope, transaction) => {
-    await context.db.models.studios.create({ ...studio, version: 1, createdAt }, { transaction });
+  await context.db.write(studio.id, async (scope) => {
+    const { id: _, ...details } = studio;
+    await scope.saveStudio({ ...details, version: 1, createdAt });
     await scope.insertAll(
       'trainers',
       trainers.map((trainer) => ({ ...trainer, passwordHash: null, createdAt })),

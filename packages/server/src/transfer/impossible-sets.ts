@@ -2,7 +2,7 @@ import type { Bundle } from '@drubo/contracts/bundle';
 import { doubtsOf } from '@drubo/core';
 import type { Doubt } from '@drubo/core';
 import { builtInCatalogue, findVariation, mustBeLoaded } from '@drubo/core/catalogue';
-import type { FieldProblem } from '../errors';
+import type { FieldProblem } from '../shared/errors';
 
 const WORDS: Record<Doubt, { field: string; message: string }> = {
   reps: { field: 'reps', message: 'must lie between 0 and 100 reps' },

@@ -9,9 +9,20 @@ import { sheets } from './0005-sheets';
 import { sessionRecords } from './0006-session-records';
 import { agreedSheets } from './0007-agreed-sheets';
 import { standings } from './0008-standings';
+import { currentRows } from './0009-current-rows';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
-const MIGRATIONS = [firstTables, movements, judging, intake, sheets, sessionRecords, agreedSheets, standings] as const;
+const MIGRATIONS = [
+  firstTables,
+  movements,
+  judging,
+  intake,
+  sheets,
+  sessionRecords,
+  agreedSheets,
+  standings,
+  currentRows,
+] as const;
 
 const DONE = 'migrations_done';
 

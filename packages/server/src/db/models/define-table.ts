@@ -3,7 +3,8 @@ import type { Model, ModelAttributeColumnOptions, ModelStatic, Sequelize } from 
 
 /** A table waiting for a connection. */
 export interface Table<Row extends object> {
-  name: string;
+  key: readonly (keyof Row & string)[];
+  columns: Record<keyof Row & string, ColumnKind>;
   bind(sequelize: Sequelize): ModelStatic<Model<Row>>;
 }
 
@@ -72,13 +73,22 @@ export const writtenRow = (model: object, row: Record<string, unknown>): { names
   return { names: kinds.map(([name]) => name), values: kinds.map(([name, kind]) => write(kind, row[name])) };
 };
 
+/** A table's columns under another name, and more: a view of some of its rows, only ever read. */
+export const defineView = <Row extends object, More extends object = object>(
+  name: string,
+  { key, columns }: Table<Row>,
+  more = {} as Record<keyof More & string, ColumnKind>,
+): Table<Row & More> =>
+  defineTable<Row & More>(name, key, { ...columns, ...more } as Record<keyof (Row & More) & string, ColumnKind>);
+
 /** Columns and key of one table; the SQL that makes it stands in the migrations. */
 export const defineTable = <Row extends object>(
   name: string,
   key: readonly (keyof Row & string)[],
   columns: Record<keyof Row & string, ColumnKind>,
 ): Table<Row> => ({
-  name,
+  key,
+  columns,
   bind: (sequelize) => {
     const attributes = Object.fromEntries(
       Object.entries<ColumnKind>(columns).map(([id, kind]) => [

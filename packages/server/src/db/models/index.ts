@@ -5,12 +5,12 @@ import { decisions } from './decisions';
 import { intakes } from './intakes';
 import { invites } from './invites';
 import { kits } from './kits';
-import { movements } from './movements';
+import { currentMovements, movements } from './movements';
 import { people } from './people';
-import { personRecords } from './person-records';
-import { sessionRecords } from './session-records';
+import { currentPersonRecords, personRecords } from './person-records';
+import { currentSessionRecords, sessionRecords } from './session-records';
 import { sessions } from './sessions';
-import { setRevisions } from './set-revisions';
+import { currentSets, setRevisions } from './set-revisions';
 import { sheetItems } from './sheet-items';
 import { sheets } from './sheets';
 import { signIns } from './sign-ins';
@@ -47,6 +47,16 @@ export const bindModels = (sequelize: Sequelize) => ({
 });
 
 export type Models = ReturnType<typeof bindModels>;
+
+/** What is current of what is kept by revisions: read, never written. */
+export const bindViews = (sequelize: Sequelize) => ({
+  currentSets: currentSets.bind(sequelize),
+  currentSessionRecords: currentSessionRecords.bind(sequelize),
+  currentPersonRecords: currentPersonRecords.bind(sequelize),
+  currentMovements: currentMovements.bind(sequelize),
+});
+
+export type Views = ReturnType<typeof bindViews>;
 
 export type { BookingRow } from './bookings';
 export type { DecisionRow } from './decisions';

@@ -1,5 +1,5 @@
 import type { MovementDto } from '@drubo/contracts';
-import { defineTable } from './define-table';
+import { defineTable, defineView } from './define-table';
 
 /** One revision of a studio's own movement. A new revision is a new row; none is ever changed. */
 export interface MovementRow {
@@ -19,3 +19,6 @@ export const movements = defineTable<MovementRow>('movements', ['studioId', 'id'
   fields: 'json',
   savedAt: 'text',
 });
+
+/** The newest revision of each. */
+export const currentMovements = defineView('current_movements', movements);

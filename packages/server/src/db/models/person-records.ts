@@ -1,5 +1,5 @@
 import type { RecordFields, RecordKind } from '@drubo/contracts';
-import { defineTable } from './define-table';
+import { defineTable, defineView } from './define-table';
 
 /** One revision of something kept about a person. */
 export interface PersonRecordRow {
@@ -25,3 +25,12 @@ export const personRecords = defineTable<PersonRecordRow>('person_records', ['st
   savedAt: 'text',
   trainerId: 'text',
 });
+
+/** The newest revision of each that was not taken away. */
+export const currentPersonRecords = defineView<PersonRecordRow, { firstSavedAt: string }>(
+  'current_person_records',
+  personRecords,
+  {
+    firstSavedAt: 'text',
+  },
+);

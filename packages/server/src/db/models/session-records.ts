@@ -1,5 +1,5 @@
 import type { SessionRecordFields, SessionRecordKind } from '@drubo/contracts';
-import { defineTable } from './define-table';
+import { defineTable, defineView } from './define-table';
 
 /** One revision of something kept about a session beside its sets. Rows are only ever added. */
 export interface SessionRecordRow {
@@ -29,3 +29,6 @@ export const sessionRecords = defineTable<SessionRecordRow>('session_records', [
   deviceId: 'text',
   deviceSeq: 'integer',
 });
+
+/** The newest revision of each that was not taken away. */
+export const currentSessionRecords = defineView('current_session_records', sessionRecords);

@@ -1,5 +1,5 @@
 import type { SetRecordDto } from '@drubo/contracts';
-import { defineTable } from './define-table';
+import { defineTable, defineView } from './define-table';
 
 /** Every revision of every set. Rows are only ever added. */
 export type SetRevisionRow = SetRecordDto & { studioId: string };
@@ -38,3 +38,6 @@ export const setRevisions = defineTable<SetRevisionRow>('set_revisions', ['studi
   removed: 'flag',
   receivedAt: 'text',
 });
+
+/** The newest revision of each that was not taken away. */
+export const currentSets = defineView('current_sets', setRevisions);

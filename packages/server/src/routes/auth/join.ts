@@ -1,6 +1,6 @@
 import { inviteId } from '../../auth/invite-codes';
 import { hashPassword } from '../../auth/passwords';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
 import { enter } from './sign-in';
 
@@ -9,16 +9,15 @@ const badCode = () => new AppError('bad-code', 'This code is unknown, used or to
 export const join: Handler<'join'> = async ({ body, cookie }, context) => {
   const passwordHash = await hashPassword(body.password);
   const id = inviteId(body.code);
-  const found = (await context.db.models.invites.findOne({ where: { id } }))?.get();
-  if (!found) throw badCode();
+  const studioId = await context.db.across.studioOfInvite(id);
+  if (studioId === null) throw badCode();
   const now = context.clock.now().toISOString();
   const trainer = { id: context.newId(), name: body.trainerName, loginName: body.loginName, passwordHash, createdAt: now };
-  await context.db.write(found.studioId, async (scope, transaction) => {
+  await context.db.write(studioId, async (scope) => {
     // Looked up again inside the write, so that a code lets only one in.
     const invite = await scope.one('invites', { id });
     if (!invite || invite.expiresAt <= now) throw badCode();
-    const { trainers } = context.db.models;
-    if (await trainers.findOne({ where: { loginName: body.loginName }, transaction })) {
+    if (await scope.isLoginTaken(body.loginName)) {
       throw new AppError('login-taken', 'Somebody signs in with this name already.', [
         { path: 'body.loginName', message: 'is taken: choose another' },
       ]);
@@ -26,5 +25,5 @@ export const join: Handler<'join'> = async ({ body, cookie }, context) => {
     await scope.insert('trainers', trainer);
     await scope.remove('invites', { id });
   });
-  return enter(context, { ...trainer, studioId: found.studioId }, cookie);
+  return enter(context, { ...trainer, studioId }, cookie);
 };

@@ -1,5 +1,5 @@
 import { hashPassword, isRightPassword } from '../../auth/passwords';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
 import { enter } from './sign-in';
 

@@ -1,7 +1,7 @@
 import { toBooking } from '../../db/mappers/rows';
 import type { Handler } from '../../http/handler';
-import { findBooking, findPerson, refuseErased } from '../../services/find';
-import { runCommand } from '../../services/run-command';
+import { findBooking, findPerson, refuseErased } from '../../shared/find';
+import { runCommand } from '../../shared/run-command';
 
 export const saveBooking: Handler<'saveBooking'> = ({ params, body, caller }, context) =>
   runCommand(context, caller, { endpointId: 'saveBooking', params, body }, async (scope) => {

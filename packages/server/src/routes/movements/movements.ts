@@ -1,10 +1,10 @@
 import { toMovement } from '../../db/mappers/rows';
 import type { MovementRow } from '../../db/models';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { checkVersion } from '../../services/find';
-import { currentMovements, findMovement, refuseMisfit, revisionsOf } from '../../services/movements';
-import { runCommand } from '../../services/run-command';
+import { checkVersion } from '../../shared/find';
+import { currentMovements, findMovement, refuseMisfit, revisionsOf } from '../../studio/movements';
+import { runCommand } from '../../shared/run-command';
 
 export const listMovements: Handler<'listMovements'> = ({ caller }, context) =>
   currentMovements(context.db.read(caller.studioId));
@@ -19,7 +19,7 @@ export const saveMovement: Handler<'saveMovement'> = ({ params, body, caller }, 
   runCommand(context, caller, { endpointId: 'saveMovement', params, body }, async (scope) => {
     const { command: _, version, ...fields } = body;
     const id = params.movementId;
-    const [newest] = await revisionsOf(scope, id);
+    const newest = await scope.one('currentMovements', { id });
     if (!newest && version !== 0) throw new AppError('not-found', 'There is no movement with this id here.');
     checkVersion(newest?.revision ?? 0, version, 'movement');
     const retired = newest?.retired ?? false;

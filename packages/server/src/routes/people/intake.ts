@@ -3,17 +3,17 @@ import type { BodyOf, IntakeDto } from '@drubo/contracts';
 import { findVariation } from '@drubo/core/catalogue';
 import type { Catalogue } from '@drubo/core/catalogue';
 import type { Scope } from '../../db/scope';
-import { AppError } from '../../errors';
-import type { FieldProblem } from '../../errors';
+import { AppError } from '../../shared/errors';
+import type { FieldProblem } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { NO_CONSENT } from '../../services/check-record';
-import { findPerson, refuseErased } from '../../services/find';
-import { kitsFor } from '../../services/kits';
-import { localDateOf } from '../../services/local-date';
-import { catalogueOf } from '../../services/movements';
-import { replanSheet } from '../../services/next-sheet';
-import { intakeOf } from '../../services/person-file';
-import { runCommand } from '../../services/run-command';
+import { NO_CONSENT } from '../../person/check-record';
+import { findPerson, refuseErased } from '../../shared/find';
+import { kitsFor } from '../../studio/kits-for';
+import { localDateOf } from '../../shared/local-date';
+import { catalogueOf } from '../../studio/movements';
+import { replanSheet } from '../../sheet/next-sheet';
+import { intakeOf } from '../../person/intake-of';
+import { runCommand } from '../../shared/run-command';
 
 type Fields = BodyOf<'saveIntake'>['fields'];
 

@@ -3,8 +3,8 @@ import type { LadderMoveDto } from '@drubo/contracts';
 import { LADDERS } from '@drubo/core/knowledge';
 import type { Scope } from '../../db/scope';
 import type { Handler } from '../../http/handler';
-import { findPerson } from '../../services/find';
-import { currentRecords } from '../../services/person-file';
+import { findPerson } from '../../shared/find';
+import { currentRecords } from '../../db/queries/person-records';
 
 export const getLadderMoves: Handler<'getLadderMoves'> = async ({ params, caller }, context) => {
   const scope = context.db.read(caller.studioId);

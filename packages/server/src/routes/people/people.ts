@@ -1,17 +1,17 @@
-import { Op } from 'sequelize';
+import { isSet } from '../../db/where';
 import { toPerson } from '../../db/mappers/rows';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { erasePerson as erase } from '../../services/erase-person';
-import { checkVersion, findPerson, refuseErased } from '../../services/find';
-import { makeNextSheet, openSheet, replanSheet } from '../../services/next-sheet';
-import { readPerson } from '../../services/read-person';
-import { noteMeasure } from '../../services/measures';
-import { runCommand } from '../../services/run-command';
+import { erasePerson as erase } from '../../person/erase-person';
+import { checkVersion, findPerson, refuseErased } from '../../shared/find';
+import { makeNextSheet, openSheet, replanSheet } from '../../sheet/next-sheet';
+import { readPerson } from '../../pages/read-person';
+import { noteMeasure } from '../../person/note-measure';
+import { runCommand } from '../../shared/run-command';
 import { exportBundle } from '../../transfer/export-bundle';
 
 export const listPeople: Handler<'listPeople'> = async ({ query, caller }, context) => {
-  const where = query.archived === 'yes' ? { archivedAt: { [Op.ne]: null } } : { archivedAt: null };
+  const where = query.archived === 'yes' ? { archivedAt: isSet } : { archivedAt: null };
   const rows = await context.db.read(caller.studioId).all('people', where);
   // SQLite folds case for ASCII only, so names are matched and sorted here.
   const wanted = (query.search ?? '').toLocaleLowerCase();

@@ -3,16 +3,17 @@ import type { RecordFields } from '@drubo/contracts';
 import { toRecord } from '../../db/mappers/rows';
 import type { PersonRow } from '../../db/models';
 import type { Scope } from '../../db/scope';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { checkKnownLift, checkRecord, rungPlacedOn } from '../../services/check-record';
-import type { RecordCheck } from '../../services/check-record';
-import { findPerson, refuseErased } from '../../services/find';
-import { localDateOf } from '../../services/local-date';
-import { replanSheet } from '../../services/next-sheet';
-import { currentRecords, intakeOf, recordRevisions } from '../../services/person-file';
-import { keepLiftStandings, placeByHand, standByLift } from '../../services/place-by-hand';
-import { runCommand } from '../../services/run-command';
+import { checkKnownLift, checkRecord, rungPlacedOn } from '../../person/check-record';
+import type { RecordCheck } from '../../person/check-record';
+import { findPerson, refuseErased } from '../../shared/find';
+import { localDateOf } from '../../shared/local-date';
+import { replanSheet } from '../../sheet/next-sheet';
+import { currentRecords, recordRevisions } from '../../db/queries/person-records';
+import { intakeOf } from '../../person/intake-of';
+import { keepLiftStandings, placeByHand, standByLift } from '../../person/place-by-hand';
+import { runCommand } from '../../shared/run-command';
 
 /** Kinds that change what may be on a sheet nobody has trained yet. */
 const CHANGES_SHEETS = new Set<RecordFields['kind']>([

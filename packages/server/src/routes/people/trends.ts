@@ -1,6 +1,7 @@
 import type { Handler } from '../../http/handler';
-import { findPerson } from '../../services/find';
-import { readExerciseTrend, readTrends } from '../../services/trends';
+import { findPerson } from '../../shared/find';
+import { readExerciseTrend } from '../../trends/read-exercise-trend';
+import { readTrends } from '../../trends/read-trends';
 
 export const getTrends: Handler<'getTrends'> = async ({ params, query, caller }, context) => {
   const scope = context.db.read(caller.studioId);

@@ -1,5 +1,5 @@
 import type { Handler } from '../../http/handler';
-import { searchStudio } from '../../services/search';
+import { searchStudio } from '../../db/queries/search';
 
 export const search: Handler<'search'> = ({ query, caller }, context) =>
   searchStudio(context.db.read(caller.studioId), query.words);

@@ -1,8 +1,8 @@
 import { toSession, toSetRecord } from '../../db/mappers/rows';
 import type { Handler } from '../../http/handler';
-import { findPerson, findSession, findSheet } from '../../services/find';
-import { readSheet } from '../../services/read-sheet';
-import { sessionRecordRevisions } from '../../services/session-records';
+import { findPerson, findSession, findSheet } from '../../shared/find';
+import { readSheet } from '../../sheet/read-sheet';
+import { sessionRecordRevisions } from '../../db/queries/session-records';
 
 export const getSessionHistory: Handler<'getSessionHistory'> = async ({ params, caller }, context) => {
   const scope = context.db.read(caller.studioId);

@@ -1,9 +1,9 @@
 import { externalKgOf } from '@drubo/core';
 import { toSetRecord } from '../../db/mappers/rows';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { findSetContext } from '../../services/find-set-context';
-import { runCommand } from '../../services/run-command';
+import { findSetContext } from '../../session/find-set-context';
+import { runCommand } from '../../shared/run-command';
 
 /**
  * Logs a set or amends it. A set that arrives late, from a phone that was offline while another finished the session,

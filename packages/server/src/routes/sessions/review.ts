@@ -1,10 +1,10 @@
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { acceptReview as accept } from '../../services/accept-review';
-import { checkDose } from '../../services/check-dose';
-import { findSession } from '../../services/find';
-import { readReview } from '../../services/review';
-import { runCommand } from '../../services/run-command';
+import { acceptReview as accept } from '../../review/accept-review';
+import { checkDose } from '../../sheet/check-dose';
+import { findSession } from '../../shared/find';
+import { readReview } from '../../review/judge-session';
+import { runCommand } from '../../shared/run-command';
 import type { SessionRow } from '../../db/models';
 
 const mustBeFinished = (session: SessionRow): void => {

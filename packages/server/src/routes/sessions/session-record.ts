@@ -2,13 +2,13 @@ import { findVariation } from '@drubo/core/catalogue';
 import { toSessionRecord } from '../../db/mappers/rows';
 import type { SessionRow } from '../../db/models';
 import type { Scope } from '../../db/scope';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { checkDose } from '../../services/check-dose';
-import { findSession } from '../../services/find';
-import { catalogueOf } from '../../services/movements';
-import { runCommand } from '../../services/run-command';
-import { broughtIn } from '../../services/session-records';
+import { checkDose } from '../../sheet/check-dose';
+import { findSession } from '../../shared/find';
+import { catalogueOf } from '../../studio/movements';
+import { runCommand } from '../../shared/run-command';
+import { broughtIn } from '../../session/brought-in';
 
 /**
  * Keeps something about a session beside its sets. What arrives late, from a phone that was offline while another

@@ -4,15 +4,15 @@ import type { BodyOf } from '@drubo/contracts';
 import type { Context } from '../../context';
 import type { SheetRow } from '../../db/models';
 import type { Scope } from '../../db/scope';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { findPerson, findSession, findSheet, refuseErased } from '../../services/find';
-import { looseSheet } from '../../services/loose-sheet';
-import { localDateOf } from '../../services/local-date';
-import { fixAtStart, makeNextSheet } from '../../services/next-sheet';
-import { readSession } from '../../services/read-session';
-import { refuseHeld } from '../../services/refuse-held';
-import { runCommand } from '../../services/run-command';
+import { findPerson, findSession, findSheet, refuseErased } from '../../shared/find';
+import { looseSheet } from '../../sheet/loose-sheet';
+import { localDateOf } from '../../shared/local-date';
+import { fixAtStart, makeNextSheet } from '../../sheet/next-sheet';
+import { readSession } from '../../session/read-session';
+import { refuseHeld } from '../../person/refuse-held';
+import { runCommand } from '../../shared/run-command';
 
 /** The sheet a session starts on: the one named, or an empty one made for a session without a plan. */
 const sheetToStart = async (

@@ -1,15 +1,15 @@
 import { roleOf } from '@drubo/core/loop';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { checkDose } from '../../services/check-dose';
-import { composingOf, forPhone } from '../../services/composing-of';
-import { checkVersion, findPerson, findSheet, refuseErased } from '../../services/find';
-import { localDateOf } from '../../services/local-date';
-import { replanSheet } from '../../services/next-sheet';
-import { readSheet } from '../../services/read-sheet';
-import { runCommand } from '../../services/run-command';
-import { saveContent } from '../../services/save-sheet';
-import { itemsOf } from '../../services/sheet-items';
+import { checkDose } from '../../sheet/check-dose';
+import { composingOf, forPhone } from '../../person/composing-of';
+import { checkVersion, findPerson, findSheet, refuseErased } from '../../shared/find';
+import { localDateOf } from '../../shared/local-date';
+import { replanSheet } from '../../sheet/next-sheet';
+import { readSheet } from '../../sheet/read-sheet';
+import { runCommand } from '../../shared/run-command';
+import { saveContent } from '../../sheet/save-content';
+import { itemsOf } from '../../sheet/sheet-items';
 
 export const getSheet: Handler<'getSheet'> = async ({ params, caller }, context) => {
   const scope = context.db.read(caller.studioId);

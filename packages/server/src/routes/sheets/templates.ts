@@ -1,8 +1,8 @@
 import type { TemplateDto } from '@drubo/contracts';
 import type { TemplateRow } from '../../db/models';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { runCommand } from '../../services/run-command';
+import { runCommand } from '../../shared/run-command';
 
 const toTemplate = ({ id, version, form, savedAt }: Omit<TemplateRow, 'studioId'>): TemplateDto => ({
   id,

@@ -1,4 +1,4 @@
-import { Op } from 'sequelize';
+import { until } from '../../db/where';
 import type { Handler } from '../../http/handler';
 import { inviteId, newInviteCode } from '../../auth/invite-codes';
 
@@ -10,7 +10,7 @@ export const makeInvite: Handler<'makeInvite'> = async ({ caller }, context) => 
   const now = context.clock.now();
   const expiresAt = new Date(now.getTime() + HOURS * 3_600_000).toISOString();
   await context.db.write(caller.studioId, async (scope) => {
-    await scope.remove('invites', { expiresAt: { [Op.lte]: now.toISOString() } });
+    await scope.remove('invites', { expiresAt: until(now.toISOString()) });
     await scope.insert('invites', { id: inviteId(code), trainerId: caller.trainerId, createdAt: now.toISOString(), expiresAt });
   });
   return { code, expiresAt };

@@ -1,9 +1,9 @@
 import { toKit } from '../../db/mappers/rows';
-import { AppError } from '../../errors';
+import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { checkVersion, findKit, findPerson, refuseErased } from '../../services/find';
-import { replanSheet } from '../../services/next-sheet';
-import { runCommand } from '../../services/run-command';
+import { checkVersion, findKit, findPerson, refuseErased } from '../../shared/find';
+import { replanSheet } from '../../sheet/next-sheet';
+import { runCommand } from '../../shared/run-command';
 
 export const saveKit: Handler<'saveKit'> = ({ params, body, caller }, context) =>
   runCommand(context, caller, { endpointId: 'saveKit', params, body }, async (scope) => {

@@ -2,15 +2,15 @@ import type { ReplyOf } from '@drubo/contracts';
 import type { Context } from '../../context';
 import { toKit, toStudio, toTrainer } from '../../db/mappers/rows';
 import type { Handler } from '../../http/handler';
-import { checkVersion } from '../../services/find';
-import { runCommand } from '../../services/run-command';
-import { readOfflinePack } from '../../services/offline-pack';
+import { checkVersion } from '../../shared/find';
+import { runCommand } from '../../shared/run-command';
+import { readOfflinePack } from '../../pages/offline-pack';
 import { exportBundle } from '../../transfer/export-bundle';
 
 const readStudio = async (context: Context, studioId: string): Promise<ReplyOf<'getStudio'>> => {
-  const studio = (await context.db.models.studios.findByPk(studioId))?.get();
-  if (!studio) throw new Error(`studio ${studioId} is gone`);
   const scope = context.db.read(studioId);
+  const studio = await scope.studio();
+  if (!studio) throw new Error(`studio ${studioId} is gone`);
   const kits = await scope.all('kits', {}, { order: [['id', 'ASC']] });
   const trainers = await scope.all('trainers', {}, { order: [['name', 'ASC']] });
   return {
@@ -24,12 +24,12 @@ export const getStudio: Handler<'getStudio'> = ({ caller }, context) => readStud
 
 export const saveStudio: Handler<'saveStudio'> = async ({ body, params, caller }, context) => {
   const { studioId: id } = caller;
-  await runCommand(context, caller, { endpointId: 'saveStudio', params, body }, async (_scope, transaction) => {
-    const { studios } = context.db.models;
-    const stored = (await studios.findByPk(id, { transaction }))?.get();
-    checkVersion(stored?.version ?? 0, body.version, 'studio');
+  await runCommand(context, caller, { endpointId: 'saveStudio', params, body }, async (scope) => {
+    const stored = await scope.studio();
+    if (!stored) throw new Error(`studio ${id} is gone`);
+    checkVersion(stored.version, body.version, 'studio');
     const { name, unit, timeZone } = body;
-    await studios.update({ name, unit, timeZone, version: body.version + 1 }, { where: { id }, transaction });
+    await scope.saveStudio({ ...stored, name, unit, timeZone, version: stored.version + 1 });
     return {};
   });
   // The time zone goes along with every caller.
@@ -42,6 +42,6 @@ export const getOfflinePack: Handler<'getOfflinePack'> = ({ caller }, context) =
 export const exportStudio: Handler<'exportStudio'> = ({ caller }, context) => exportBundle(context, caller.studioId);
 
 export const getHealth: Handler<'getHealth'> = async (_input, context) => {
-  await context.db.sequelize.query('SELECT 1');
+  await context.db.across.ping();
   return { status: 'ok', version: '0.1.0' };
 };

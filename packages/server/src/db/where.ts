@@ -1,0 +1,8 @@
+import { Op } from 'sequelize';
+
+/** Conditions beside plain equality, so that nobody outside this room knows how a database says them. */
+export const isSet = { [Op.ne]: null };
+export const before = (value: string) => ({ [Op.lt]: value });
+export const until = (value: string) => ({ [Op.lte]: value });
+/** Both ends meant. */
+export const between = (low: string, high: string) => ({ [Op.between]: [low, high] as [string, string] });

@@ -1,0 +1,47 @@
+import type { OfflinePackDto } from '@drubo/contracts';
+import { addDays } from '@drubo/core';
+import type { Caller, Context } from '../context';
+import { toPerson } from '../db/mappers/rows';
+import { between } from '../db/where';
+import { composingOf, forPhone } from '../person/composing-of';
+import { localDateOf } from '../shared/local-date';
+import { currentMovements } from '../studio/movements';
+import { readFloor, readPerson } from './read-person';
+import { readSession } from '../session/read-session';
+
+/** Days ahead whose sheets go along, and the most people one pack carries. House defaults. */
+const DAYS_AHEAD = 7;
+const MOST_PEOPLE = 60;
+
+/** What a phone needs for a week without a network. */
+export const readOfflinePack = async (context: Context, caller: Caller): Promise<OfflinePackDto> => {
+  const scope = context.db.read(caller.studioId);
+  const now = context.clock.now();
+  const today = localDateOf(now, caller.timeZone);
+  const people = await scope.all('people', { archivedAt: null });
+  const booked = await scope.all('bookings', {
+    cancelled: false,
+    date: between(today, addDays(today, DAYS_AHEAD)),
+  });
+  const live = await scope.all('sessions', { state: 'live' });
+  const wanted = new Set([...live, ...booked].map((row) => row.personId));
+  const packed = people.filter((row) => wanted.has(row.id)).slice(0, MOST_PEOPLE);
+  const persons = await Promise.all(packed.map((row) => readPerson(scope, context, caller, row)));
+  return {
+    madeAt: now.toISOString(),
+    people: people.sort((a, b) => a.name.localeCompare(b.name)).map(toPerson),
+    floor: await readFloor(scope, today),
+    persons,
+    composing: await Promise.all(
+      packed.map(async (row, at) => ({
+        sheetId: persons[at]?.nextSheet.id ?? '',
+        composing: forPhone(
+          (await composingOf(scope, context, row, today)).composing,
+          persons[at]?.nextSheet.items.map(({ variationId }) => variationId) ?? [],
+        ),
+      })),
+    ),
+    sessions: await Promise.all(live.map((row) => readSession(scope, context, row))),
+    movements: await currentMovements(scope),
+  };
+};

@@ -1,0 +1,149 @@
+import { recordsOf } from '@drubo/contracts';
+import type { FloorDto, FloorEntryDto, PersonDetailDto } from '@drubo/contracts';
+import type { Caller, Context } from '../context';
+import { toBooking, toPerson } from '../db/mappers/rows';
+import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
+import { lastFaults } from '../db/queries/sets';
+import type { Scope } from '../db/scope';
+import { kitsFor } from '../studio/kits-for';
+import { localDateOf } from '../shared/local-date';
+import { openSheet } from '../sheet/next-sheet';
+import { currentRecords } from '../db/queries/person-records';
+import { intakeOf } from '../person/intake-of';
+import { personPicture } from '../person/person-picture';
+import { readSheet } from '../sheet/read-sheet';
+import { sessionLines } from '../session/read-session';
+import { itemsOf } from '../sheet/sheet-items';
+import { standingsOf } from '../person/standings';
+import { tracksOf } from '../person/tracks';
+
+const LAST_SESSIONS = 12;
+const BY_TIME: [string, string][] = [
+  ['date', 'ASC'],
+  ['time', 'ASC'],
+];
+
+const verdictsOf = async (scope: Scope, personId: string) =>
+  (await tracksOf(scope, personId)).flatMap(({ variationId, lastDecision }) =>
+    lastDecision ? [{ variationId, verdict: lastDecision.verdict }] : [],
+  );
+
+/** One person's page. */
+export const readPerson = async (scope: Scope, context: Context, caller: Caller, row: PersonRow): Promise<PersonDetailDto> => {
+  const sheet = await openSheet(scope, row.id);
+  if (!sheet) throw new Error(`person ${row.id} has no open sheet`);
+  const today = localDateOf(context.clock.now(), caller.timeZone);
+  // None of these waits for another: the database answers one while the last one's rows are read.
+  const [nextSheet, bookings, sessions, lastVerdicts, standings, intake, records, kits, later] = await Promise.all([
+    readSheet(scope, context, sheet, today),
+    scope.all('bookings', { personId: row.id, cancelled: false }, { order: BY_TIME }),
+    scope.all(
+      'sessions',
+      { personId: row.id, state: ['live', 'finished', 'reviewed'] },
+      { order: [['startedAt', 'DESC']], limit: LAST_SESSIONS },
+    ),
+    verdictsOf(scope, row.id),
+    standingsOf(scope, row.id),
+    intakeOf(scope, row.id),
+    currentRecords(scope, row.id),
+    kitsFor(scope, row.id),
+    laterSheets(scope, row.id),
+  ]);
+  return {
+    person: toPerson(row),
+    nextSheet,
+    liveSessionId: sessions.find((session) => session.state === 'live')?.id ?? null,
+    bookings: bookings.filter((booking) => booking.date >= today).map(toBooking),
+    sessions: await sessionLines(scope, sessions),
+    lastVerdicts,
+    standings,
+    intake,
+    records,
+    kits,
+    later,
+  };
+};
+
+/** Copies that wait for their day. */
+const laterSheets = async (scope: Scope, personId: string): Promise<PersonDetailDto['later']> => {
+  const copies = await scope.all('sheets', { personId, state: 'later' }, { order: [['forDate', 'ASC']] });
+  return Promise.all(
+    copies.map(async ({ id, forDate, plannedOn }) => ({
+      id,
+      forDate: forDate ?? plannedOn,
+      exercises: (await itemsOf(scope, id)).length,
+    })),
+  );
+};
+
+/** Drills are done before the work; what somebody does today is told by the work. */
+const isDrill = ({ blocks }: SheetRow, { blockId }: SheetItemRow): boolean =>
+  blocks.find(({ id }) => id === blockId)?.role === 'prep';
+
+/** The last fault above a note that was seen in somebody's last session: worth an eye today. */
+const lastFaultOf = async (scope: Scope, personId: string): Promise<FloorEntryDto['lastFault']> => {
+  for (const { variationId, faults } of await lastFaults(scope, personId)) {
+    const broke = faults.find(({ severity }) => severity !== 'note');
+    if (broke) return { variationId, faultId: broke.id };
+  }
+  return null;
+};
+
+/** A day on the floor. */
+export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> => {
+  const bookings = await scope.all('bookings', { date, cancelled: false }, { order: [['time', 'ASC']] });
+  const ids = bookings.map((booking) => booking.personId);
+  const people = await scope.all('people', { id: ids, archivedAt: null });
+  const sheets = await scope.all('sheets', { personId: ids, state: ['next', 'started'] });
+  const items = await scope.all(
+    'sheetItems',
+    { sheetId: sheets.map((sheet) => sheet.id), removed: false },
+    { order: [['position', 'ASC']] },
+  );
+  const open = await scope.all('sessions', { state: ['live', 'finished'] }, { order: [['startedAt', 'DESC']], limit: 50 });
+  const doneToday = await scope.all('sessions', { date, state: ['finished', 'reviewed'], personId: ids });
+  const entries = await Promise.all(
+    bookings
+      .flatMap((booking) => {
+        const person = people.find((row) => row.id === booking.personId);
+        return person ? [{ booking, person }] : [];
+      })
+      .map(async ({ booking, person }) => {
+        const sheet = sheets.find((row) => row.personId === person.id);
+        const { health, records } = await personPicture(scope, person, date);
+        const notes = recordsOf(records, 'note').filter(({ fields }) => fields.watch);
+        return {
+          booking: toBooking(booking),
+          person: toPerson(person),
+          nextSheet: sheet
+            ? {
+                id: sheet.id,
+                attempt: sheet.attempt,
+                items: items
+                  .filter((item) => item.sheetId === sheet.id && !isDrill(sheet, item))
+                  .map((item) => ({ variationId: item.variationId, sets: item.dose.sets })),
+              }
+            : null,
+          state: health.state,
+          watch: notes.map(({ fields }) => fields.text),
+          limits: [...health.limits],
+          lastFault: await lastFaultOf(scope, person.id),
+          liveSessionId: open.find((session) => session.personId === person.id && session.state === 'live')?.id ?? null,
+          doneSessionId: doneToday.find((session) => session.personId === person.id)?.id ?? null,
+          lastVerdicts: await verdictsOf(scope, person.id),
+        };
+      }),
+  );
+  return {
+    date,
+    entries,
+    otherLive: await sessionLines(
+      scope,
+      open.filter((session) => session.state === 'live' && !people.some((person) => person.id === session.personId)),
+    ),
+    toReview: await sessionLines(
+      scope,
+      open.filter((session) => session.state === 'finished'),
+    ),
+  };
+};

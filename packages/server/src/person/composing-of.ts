@@ -1,0 +1,137 @@
+import { placeSafetyOf, sheetInputOf } from '@drubo/contracts';
+import type { ComposingDto, KitDto } from '@drubo/contracts';
+import { addDays, dayNumber, daysBetween, roomOf } from '@drubo/core';
+import { getVariation } from '@drubo/core/catalogue';
+import type { Catalogue } from '@drubo/core/catalogue';
+import { recentWork } from '@drubo/core/composing';
+import { ownPace } from '@drubo/core/dose';
+import type { SheetInput } from '@drubo/core/composing';
+import type { Context } from '../context';
+import type { PersonRow, SessionRow } from '../db/models';
+import type { Scope } from '../db/scope';
+import { exerciseHistory } from './exercise-history';
+import { judgeContext } from './judge-context';
+import { kitsFor } from '../studio/kits-for';
+import { personPicture } from './person-picture';
+import { standingsOf } from './standings';
+import { tracksOf } from './tracks';
+
+/** Sessions that count as done when asking how new a person is. */
+const DONE_STATES = ['finished', 'reviewed'];
+/** Days back that the week's targets and the days kept apart look at. */
+const RECENT_DAYS = 10;
+
+/** The day somebody trains next: a booking not done yet, else in two days when they trained just now, else today. */
+const nextTraining = async (scope: Scope, personId: string, today: string, lastDay: string | undefined): Promise<string> => {
+  const bookings = await scope.all('bookings', { personId, cancelled: false }, { order: [['date', 'ASC']] });
+  const from = lastDay !== undefined && lastDay >= today ? addDays(today, 1) : today;
+  const booked = bookings.find(({ date }) => date >= from)?.date;
+  if (booked !== undefined) return booked;
+  return lastDay !== undefined && daysBetween(lastDay, today) < 2 ? addDays(lastDay, 2) : today;
+};
+
+/** Sessions a person's pace is learned from, and how far from the plan one may be before it says nothing. House defaults. */
+const PACE = { sessions: 10, least: 0.4, most: 2.5 } as const;
+
+/** Real over planned time of the last sessions that were logged as they ran. */
+const paceOf = async (scope: Scope, done: readonly SessionRow[]): Promise<number> => {
+  const timed = done.filter(({ entry, finishedAt }) => entry === 'live' && finishedAt !== null).slice(-PACE.sessions);
+  const sheets = new Map(
+    (await scope.all('sheets', { id: timed.map(({ sheetId }) => sheetId) })).map(({ id, plannedMinutes }) => [
+      id,
+      plannedMinutes,
+    ]),
+  );
+  return ownPace(
+    timed.flatMap(({ sheetId, startedAt, finishedAt, minutes }) => {
+      const plannedMinutes = sheets.get(sheetId) ?? null;
+      const realMinutes = minutes ?? (Date.parse(finishedAt ?? startedAt) - Date.parse(startedAt)) / 60_000;
+      if (plannedMinutes === null) return [];
+      const ratio = realMinutes / plannedMinutes;
+      return ratio >= PACE.least && ratio <= PACE.most ? [{ plannedMinutes, realMinutes }] : [];
+    }),
+  );
+};
+
+/** Everything a person's session is composed from, on a day. */
+export const composingOf = async (
+  scope: Scope,
+  context: Context,
+  person: PersonRow,
+  today: string,
+): Promise<{ composing: ComposingDto; catalogue: Catalogue }> => {
+  const picture = await personPicture(scope, person, today);
+  const history = await exerciseHistory(scope, person.id, null);
+  const judged = await judgeContext(scope, context, person, picture, { history, day: dayNumber(today) });
+  const done = (await scope.all('sessions', { personId: person.id }, { order: [['startedAt', 'ASC']] })).filter((session) =>
+    DONE_STATES.includes(session.state),
+  );
+  const [firstDay, lastDay] = [done[0]?.date ?? today, done.at(-1)?.date];
+  const kits = await kitsFor(scope, person.id);
+  const usual = kits.find(({ id }) => id === picture.kit.id);
+  const placeOf = (kit: KitDto) => ({
+    kit,
+    safety: placeSafetyOf(
+      kit,
+      picture.intake.places.find(({ kitId }) => kitId === kit.id),
+    ),
+  });
+  const fromDay = dayNumber(today) - RECENT_DAYS;
+  return {
+    catalogue: judged.catalogue,
+    composing: {
+      personId: person.id,
+      day: dayNumber(today),
+      trainsOn: dayNumber(await nextTraining(scope, person.id, today, lastDay)),
+      fittedTo: judged.person,
+      careful: judged.careful ?? [],
+      pace: await paceOf(scope, done),
+      secondGoal: picture.intake.secondGoal,
+      daysPerWeek: picture.intake.daysPerWeek,
+      minutes: person.minutes,
+      stage: {
+        sessionsDone: done.length,
+        dayOfTraining: Math.max(0, daysBetween(firstDay, today)),
+        daysSinceLast: lastDay === undefined ? null : Math.max(0, daysBetween(lastDay, today)),
+      },
+      schools: person.schools,
+      limits: judged.limits,
+      painClearedUpTo: judged.pain.clearedUpTo,
+      tracks: await tracksOf(scope, person.id),
+      starts: picture.screening?.starts ?? [],
+      aids: picture.screening?.aids ?? {},
+      drills: picture.screening?.drills ?? [],
+      standings: (await standingsOf(scope, person.id)).map(({ ladderId, rungId, on, by }) => ({ ladderId, rungId, on, by })),
+      dislikes: picture.intake.dislikes,
+      chips: picture.intake.chips,
+      recent: recentWork(
+        history.movements().flatMap((variationId) =>
+          history
+            .of(variationId)
+            .filter(({ day }) => day >= fromDay)
+            .map(({ day, sets }) => ({ day, variation: getVariation(judged.catalogue, variationId), sets })),
+        ),
+      ),
+      pasts: history.movements().map((variationId) => ({ variationId, past: history.of(variationId) })),
+      places: [...(usual ? [usual] : []), ...kits.filter(({ id }) => id !== usual?.id)].map(placeOf),
+    },
+  };
+};
+
+/** The same as the core reads it, at a place of the person's; at their usual one where it is gone or none is named. */
+export const inputAt = (composing: ComposingDto, catalogue: Catalogue, kitId: string | null): SheetInput => {
+  const place = composing.places.find(({ kit }) => kit.id === kitId) ?? composing.places[0];
+  if (!place) throw new Error(`person ${composing.personId} has nowhere to train`);
+  return sheetInputOf(composing, place, catalogue, (kit) => roomOf(kit, kit.items));
+};
+
+/** Sessions of a movement that go to a phone: what lies before hardly moves an estimate. */
+const PASTS_SENT = 12;
+
+/** What a phone gets to compose with. `onSheet`: movements whose history the sheet itself carries. */
+export const forPhone = (composing: ComposingDto, onSheet: readonly string[]): ComposingDto => ({
+  ...composing,
+  pasts: composing.pasts
+    .filter(({ variationId }) => !onSheet.includes(variationId))
+    .map(({ variationId, past }) => ({ variationId, past: past.slice(-PASTS_SENT) })),
+});

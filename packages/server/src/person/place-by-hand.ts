@@ -1,0 +1,86 @@
+import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
+import { getVariation } from '@drubo/core/catalogue';
+import type { Ladder, Rung } from '@drubo/core/catalogue';
+import { knownStage, placedOn, placementLock, standingOnRung, standingsByLifts } from '@drubo/core/composing';
+import type { SheetInput } from '@drubo/core/composing';
+import { explain } from '@drubo/core/explain';
+import { rungsOf } from '@drubo/core/knowledge';
+import { earnedLift } from '@drubo/core/strength';
+import type { Context } from '../context';
+import type { PersonRow } from '../db/models';
+import type { Scope } from '../db/scope';
+import { AppError } from '../shared/errors';
+import { composingOf, inputAt } from './composing-of';
+import { keepStandings, standingsOf } from './standings';
+
+/** What a person stands on is worked out from, at their usual place. */
+const inputOf = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<SheetInput> => {
+  const { composing, catalogue } = await composingOf(scope, context, person, today);
+  return inputAt(composing, catalogue, null);
+};
+
+/** Puts a person on a rung: the family's track starts there. A helper's ladder has no track of its own. */
+const stand = async (scope: Scope, person: PersonRow, input: SheetInput, ladder: Ladder, rung: Rung): Promise<void> => {
+  const slot = MAIN_FAMILIES.find((family) => family === ladder.family);
+  if (!slot) return;
+  const { values, dose, lastDecision, ...track } = placedOn(input, slot, rung);
+  const row = { ...track, personId: person.id, dayRole: 'all' as const, memory: {}, leverValues: values, dose, lastDecision };
+  await scope.upsert('tracks', { ...row, estimatorState: null });
+};
+
+/** Places a person by hand, or refuses with what locks the stage. */
+export const placeByHand = async (
+  scope: Scope,
+  context: Context,
+  person: PersonRow,
+  { ladder, rung, today, why }: { ladder: Ladder; rung: Rung; today: string; why: string },
+): Promise<void> => {
+  const input = await inputOf(scope, context, person, today);
+  const { catalogue } = input.context;
+  const locks = placementLock(ladder, rung, input.context);
+  if (locks.length > 0) {
+    const { name } = getVariation(catalogue, rung.variationId);
+    const studio = await scope.studio();
+    const nameOf = (id: string): string => getVariation(catalogue, id).name;
+    const why = locks.map((lock) => explain(lock, { unit: studio?.unit ?? 'kg', nameOf }).text).join(' ');
+    throw new AppError('locked-movement', `${name} is locked for ${person.name}.`, [
+      { path: 'body.fields.rungId', message: `is locked for this person here: ${why}` },
+    ]);
+  }
+  await stand(scope, person, input, ladder, rung);
+  const standing = standingOnRung(input, ladder, rung);
+  await keepStandings(scope, person.id, [{ ...standing, on: today, by: 'hand', reasons: [], why }]);
+};
+
+/**
+ * A known lift that earns its stage moves the person there, where their track stands on the same movement or lower on its ladder.
+ * True: it did.
+ */
+export const standByLift = async (
+  scope: Scope,
+  context: Context,
+  person: PersonRow,
+  { variationId, today }: { variationId: string; today: string },
+): Promise<boolean> => {
+  const input = await inputOf(scope, context, person, today);
+  const { known } = input.context.person;
+  if (!earnedLift(known, variationId)) return false;
+  for (const { ladder } of rungsOf(variationId)) {
+    const rung = knownStage(ladder, known)?.rung;
+    const track = input.tracks.find(({ slot }) => slot === ladder.family);
+    if (!rung || !track || placementLock(ladder, rung, input.context).length > 0) continue;
+    const stands = ladder.rungs.find((one) => one.variationId === track.variationId);
+    if (track.variationId !== variationId && !(stands && stands.stage < rung.stage)) continue;
+    await stand(scope, person, input, ladder, rung);
+    return true;
+  }
+  return false;
+};
+
+/** Keeps the standings that rest on known lifts as these are now. */
+export const keepLiftStandings = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<void> => {
+  const input = await inputOf(scope, context, person, today);
+  const { taken, gone } = standingsByLifts(input, await standingsOf(scope, person.id), today);
+  await keepStandings(scope, person.id, taken);
+  if (gone.length > 0) await scope.remove('standings', { personId: person.id, ladderId: gone });
+};

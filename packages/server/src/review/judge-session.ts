@@ -1,0 +1,103 @@
+import type { DecisionDto, ReviewDto, ReviewItemDto, ReviewOtherDto } from '@drubo/contracts';
+import { alternativesTo, decideSession } from '@drubo/core/judging';
+import { logsOf } from '@drubo/core/loop';
+import type { JudgedSession } from '@drubo/core/loop';
+import type { Context } from '../context';
+import { toSession } from '../db/mappers/rows';
+import type { SessionRow } from '../db/models';
+import type { Scope } from '../db/scope';
+import { openSheet } from '../sheet/next-sheet';
+import { ranSession } from './ran-session';
+import type { Ran } from './ran-session';
+import { tracksOf } from '../person/tracks';
+
+/** A session judged: everything its review shows and settles. */
+export interface Judged {
+  review: ReviewDto;
+  judged: JudgedSession;
+  ran: Ran;
+}
+
+/** The latest settled decision per exercise. */
+const settled = async (scope: Scope, sessionId: string) =>
+  new Map((await scope.all('decisions', { sessionId }, { order: [['decidedAt', 'ASC']] })).map((row) => [row.itemId, row]));
+
+const othersOf = ({ floor, others }: JudgedSession, { ran }: Ran): ReviewOtherDto[] => {
+  const known = new Map([...ran.sheet.items, ...ran.brought].map((item) => [item.id, item.variationId]));
+  return others.map((item): ReviewOtherDto => {
+    const instead = floor.standsFor.get(item.id);
+    const sets = ran.sets.filter(({ itemId }) => itemId === item.id);
+    return {
+      itemId: item.id,
+      variationId: item.variationId,
+      standsFor: instead === undefined ? null : (known.get(instead) ?? null),
+      dose: item.dose,
+      sets: [...sets],
+    };
+  });
+};
+
+/** A session's review: what is proposed, or what was settled and whether its sets changed since. */
+export const judgeSession = async (scope: Scope, context: Context, session: SessionRow): Promise<Judged> => {
+  const ran = await ranSession(scope, context, session);
+  const judged = logsOf(ran.ran, ran.judgedWith);
+  const decisions = decideSession(judged.logs);
+  const stored = await settled(scope, session.id);
+  const role = ran.ran.sheet.dayRole;
+  const tracks = role === null ? [] : (await tracksOf(scope, session.personId)).filter(({ dayRole }) => dayRole === role);
+  const isLate = (slot: string): boolean =>
+    tracks.some((track) => track.slot === slot && (track.lastDecision?.sessionDate ?? '') > session.date);
+  const review: ReviewDto = {
+    session: toSession(session),
+    personName: ran.person.name,
+    kit: ran.kit,
+    items: judged.items.map((item, at): ReviewItemDto => {
+      const fresh = decisions[at];
+      const log = judged.logs[at];
+      if (!fresh || !log) throw new Error(`no decision for item ${item.id}`);
+      const row = stored.get(item.id);
+      const inputsChanged = row ? !isSameInputs(row.proposal, fresh) : false;
+      const proposal = row && !inputsChanged ? row.proposal : fresh;
+      return {
+        itemId: item.id,
+        variationId: item.variationId,
+        values: item.values,
+        from: item.dose,
+        proposal,
+        alternatives: alternativesTo(log, proposal).map(({ outcome, ...rest }) => ({ ...rest, outcome: plain(outcome) })),
+        chosen: row?.chosen ?? null,
+        sets: [...log.sets],
+        past: [...log.past],
+        inputsChanged,
+      };
+    }),
+    others: othersOf(judged, ran),
+    isOwnDay: role === null,
+    late: judged.items.filter(({ slot }) => isLate(slot)).map(({ id }) => id),
+    records: ran.records,
+    nextSheetId: (await openSheet(scope, session.personId))?.id ?? null,
+  };
+  return { review, judged, ran };
+};
+
+export const readReview = async (scope: Scope, context: Context, session: SessionRow): Promise<ReviewDto> =>
+  (await judgeSession(scope, context, session)).review;
+
+/** An outcome without what only a decision carries. */
+const plain = ({ verdict, change, dose, reasons, variationId, values }: ReviewItemDto['alternatives'][number]['outcome']) => ({
+  verdict,
+  change,
+  dose,
+  reasons,
+  ...(variationId === undefined ? {} : { variationId }),
+  ...(values === undefined ? {} : { values }),
+});
+
+const isSameInputs = (a: DecisionDto, b: DecisionDto): boolean => {
+  const key = (decision: DecisionDto) =>
+    decision.usedSets
+      .map((set) => `${set.setId}@${set.revision}`)
+      .sort()
+      .join();
+  return key(a) === key(b);
+};

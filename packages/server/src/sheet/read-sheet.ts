@@ -1,0 +1,160 @@
+import type { LastTimeDto, SheetDto, SheetItemDto, SinceDto } from '@drubo/contracts';
+import { allowedLoads, dayNumber, feelersLeft, isSameDose } from '@drubo/core';
+import { timedBlocks } from '@drubo/core/composing';
+import { sessionMinutes } from '@drubo/core/dose';
+import { getVariation } from '@drubo/core/catalogue';
+import { habitOf } from '@drubo/core/judging';
+import { roleOf } from '@drubo/core/loop';
+import type { Since } from '@drubo/core/loop';
+import type { Context } from '../context';
+import type { SheetItemRow, SheetRow } from '../db/models';
+import type { Scope } from '../db/scope';
+import { doneBy, exerciseHistory } from '../person/exercise-history';
+import { findPerson } from '../shared/find';
+import { fittedTo } from '../person/judge-context';
+import { catalogueOf } from '../studio/movements';
+import { localDateOf } from '../shared/local-date';
+import { sinceOf } from './next-sheet';
+import { careOf, personPicture } from '../person/person-picture';
+import { setsOf } from '../db/queries/sets';
+import { toSheetItem } from './sheet-plan';
+import { itemsOf } from './sheet-items';
+import { tracksOf } from '../person/tracks';
+
+/** How many sessions back "last time" looks for a slot. */
+const SESSIONS_BACK = 6;
+
+/** A sheet as it is shown: its items with what was done last time, its minutes, what was left out. */
+export const readSheet = async (
+  scope: Scope,
+  context: Context,
+  sheet: SheetRow,
+  today: string | null = null,
+): Promise<SheetDto> => (await readSheetWith(scope, context, sheet, today, [])).sheet;
+
+/** The same, with exercises that came in while its session ran. */
+export const readSheetWith = async (
+  scope: Scope,
+  context: Context,
+  sheet: SheetRow,
+  /** The day a waiting sheet is read for; null: as it was planned. */
+  today: string | null,
+  extraIds: readonly string[],
+): Promise<{ sheet: SheetDto; extra: SheetItemDto[] }> => {
+  const person = await findPerson(scope, sheet.personId);
+  const rows = await itemsOf(scope, sheet.id);
+  const since = today === null ? [] : await sinceOf(scope, context, sheet, rows, person, today);
+  const day = today ?? (await todayOf(scope, context));
+  const picture = await personPicture(scope, person, day, sheet.kitId);
+  const { last: before, startedAt } = await lastTimes(scope, sheet);
+  const past = await exerciseHistory(scope, sheet.personId, startedAt);
+  const catalogue = await catalogueOf(scope, context);
+  const variationOf = (row: Pick<SheetItemRow, 'variationId'>) => getVariation(catalogue, row.variationId);
+  const tracks = sheet.state === 'next' ? await tracksOf(scope, sheet.personId) : [];
+  const asItem = (row: Omit<SheetItemRow, 'studioId'>): SheetItemDto => ({
+    ...toSheetItem(row),
+    feelers: feelersLeft(row),
+    edited: !isSameDose(row.dose, row.proposed),
+    lastTime: before.get(row.slot) ?? null,
+    past: past.of(row.variationId),
+  });
+  const extraRows = extraIds.length === 0 ? [] : await scope.all('sheetItems', { sheetId: sheet.id, id: [...extraIds] });
+  const shown: SheetDto = {
+    id: sheet.id,
+    personId: sheet.personId,
+    personName: person.name,
+    personMinutes: person.minutes,
+    personHeightCm: person.heightCm,
+    fittedTo: fittedTo(person, picture.health.age, habitOf(doneBy(catalogue, past), dayNumber(day)), picture.known),
+    careful: picture.health.careful,
+    notAsked: picture.health.notAsked,
+    schools: person.schools,
+    version: sheet.version,
+    attempt: sheet.attempt,
+    state: sheet.state,
+    minutes: sessionMinutes(
+      timedBlocks(
+        { blocks: sheet.blocks, items: rows.map((row) => ({ ...row, feelers: feelersLeft(row) })) },
+        variationOf,
+        (row) => allowedLoads(picture.kit, picture.health.limits, variationOf(row), row.leverValues),
+      ),
+    ),
+    shape: sheet.shape,
+    intent: sheet.intent,
+    splitDay: sheet.splitDay,
+    minutesBudget: sheet.minutesBudget ?? person.minutes,
+    kitId: sheet.kitId,
+    blocks: sheet.blocks,
+    isShaped: sheet.isShaped,
+    dayRole: sheet.dayRole,
+    since: since.map(asSince(rows)),
+    forDate: sheet.forDate,
+    gaveUp: sheet.gaveUp,
+    items: rows.map(asItem),
+    leftOut: tracks
+      .filter(
+        (track) =>
+          track.leftOut &&
+          !rows.some(({ slot }) => slot === track.slot) &&
+          track.dayRole === (sheet.dayRole ?? roleOf(sheet.splitDay)),
+      )
+      .map(({ slot, variationId, lastDecision }) => ({ slot, variationId, reasons: lastDecision?.reasons ?? [] })),
+    leftOff: sheet.state === 'next' ? [...sheet.leftOff] : [],
+    limits: picture.health.limits,
+    safety: picture.safety,
+    care: careOf(picture),
+    kit: picture.kit,
+    createdAt: sheet.createdAt,
+  };
+  return { sheet: shown, extra: extraRows.map(asItem) };
+};
+
+/** A change since the sheet was agreed as it is told: what stands, and what it would be. */
+const asSince =
+  (rows: readonly SheetItemRow[]) =>
+  ({ after, ...since }: Since): SinceDto => {
+    const before = rows.find(({ id }) => id === since.itemId);
+    if (!before) throw new Error(`what changed is about ${since.itemId}, which is on no sheet`);
+    return {
+      ...since,
+      before: { variationId: before.variationId, values: before.leverValues, dose: before.dose },
+      after: after && { variationId: after.variationId, values: after.values, dose: after.dose },
+    };
+  };
+
+/** Today where the studio is, for a sheet that isn't read for a certain day. */
+const todayOf = async (scope: Scope, context: Context): Promise<string> => {
+  const studio = await scope.studio();
+  return localDateOf(context.clock.now(), studio?.timeZone ?? 'UTC');
+};
+
+/** Per slot, the newest earlier session that did it. */
+const lastTimes = async (
+  scope: Scope,
+  sheet: SheetRow,
+): Promise<{ last: Map<string, LastTimeDto>; startedAt: string | null }> => {
+  const all = await scope.all(
+    'sessions',
+    { personId: sheet.personId, state: ['finished', 'reviewed', 'live'] },
+    { order: [['startedAt', 'DESC']], limit: 40 },
+  );
+  const own = all.find((session) => session.sheetId === sheet.id);
+  const earlier = all
+    .filter((session) => session.state !== 'live' && (own ? session.startedAt < own.startedAt : true))
+    .slice(0, SESSIONS_BACK);
+  const items = await scope.all('sheetItems', { sheetId: earlier.map((session) => session.sheetId) });
+  const sets = await setsOf(
+    scope,
+    earlier.map((session) => session.id),
+  );
+  const found = new Map<string, LastTimeDto>();
+  for (const session of earlier) {
+    for (const item of items.filter((row) => row.sheetId === session.sheetId)) {
+      const done = sets.filter((set) => set.sessionId === session.id && set.itemId === item.id);
+      if (done.length === 0 || found.has(item.slot)) continue;
+      const { variationId, dose } = item;
+      found.set(item.slot, { sessionId: session.id, date: session.date, variationId, dose, sets: done });
+    }
+  }
+  return { last: found, startedAt: own?.startedAt ?? null };
+};
