@@ -35,6 +35,21 @@ const coreRules = STOREYS.flatMap((names, storey) =>
   }),
 );
 
+/** Aggregates of the server, lowest first; what several of them need stands in `shared` and `db`. */
+const SERVER_STOREYS = ['studio', 'person', 'sheet', 'session', 'review', 'trends', 'pages', 'transfer'];
+const SERVER_GROUND = ['db', 'shared', 'context\\.ts'];
+
+const serverRules = SERVER_STOREYS.map((name, storey) => {
+  const may = [...SERVER_GROUND, ...SERVER_STOREYS.slice(0, storey + 1)];
+  return {
+    name: `server-${name}-looks-down-only`,
+    severity: 'error',
+    comment: `${name} may use: ${may.join(', ')}; use cases know no express`,
+    from: { path: `^packages/server/src/${name}/` },
+    to: { path: '^packages/server/src/', pathNot: `^packages/server/src/(${may.join('|')})` },
+  };
+});
+
 const packageRule = (name, from, to, comment) => ({ name, severity: 'error', comment, from: { path: from }, to: { path: to } });
 
 module.exports = {
@@ -85,12 +100,14 @@ module.exports = {
     packageRule('server-not-on-app', '^packages/server/', '^packages/(app|demo)/', 'nobody imports app'),
     packageRule('app-not-on-server', '^packages/app/', '^packages/(server|demo)/', 'nobody imports server'),
     packageRule('e2e-speaks-http', '^e2e/', '^packages/', 'browser tests know no code of ours'),
-    packageRule(
-      'services-know-no-http',
-      '^packages/server/src/services/',
-      '^packages/server/src/(http|routes)/',
-      'use cases without express',
-    ),
+    ...serverRules,
+    {
+      name: 'sql-in-one-room',
+      severity: 'error',
+      comment: 'what speaks SQLite stands in db, so that another database could stand beside it',
+      from: { path: '^packages/server/src/', pathNot: '^packages/server/src/db/' },
+      to: { path: 'node_modules/(sequelize|sqlite3|umzug)/' },
+    },
     packageRule(
       'ui-knows-no-feature-but-the-studio',
       '^packages/app/src/(ui|charts|figures|theme)/',

@@ -7,7 +7,7 @@ import { callerOf } from '../auth/sign-ins';
 import type { Context } from '../context';
 import { AppError } from '../shared/errors';
 import { cookieJar } from '../http/cookie';
-import { fieldsOf } from '../http/errors';
+import { fieldsOf } from '../shared/fields-of';
 
 /** Reps somebody usually has left when the load is put down. House default of the stand-in. */
 const USUAL_RESERVE = 2;

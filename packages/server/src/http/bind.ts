@@ -7,7 +7,7 @@ import { callerOf } from '../auth/sign-ins';
 import type { Caller, Context } from '../context';
 import { AppError } from '../shared/errors';
 import { cookieJar } from './cookie';
-import { fieldsOf } from './errors';
+import { fieldsOf } from '../shared/fields-of';
 import type { CookieJar, Handlers } from './handler';
 
 type AnyHandler = (

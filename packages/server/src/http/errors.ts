@@ -1,8 +1,6 @@
 import type { ErrorCode, ErrorReply } from '@drubo/contracts';
 import type { ErrorRequestHandler, RequestHandler } from 'express';
-import type { z } from 'zod';
 import { AppError } from '../shared/errors';
-import type { FieldProblem } from '../shared/errors';
 
 /** The one place that knows which status a code has. */
 const STATUS: Record<ErrorCode, number> = {
@@ -32,15 +30,6 @@ const STATUS: Record<ErrorCode, number> = {
   'not-a-demo': 404,
   internal: 500,
 };
-
-/** Zod's issues as fields with their full path and a reason. */
-export const fieldsOf = (error: z.ZodError, root: string): FieldProblem[] =>
-  error.issues.flatMap((issue): FieldProblem[] => {
-    const path = [root, ...issue.path].join('.');
-    return issue.code === 'unrecognized_keys'
-      ? issue.keys.map((key) => ({ path: `${path}.${key}`, message: 'is not a field here' }))
-      : [{ path, message: issue.message }];
-  });
 
 /** What express's own body parser throws. */
 const PARSER_CODES: Record<string, [ErrorCode, string]> = {

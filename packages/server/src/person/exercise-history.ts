@@ -65,6 +65,6 @@ const asPast = (
   sessionId: session.id,
   day: dayNumber(session.date),
   dose: item.dose,
-  values: item.leverValues,
+  values: item.values,
   sets: (setsByItem.get(item.id) ?? []).filter((set) => set.sessionId === session.id),
 });

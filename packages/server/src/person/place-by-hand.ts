@@ -12,6 +12,7 @@ import type { Scope } from '../db/scope';
 import { AppError } from '../shared/errors';
 import { composingOf, inputAt } from './composing-of';
 import { keepStandings, standingsOf } from './standings';
+import { keepTrack } from './tracks';
 
 /** What a person stands on is worked out from, at their usual place. */
 const inputOf = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<SheetInput> => {
@@ -23,9 +24,7 @@ const inputOf = async (scope: Scope, context: Context, person: PersonRow, today:
 const stand = async (scope: Scope, person: PersonRow, input: SheetInput, ladder: Ladder, rung: Rung): Promise<void> => {
   const slot = MAIN_FAMILIES.find((family) => family === ladder.family);
   if (!slot) return;
-  const { values, dose, lastDecision, ...track } = placedOn(input, slot, rung);
-  const row = { ...track, personId: person.id, dayRole: 'all' as const, memory: {}, leverValues: values, dose, lastDecision };
-  await scope.upsert('tracks', { ...row, estimatorState: null });
+  await keepTrack(scope, person.id, { ...placedOn(input, slot, rung), dayRole: 'all', memory: {} });
 };
 
 /** Places a person by hand, or refuses with what locks the stage. */

@@ -1,5 +1,4 @@
 import type { BodyOf, ChoiceDto, ReviewDto } from '@drubo/contracts';
-import type { Track } from '@drubo/core/composing';
 import { findVariation } from '@drubo/core/catalogue';
 import type { ExerciseLog } from '@drubo/core/judging';
 import { checkValues } from '@drubo/core/knowledge';
@@ -13,7 +12,7 @@ import { AppError } from '../shared/errors';
 import { takeNextSheet } from '../sheet/next-sheet';
 import { judgeSession, readReview } from './judge-session';
 import { keepStandings, standingsOf } from '../person/standings';
-import { tracksOf } from '../person/tracks';
+import { keepTrack, tracksOf } from '../person/tracks';
 
 /**
  * Settles a review: proposal and choice are kept side by side, tracks take the chosen doses, and the next sheet is made from
@@ -71,17 +70,10 @@ const keep = async (
     const decided = { itemId, trainerId: caller.trainerId, decidedAt, proposal, chosen };
     await scope.insert('decisions', { id: context.newId(), sessionId: session.id, ...decided });
     if (!isLate) {
-      await scope.upsert('tracks', { personId: session.personId, ...asTrackRow(track), estimatorState: null });
+      await keepTrack(scope, session.personId, track);
     }
   }
 };
-
-const asTrackRow = ({ values, memory = {}, dayRole = 'all', ...track }: Track) => ({
-  ...track,
-  dayRole,
-  memory,
-  leverValues: values,
-});
 
 const checkPostponed = ({ items }: ReviewDto, postponed: readonly string[]): void => {
   const at = postponed.findIndex((itemId) => !items.some((item) => item.itemId === itemId));

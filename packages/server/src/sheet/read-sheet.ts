@@ -76,7 +76,7 @@ export const readSheetWith = async (
       timedBlocks(
         { blocks: sheet.blocks, items: rows.map((row) => ({ ...row, feelers: feelersLeft(row) })) },
         variationOf,
-        (row) => allowedLoads(picture.kit, picture.health.limits, variationOf(row), row.leverValues),
+        (row) => allowedLoads(picture.kit, picture.health.limits, variationOf(row), row.values),
       ),
     ),
     shape: sheet.shape,
@@ -117,7 +117,7 @@ const asSince =
     if (!before) throw new Error(`what changed is about ${since.itemId}, which is on no sheet`);
     return {
       ...since,
-      before: { variationId: before.variationId, values: before.leverValues, dose: before.dose },
+      before: { variationId: before.variationId, values: before.values, dose: before.dose },
       after: after && { variationId: after.variationId, values: after.values, dose: after.dose },
     };
   };

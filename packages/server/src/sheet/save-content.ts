@@ -96,7 +96,7 @@ export const saveContent = async (
     const row = known(item);
     const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
     const start = { variationId: item.variationId, values: item.values, reasons: item.chosenWhy };
-    const isSame = row && isSameValues(row.leverValues, item.values);
+    const isSame = row && isSameValues(row.values, item.values);
     const at = { id: item.id, sheetId: sheet.id, position, blockId: item.blockId, isOwn: isSame ? row.isOwn : true };
     // What Drubo itself proposes since the sheet was agreed is taken with its reasons, and is no edit.
     const taken = since.find(
@@ -113,8 +113,8 @@ export const saveContent = async (
     // An exercise that only takes on another shape as Drubo has it is no edit.
     const isShapedAnew = content.shape !== sheet.shape && isSameDose(planned.dose, item.dose);
     const base = isSame && !isShapedAnew ? { ...row, ...at, removed: false } : asRow(planned, at);
-    const { method, methodChosen, values: leverValues, dose, slot, feelers } = item;
-    return { ...withoutStudio(base), slot, leverValues, dose, feelers, ...(methodChosen ? { method, methodChosen } : {}) };
+    const { method, methodChosen, values, dose, slot, feelers } = item;
+    return { ...withoutStudio(base), slot, values, dose, feelers, ...(methodChosen ? { method, methodChosen } : {}) };
   });
   const { items: _, forPlan = false, ...shape } = content;
   const isShaped = sheet.isShaped || isRearranged(sheet, stored, content);
@@ -126,11 +126,10 @@ export const saveContent = async (
   return { ...sheet, ...saved };
 };
 
-const planRow = ({ values, chosenWhy, ...item }: SheetItem, at: Standing) => ({
+const planRow = ({ chosenWhy, ...item }: SheetItem, at: Standing) => ({
   ...item,
   ...at,
   removed: false,
-  leverValues: values,
   chosenWhy: [...chosenWhy],
 });
 

@@ -21,7 +21,7 @@ export const asRow = (item: PlannedItem, at: Standing): Omit<SheetItemRow, 'stud
   removed: false,
   slot: item.slot,
   variationId: item.variationId,
-  leverValues: item.values,
+  values: item.values,
   method: item.method,
   methodChosen: item.methodChosen,
   feelers: item.feelers,

@@ -7,7 +7,7 @@ export const toSheetItem = (row: Omit<SheetItemRow, 'studioId'>): SheetItem => (
   blockId: row.blockId,
   slot: row.slot,
   variationId: row.variationId,
-  values: row.leverValues,
+  values: row.values,
   method: row.method,
   methodChosen: row.methodChosen,
   feelers: row.feelers,
@@ -48,11 +48,10 @@ export const planFields = ({ items: _, blocks, gaveUp, leftOff, ...plan }: Sheet
 
 /** The exercises of a plan as they are stored. */
 export const planRows = (sheetId: string, { items }: Pick<SheetPlan, 'items'>): Omit<SheetItemRow, 'studioId'>[] =>
-  items.map(({ values, chosenWhy, ...item }, position) => ({
+  items.map(({ chosenWhy, ...item }, position) => ({
     ...item,
     sheetId,
     position,
     removed: false,
-    leverValues: values,
     chosenWhy: [...chosenWhy],
   }));

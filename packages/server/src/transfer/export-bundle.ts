@@ -10,9 +10,9 @@ import {
   toSession,
   toSessionRecord,
   toSetRecord,
+  toStanding,
   toTrainer,
 } from '../db/mappers/rows';
-import { toStanding } from '../person/standings';
 
 /**
  * Everything of one studio as a bundle, or of one person of it. Passwords, sign-ins and command replies stay behind.
@@ -48,15 +48,13 @@ export const exportBundle = async (context: Context, studioId: string, personId:
     bookings: (await scope.all('bookings', own, ordered('id'))).map(toBooking),
     sheets: sheets.map(({ studioId: _, leftOff: ___, gaveUp: ____, plannedMinutes: ______, ...sheet }) => ({
       ...sheet,
-      items: items
-        .filter((item) => item.sheetId === sheet.id)
-        .map(({ studioId: __, sheetId: _____, leverValues, ...item }) => ({ ...item, values: leverValues })),
+      items: items.filter((item) => item.sheetId === sheet.id).map(({ studioId: __, sheetId: _____, ...item }) => item),
     })),
     sessions: sessions.map(toSession),
     sets: (await scope.all('setRevisions', ofSessions, ordered('id', 'revision'))).map(toSetRecord),
     sessionRecords: (await scope.all('sessionRecords', ofSessions, ordered('id', 'revision'))).map(toSessionRecord),
     tracks: (await scope.all('tracks', own, ordered('personId', 'dayRole', 'slot'))).map(
-      ({ studioId: _, estimatorState: __, leverValues, ...track }) => ({ ...track, values: leverValues }),
+      ({ studioId: _, estimatorState: __, ...track }) => track,
     ),
     standings: (await scope.all('standings', own, ordered('personId', 'ladderId'))).map((row) => ({
       personId: row.personId,

@@ -1,8 +1,7 @@
 import { bundle, upgradeBundle } from '@drubo/contracts/bundle';
 import type { Context } from '../context';
 import { AppError } from '../shared/errors';
-import { fieldsOf } from '../http/errors';
-import { asStandingRow } from '../person/standings';
+import { fieldsOf } from '../shared/fields-of';
 import { impossibleSets } from './impossible-sets';
 
 /** Rows written at once; keeps one statement under SQLite's limit of bound values. */
@@ -49,9 +48,8 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
       (rows) => scope.insertAll('sheets', rows),
     );
     const items = sheets.flatMap((sheet) =>
-      sheet.items.map(({ values, chosenWhy, ...item }) => ({
+      sheet.items.map(({ chosenWhy, ...item }) => ({
         ...item,
-        leverValues: values,
         chosenWhy: [...chosenWhy],
         sheetId: sheet.id,
       })),
@@ -64,13 +62,10 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
     );
     await inChunks(sets, (rows) => scope.insertAll('setRevisions', rows));
     await inChunks(
-      tracks.map(({ values, ...track }) => ({ ...track, leverValues: values, estimatorState: null })),
+      tracks.map((track) => ({ ...track, estimatorState: null })),
       (rows) => scope.insertAll('tracks', rows),
     );
-    await inChunks(
-      standings.map(({ personId, ...standing }) => asStandingRow(standing, personId)),
-      (rows) => scope.insertAll('standings', rows),
-    );
+    await inChunks(standings, (rows) => scope.insertAll('standings', rows));
     await inChunks(templates, (rows) => scope.insertAll('templates', rows));
     await inChunks(
       movements.map(({ id, revision, retired, savedAt, ...fields }) => ({ id, revision, retired, savedAt, fields })),

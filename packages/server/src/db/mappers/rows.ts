@@ -10,6 +10,8 @@ import type {
   StudioDto,
   TrainerDto,
 } from '@drubo/contracts';
+import type { Track } from '@drubo/core/composing';
+import type { KeptStanding } from '@drubo/core/judging';
 import type {
   BookingRow,
   KitRow,
@@ -19,7 +21,9 @@ import type {
   SessionRecordRow,
   SessionRow,
   SetRevisionRow,
+  StandingRow,
   StudioRow,
+  TrackRow,
   TrainerRow,
 } from '../models';
 
@@ -42,6 +46,9 @@ export const toMovement = ({ id, revision, retired, fields, savedAt }: MovementR
   ...fields,
   savedAt,
 });
+
+export const toStanding = ({ studioId: _, personId: __, ...row }: StandingRow): KeptStanding => row;
+export const toTrack = ({ studioId: _, personId: __, estimatorState: ___, ...row }: TrackRow): Track => row;
 
 export const toStudio = ({ id, version, name, unit, timeZone }: StudioRow): StudioDto => ({ id, version, name, unit, timeZone });
 export const toTrainer = ({ id, name, loginName }: TrainerRow): TrainerDto => ({ id, name, loginName });

@@ -4,11 +4,17 @@ import type { Model, ModelAttributeColumnOptions, ModelStatic, Sequelize } from 
 /** A table waiting for a connection. */
 export interface Table<Row extends object> {
   key: readonly (keyof Row & string)[];
-  columns: Record<keyof Row & string, ColumnKind>;
+  columns: Record<keyof Row & string, Column>;
   bind(sequelize: Sequelize): ModelStatic<Model<Row>>;
 }
 
-/** What a column holds. `json` is text to SQLite, `flag` 0 or 1: its strict tables know neither type. */
+/** What a column holds, and what the database calls it where that is not its name here. */
+export type Column = ColumnKind | { as: ColumnKind; column: string };
+
+const kindOf = (column: Column): ColumnKind => (typeof column === 'string' ? column : column.as);
+const nameOf = (name: string, column: Column): string => (typeof column === 'string' ? name : column.column);
+
+/** `json` is text to SQLite, `flag` 0 or 1: its strict tables know neither type. */
 export type ColumnKind = 'text' | 'integer' | 'real' | 'flag' | 'json';
 
 const column = (name: string, kind: ColumnKind): ModelAttributeColumnOptions => {
@@ -40,8 +46,8 @@ const column = (name: string, kind: ColumnKind): ModelAttributeColumnOptions => 
   }
 };
 
-/** How each bound table's columns read. */
-const kindsOf = new WeakMap<object, Record<string, ColumnKind>>();
+/** Each bound table's columns. */
+const columnsOf = new WeakMap<object, Record<string, Column>>();
 
 const read = (kind: ColumnKind, value: unknown): unknown => {
   if (kind === 'flag') return Boolean(value);
@@ -69,38 +75,43 @@ const write = (kind: ColumnKind, value: unknown): unknown => {
 
 /** A row as SQLite takes it, in the order of the table's columns. A missing column is null. */
 export const writtenRow = (model: object, row: Record<string, unknown>): { names: string[]; values: unknown[] } => {
-  const kinds = Object.entries(kindsOf.get(model) ?? {});
-  return { names: kinds.map(([name]) => name), values: kinds.map(([name, kind]) => write(kind, row[name])) };
+  const columns = Object.entries(columnsOf.get(model) ?? {});
+  return {
+    names: columns.map(([name, column]) => nameOf(name, column)),
+    values: columns.map(([name, column]) => write(kindOf(column), row[name])),
+  };
 };
 
 /** A table's columns under another name, and more: a view of some of its rows, only ever read. */
 export const defineView = <Row extends object, More extends object = object>(
   name: string,
   { key, columns }: Table<Row>,
-  more = {} as Record<keyof More & string, ColumnKind>,
+  more = {} as Record<keyof More & string, Column>,
 ): Table<Row & More> =>
-  defineTable<Row & More>(name, key, { ...columns, ...more } as Record<keyof (Row & More) & string, ColumnKind>);
+  defineTable<Row & More>(name, key, { ...columns, ...more } as Record<keyof (Row & More) & string, Column>);
 
 /** Columns and key of one table; the SQL that makes it stands in the migrations. */
 export const defineTable = <Row extends object>(
   name: string,
   key: readonly (keyof Row & string)[],
-  columns: Record<keyof Row & string, ColumnKind>,
+  columns: Record<keyof Row & string, Column>,
 ): Table<Row> => ({
   key,
   columns,
   bind: (sequelize) => {
     const attributes = Object.fromEntries(
-      Object.entries<ColumnKind>(columns).map(([id, kind]) => [
+      Object.entries<Column>(columns).map(([id, of]) => [
         id,
-        { ...column(id, kind), primaryKey: (key as readonly string[]).includes(id) },
+        { ...column(id, kindOf(of)), field: nameOf(id, of), primaryKey: (key as readonly string[]).includes(id) },
       ]),
     );
     const model = sequelize.define<Model<Row>>(name, attributes as never, { tableName: name, timestamps: false });
-    kindsOf.set(model, columns);
+    columnsOf.set(model, columns);
     encodedOf.set(
       model,
-      Object.entries<ColumnKind>(columns).filter(([, kind]) => kind === 'flag' || kind === 'json'),
+      Object.entries<Column>(columns)
+        .map(([name, of]): [string, ColumnKind] => [name, kindOf(of)])
+        .filter(([, kind]) => kind === 'flag' || kind === 'json'),
     );
     return model;
   },

@@ -15,7 +15,7 @@ export interface SheetItemRow {
   removed: boolean;
   slot: string;
   variationId: string;
-  leverValues: LeverValues;
+  values: LeverValues;
   method: MethodId;
   methodChosen: boolean;
   feelers: number;
@@ -40,7 +40,7 @@ export const sheetItems = defineTable<SheetItemRow>('sheet_items', ['studioId', 
   removed: 'flag',
   slot: 'text',
   variationId: 'text',
-  leverValues: 'json',
+  values: { as: 'json', column: 'leverValues' },
   method: 'text',
   methodChosen: 'flag',
   feelers: 'integer',

@@ -9,12 +9,12 @@ export interface StandingRow {
   ladderId: string;
   rungId: string;
   variationId: string;
-  leverValues: LeverValues;
+  values: LeverValues;
   target: KeptStanding['target'];
   evidence: KeptStanding['evidence'];
   /** ISO day. */
-  stoodOn: string;
-  stoodBy: StandingSource;
+  on: string;
+  by: StandingSource;
   reasons: readonly Reason[];
   why: string | null;
 }
@@ -25,11 +25,11 @@ export const standings = defineTable<StandingRow>('standings', ['studioId', 'per
   ladderId: 'text',
   rungId: 'text',
   variationId: 'text',
-  leverValues: 'json',
+  values: { as: 'json', column: 'leverValues' },
   target: 'json',
   evidence: 'json',
-  stoodOn: 'text',
-  stoodBy: 'text',
+  on: { as: 'text', column: 'stoodOn' },
+  by: { as: 'text', column: 'stoodBy' },
   reasons: 'json',
   why: 'text',
 });

@@ -11,7 +11,7 @@ export interface TrackRow {
   dayRole: DayRole;
   slot: string;
   variationId: string;
-  leverValues: LeverValues;
+  values: LeverValues;
   method: MethodId;
   methodChosen: boolean;
   dose: Dose;
@@ -28,7 +28,7 @@ export const tracks = defineTable<TrackRow>('tracks', ['studioId', 'personId', '
   dayRole: 'text',
   slot: 'text',
   variationId: 'text',
-  leverValues: 'json',
+  values: { as: 'json', column: 'leverValues' },
   method: 'text',
   methodChosen: 'flag',
   dose: 'json',

@@ -71,7 +71,7 @@ const bringIn = async (scope: Scope, session: SessionRow, item: NonNullable<Retu
     ]);
   }
   if (known) return;
-  const { values, dose, chosenWhy, ...rest } = item;
+  const { dose, chosenWhy, ...rest } = item;
   const why = { sets: [], reps: [], load: [...chosenWhy], tempo: [], rest: [], reserve: [] };
   await scope.insert('sheetItems', {
     ...rest,
@@ -79,7 +79,6 @@ const bringIn = async (scope: Scope, session: SessionRow, item: NonNullable<Retu
     position: 0,
     isOwn: true,
     removed: true,
-    leverValues: values,
     trackDose: dose,
     proposed: dose,
     dose,
