@@ -36,7 +36,7 @@ const coreRules = STOREYS.flatMap((names, storey) =>
 );
 
 /** Aggregates of the server, lowest first; what several of them need stands in `shared` and `db`. */
-const SERVER_STOREYS = ['studio', 'person', 'sheet', 'session', 'review', 'trends', 'pages', 'transfer'];
+const SERVER_STOREYS = ['studio', 'person', 'sheet', 'session', 'review', 'trends', 'pages', 'transfer', 'people', 'house'];
 const SERVER_GROUND = ['db', 'shared', 'context\\.ts'];
 
 const serverRules = SERVER_STOREYS.map((name, storey) => {

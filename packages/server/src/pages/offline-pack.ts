@@ -4,6 +4,7 @@ import type { Caller, Context } from '../context';
 import { toPerson } from '../db/mappers/rows';
 import { between } from '../db/where';
 import { composingOf, forPhone } from '../person/composing-of';
+import { personFile } from '../person/person-file';
 import { localDateOf } from '../shared/local-date';
 import { currentMovements } from '../studio/movements';
 import { readFloor, readPerson } from './read-person';
@@ -26,17 +27,18 @@ export const readOfflinePack = async (context: Context, caller: Caller): Promise
   const live = await scope.all('sessions', { state: 'live' });
   const wanted = new Set([...live, ...booked].map((row) => row.personId));
   const packed = people.filter((row) => wanted.has(row.id)).slice(0, MOST_PEOPLE);
-  const persons = await Promise.all(packed.map((row) => readPerson(scope, context, caller, row)));
+  const files = packed.map((row) => personFile(scope, context, row));
+  const persons = await Promise.all(files.map((file) => readPerson(scope, context, caller, file)));
   return {
     madeAt: now.toISOString(),
     people: people.sort((a, b) => a.name.localeCompare(b.name)).map(toPerson),
-    floor: await readFloor(scope, today),
+    floor: await readFloor(scope, context, today),
     persons,
     composing: await Promise.all(
-      packed.map(async (row, at) => ({
+      files.map(async (file, at) => ({
         sheetId: persons[at]?.nextSheet.id ?? '',
         composing: forPhone(
-          (await composingOf(scope, context, row, today)).composing,
+          (await composingOf(scope, file, today)).composing,
           persons[at]?.nextSheet.items.map(({ variationId }) => variationId) ?? [],
         ),
       })),

@@ -2,20 +2,17 @@ import { recordsOf } from '@drubo/contracts';
 import type { FloorDto, FloorEntryDto, PersonDetailDto } from '@drubo/contracts';
 import type { Caller, Context } from '../context';
 import { toBooking, toPerson } from '../db/mappers/rows';
-import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
+import type { SheetItemRow, SheetRow } from '../db/models';
 import { lastFaults } from '../db/queries/sets';
 import type { Scope } from '../db/scope';
-import { kitsFor } from '../studio/kits-for';
 import { localDateOf } from '../shared/local-date';
 import { openSheet } from '../sheet/next-sheet';
-import { currentRecords } from '../db/queries/person-records';
-import { intakeOf } from '../person/intake-of';
+import { personFile } from '../person/person-file';
+import type { PersonFile } from '../person/person-file';
 import { personPicture } from '../person/person-picture';
 import { readSheet } from '../sheet/read-sheet';
 import { sessionLines } from '../session/read-session';
 import { itemsOf } from '../sheet/sheet-items';
-import { standingsOf } from '../person/standings';
-import { tracksOf } from '../person/tracks';
 
 const LAST_SESSIONS = 12;
 const BY_TIME: [string, string][] = [
@@ -23,30 +20,31 @@ const BY_TIME: [string, string][] = [
   ['time', 'ASC'],
 ];
 
-const verdictsOf = async (scope: Scope, personId: string) =>
-  (await tracksOf(scope, personId)).flatMap(({ variationId, lastDecision }) =>
+const verdictsOf = async (file: PersonFile) =>
+  (await file.tracks()).flatMap(({ variationId, lastDecision }) =>
     lastDecision ? [{ variationId, verdict: lastDecision.verdict }] : [],
   );
 
 /** One person's page. */
-export const readPerson = async (scope: Scope, context: Context, caller: Caller, row: PersonRow): Promise<PersonDetailDto> => {
+export const readPerson = async (scope: Scope, context: Context, caller: Caller, file: PersonFile): Promise<PersonDetailDto> => {
+  const row = file.person;
   const sheet = await openSheet(scope, row.id);
   if (!sheet) throw new Error(`person ${row.id} has no open sheet`);
   const today = localDateOf(context.clock.now(), caller.timeZone);
   // None of these waits for another: the database answers one while the last one's rows are read.
   const [nextSheet, bookings, sessions, lastVerdicts, standings, intake, records, kits, later] = await Promise.all([
-    readSheet(scope, context, sheet, today),
+    readSheet(scope, context, file, sheet, today),
     scope.all('bookings', { personId: row.id, cancelled: false }, { order: BY_TIME }),
     scope.all(
       'sessions',
       { personId: row.id, state: ['live', 'finished', 'reviewed'] },
       { order: [['startedAt', 'DESC']], limit: LAST_SESSIONS },
     ),
-    verdictsOf(scope, row.id),
-    standingsOf(scope, row.id),
-    intakeOf(scope, row.id),
-    currentRecords(scope, row.id),
-    kitsFor(scope, row.id),
+    verdictsOf(file),
+    file.standings(),
+    file.intake(),
+    file.records(),
+    file.kits(),
     laterSheets(scope, row.id),
   ]);
   return {
@@ -90,7 +88,7 @@ const lastFaultOf = async (scope: Scope, personId: string): Promise<FloorEntryDt
 };
 
 /** A day on the floor. */
-export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> => {
+export const readFloor = async (scope: Scope, context: Context, date: string): Promise<FloorDto> => {
   const bookings = await scope.all('bookings', { date, cancelled: false }, { order: [['time', 'ASC']] });
   const ids = bookings.map((booking) => booking.personId);
   const people = await scope.all('people', { id: ids, archivedAt: null });
@@ -110,7 +108,8 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
       })
       .map(async ({ booking, person }) => {
         const sheet = sheets.find((row) => row.personId === person.id);
-        const { health, records } = await personPicture(scope, person, date);
+        const file = personFile(scope, context, person);
+        const { health, records } = await personPicture(file, date);
         const notes = recordsOf(records, 'note').filter(({ fields }) => fields.watch);
         return {
           booking: toBooking(booking),
@@ -130,7 +129,7 @@ export const readFloor = async (scope: Scope, date: string): Promise<FloorDto> =
           lastFault: await lastFaultOf(scope, person.id),
           liveSessionId: open.find((session) => session.personId === person.id && session.state === 'live')?.id ?? null,
           doneSessionId: doneToday.find((session) => session.personId === person.id)?.id ?? null,
-          lastVerdicts: await verdictsOf(scope, person.id),
+          lastVerdicts: await verdictsOf(file),
         };
       }),
   );

@@ -6,18 +6,12 @@ import type { Catalogue } from '@drubo/core/catalogue';
 import { recentWork } from '@drubo/core/composing';
 import { ownPace } from '@drubo/core/dose';
 import type { SheetInput } from '@drubo/core/composing';
-import type { Context } from '../context';
-import type { PersonRow, SessionRow } from '../db/models';
+import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
-import { exerciseHistory } from './exercise-history';
 import { judgeContext } from './judge-context';
-import { kitsFor } from '../studio/kits-for';
+import type { PersonFile } from './person-file';
 import { personPicture } from './person-picture';
-import { standingsOf } from './standings';
-import { tracksOf } from './tracks';
 
-/** Sessions that count as done when asking how new a person is. */
-const DONE_STATES = ['finished', 'reviewed'];
 /** Days back that the week's targets and the days kept apart look at. */
 const RECENT_DAYS = 10;
 
@@ -56,18 +50,18 @@ const paceOf = async (scope: Scope, done: readonly SessionRow[]): Promise<number
 /** Everything a person's session is composed from, on a day. */
 export const composingOf = async (
   scope: Scope,
-  context: Context,
-  person: PersonRow,
+  file: PersonFile,
   today: string,
 ): Promise<{ composing: ComposingDto; catalogue: Catalogue }> => {
-  const picture = await personPicture(scope, person, today);
-  const history = await exerciseHistory(scope, person.id, null);
-  const judged = await judgeContext(scope, context, person, picture, { history, day: dayNumber(today) });
-  const done = (await scope.all('sessions', { personId: person.id }, { order: [['startedAt', 'ASC']] })).filter((session) =>
-    DONE_STATES.includes(session.state),
-  );
+  const { person } = file;
+  const [picture, history, done, kits] = await Promise.all([
+    personPicture(file, today),
+    file.historyBefore(null),
+    file.sessionsDone(),
+    file.kits(),
+  ]);
+  const judged = await judgeContext(file, picture, { history, day: dayNumber(today) });
   const [firstDay, lastDay] = [done[0]?.date ?? today, done.at(-1)?.date];
-  const kits = await kitsFor(scope, person.id);
   const usual = kits.find(({ id }) => id === picture.kit.id);
   const placeOf = (kit: KitDto) => ({
     kit,
@@ -97,11 +91,11 @@ export const composingOf = async (
       schools: person.schools,
       limits: judged.limits,
       painClearedUpTo: judged.pain.clearedUpTo,
-      tracks: await tracksOf(scope, person.id),
+      tracks: await file.tracks(),
       starts: picture.screening?.starts ?? [],
       aids: picture.screening?.aids ?? {},
       drills: picture.screening?.drills ?? [],
-      standings: (await standingsOf(scope, person.id)).map(({ ladderId, rungId, on, by }) => ({ ladderId, rungId, on, by })),
+      standings: (await file.standings()).map(({ ladderId, rungId, on, by }) => ({ ladderId, rungId, on, by })),
       dislikes: picture.intake.dislikes,
       chips: picture.intake.chips,
       recent: recentWork(

@@ -1,28 +1,24 @@
 import { habitOf, PAIN_NOT_ASKED } from '@drubo/core/judging';
 import type { JudgeContext } from '@drubo/core/judging';
 import { clearedPain } from '@drubo/core/session';
-import type { Context } from '../context';
 import type { PersonRow } from '../db/models';
-import type { Scope } from '../db/scope';
 import { doneBy } from './exercise-history';
 import type { ExerciseHistory } from './exercise-history';
-import { catalogueOf } from '../studio/movements';
+import type { PersonFile } from './person-file';
 import type { PersonPicture } from './person-picture';
 
 /** What a person's exercises are planned and judged with, from what they did before `day`. Today's pain is a session's to say. */
 export const judgeContext = async (
-  scope: Scope,
-  context: Context,
-  person: PersonRow,
+  file: PersonFile,
   { kit, room, health, safety, known }: PersonPicture,
   { history, day }: { history: ExerciseHistory; day: number },
 ): Promise<JudgeContext> => {
-  const catalogue = await catalogueOf(scope, context);
+  const catalogue = await file.catalogue();
   return {
     catalogue,
     kit,
     room,
-    person: fittedTo(person, health.age, habitOf(doneBy(catalogue, history), day), known),
+    person: fittedTo(file.person, health.age, habitOf(doneBy(catalogue, history), day), known),
     careful: health.careful,
     limits: health.limits,
     safety,

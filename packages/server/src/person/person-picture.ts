@@ -10,10 +10,7 @@ import type { KnownLift } from '@drubo/core/strength';
 import type { PlaceSafety } from '@drubo/core/selection';
 import type { KitItem } from '@drubo/core/vocabulary';
 import type { PersonRow } from '../db/models';
-import type { Scope } from '../db/scope';
-import { kitsFor } from '../studio/kits-for';
-import { currentRecords } from '../db/queries/person-records';
-import { intakeOf } from './intake-of';
+import type { PersonFile } from './person-file';
 
 /** Everything a person's sheets depend on beside their logs. */
 export interface PersonPicture {
@@ -44,18 +41,12 @@ const screeningOf = (person: PersonRow, records: readonly PersonRecordDto[]): Sc
  * What is known of a person on a day: health, what was seen, and where they train.
  * @param kitId another place than their usual one
  */
-export const personPicture = async (
-  scope: Scope,
-  person: PersonRow,
-  today: string,
-  kitId: string | null = null,
-): Promise<PersonPicture> => {
-  const intake = await intakeOf(scope, person.id);
-  const records = await currentRecords(scope, person.id);
-  const kits = await kitsFor(scope, person.id);
+export const personPicture = async (file: PersonFile, today: string, kitId: string | null = null): Promise<PersonPicture> => {
+  const { person } = file;
+  const [intake, records, kits] = await Promise.all([file.intake(), file.records(), file.kits()]);
   const usual = intake.places.find((place) => kits.some(({ id }) => id === place.kitId))?.kitId;
   const kit = kits.find(({ id }) => id === kitId) ?? kits.find(({ id }) => id === usual) ?? kits[0];
-  if (!kit) throw new Error(`studio ${scope.studioId} has no kit`);
+  if (!kit) throw new Error(`studio ${person.studioId} has no kit`);
   return {
     intake,
     records,

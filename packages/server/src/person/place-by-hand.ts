@@ -6,17 +6,17 @@ import type { SheetInput } from '@drubo/core/composing';
 import { explain } from '@drubo/core/explain';
 import { rungsOf } from '@drubo/core/knowledge';
 import { earnedLift } from '@drubo/core/strength';
-import type { Context } from '../context';
 import type { PersonRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { AppError } from '../shared/errors';
 import { composingOf, inputAt } from './composing-of';
-import { keepStandings, standingsOf } from './standings';
+import type { PersonFile } from './person-file';
+import { keepStandings } from './standings';
 import { keepTrack } from './tracks';
 
 /** What a person stands on is worked out from, at their usual place. */
-const inputOf = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<SheetInput> => {
-  const { composing, catalogue } = await composingOf(scope, context, person, today);
+const inputOf = async (scope: Scope, file: PersonFile, today: string): Promise<SheetInput> => {
+  const { composing, catalogue } = await composingOf(scope, file, today);
   return inputAt(composing, catalogue, null);
 };
 
@@ -30,11 +30,11 @@ const stand = async (scope: Scope, person: PersonRow, input: SheetInput, ladder:
 /** Places a person by hand, or refuses with what locks the stage. */
 export const placeByHand = async (
   scope: Scope,
-  context: Context,
-  person: PersonRow,
+  file: PersonFile,
   { ladder, rung, today, why }: { ladder: Ladder; rung: Rung; today: string; why: string },
 ): Promise<void> => {
-  const input = await inputOf(scope, context, person, today);
+  const { person } = file;
+  const input = await inputOf(scope, file, today);
   const { catalogue } = input.context;
   const locks = placementLock(ladder, rung, input.context);
   if (locks.length > 0) {
@@ -57,11 +57,11 @@ export const placeByHand = async (
  */
 export const standByLift = async (
   scope: Scope,
-  context: Context,
-  person: PersonRow,
+  file: PersonFile,
   { variationId, today }: { variationId: string; today: string },
 ): Promise<boolean> => {
-  const input = await inputOf(scope, context, person, today);
+  const { person } = file;
+  const input = await inputOf(scope, file, today);
   const { known } = input.context.person;
   if (!earnedLift(known, variationId)) return false;
   for (const { ladder } of rungsOf(variationId)) {
@@ -77,9 +77,10 @@ export const standByLift = async (
 };
 
 /** Keeps the standings that rest on known lifts as these are now. */
-export const keepLiftStandings = async (scope: Scope, context: Context, person: PersonRow, today: string): Promise<void> => {
-  const input = await inputOf(scope, context, person, today);
-  const { taken, gone } = standingsByLifts(input, await standingsOf(scope, person.id), today);
+export const keepLiftStandings = async (scope: Scope, file: PersonFile, today: string): Promise<void> => {
+  const { person } = file;
+  const input = await inputOf(scope, file, today);
+  const { taken, gone } = standingsByLifts(input, await file.standings(), today);
   await keepStandings(scope, person.id, taken);
   if (gone.length > 0) await scope.remove('standings', { personId: person.id, ladderId: gone });
 };

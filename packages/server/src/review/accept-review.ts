@@ -1,4 +1,4 @@
-import type { BodyOf, ChoiceDto, ReviewDto } from '@drubo/contracts';
+import type { ChoiceDto, ReviewDto } from '@drubo/contracts';
 import { findVariation } from '@drubo/core/catalogue';
 import type { ExerciseLog } from '@drubo/core/judging';
 import { checkValues } from '@drubo/core/knowledge';
@@ -8,10 +8,15 @@ import { accessTo } from '@drubo/core/selection';
 import type { Caller, Context } from '../context';
 import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
+import { mustBeFinished } from './must-be-finished';
+import { findSession } from '../shared/find';
+import type { Operation } from '../shared/work';
+import { checkDose } from '../sheet/check-dose';
 import { AppError } from '../shared/errors';
 import { takeNextSheet } from '../sheet/next-sheet';
-import { judgeSession, readReview } from './judge-session';
-import { keepStandings, standingsOf } from '../person/standings';
+import { judgeSession, reviewOf } from './judge-session';
+import { findPersonFile } from '../person/person-file';
+import { keepStandings } from '../person/standings';
 import { keepTrack, tracksOf } from '../person/tracks';
 
 /**
@@ -19,14 +24,15 @@ import { keepTrack, tracksOf } from '../person/tracks';
  * them. What is postponed keeps its track, and the session waits among those to review. May be done again only when a set
  * it used was amended. What a newer session decided stands: a late review is kept and shown, and overwrites nothing.
  */
-export const acceptReview = async (
-  scope: Scope,
-  context: Context,
-  caller: Caller,
-  session: SessionRow,
-  { choices, postponed = [] }: Pick<BodyOf<'acceptReview'>, 'choices' | 'postponed'>,
-): Promise<ReviewDto> => {
-  const { review, judged, ran } = await judgeSession(scope, context, session);
+export const acceptReview: Operation<'acceptReview'> = async ({ scope, context, caller }, { params, body }) => {
+  const { choices, postponed = [] } = body;
+  const session = await findSession(scope, params.sessionId);
+  mustBeFinished(session);
+  choices.forEach((choice, at) => checkDose(choice.dose, `body.choices.${at}.dose`));
+  const file = await findPersonFile(scope, context, session.personId);
+  const done = await judgeSession(scope, file, session);
+  const { judged, ran } = done;
+  const review = await reviewOf(scope, session, done, await file.tracks());
   const isAgain = session.state === 'reviewed';
   if (isAgain && !review.items.some((item) => item.inputsChanged)) {
     throw new AppError('already-reviewed', 'This session was reviewed and nothing it used has changed.');
@@ -39,14 +45,14 @@ export const acceptReview = async (
   );
   const state = postponed.length > 0 ? ('finished' as const) : ('reviewed' as const);
   await scope.update('sessions', { state }, { id: session.id });
-  await takeNextSheet(scope, context, ran.person, caller.timeZone, async (plannedFrom, after) => {
+  await takeNextSheet(scope, context, file, caller.timeZone, async (plannedFrom, after) => {
     const { settled, stood, sheet } = afterReview({
       ran: ran.ran,
       judgedWith: ran.judgedWith,
       choices,
       proposals: settling.map(({ proposal }) => proposal),
-      tracks: await tracksOf(scope, session.personId),
-      standings: await standingsOf(scope, session.personId),
+      tracks: await file.tracks(),
+      standings: await file.standings(),
       plannedFrom,
       after,
     });
@@ -54,7 +60,8 @@ export const acceptReview = async (
     await keepStandings(scope, session.personId, stood);
     return settled.length > 0 && settled.every(({ isLate }) => isLate) ? null : sheet;
   });
-  return readReview(scope, context, { ...session, state });
+  // The same judgement, beside what was settled just now.
+  return reviewOf(scope, { ...session, state }, done, await tracksOf(scope, session.personId));
 };
 
 /** Decisions are kept whatever came since; tracks only where nothing newer decided. */

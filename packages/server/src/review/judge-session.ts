@@ -1,4 +1,5 @@
 import type { DecisionDto, ReviewDto, ReviewItemDto, ReviewOtherDto } from '@drubo/contracts';
+import type { Track } from '@drubo/core/composing';
 import { alternativesTo, decideSession } from '@drubo/core/judging';
 import { logsOf } from '@drubo/core/loop';
 import type { JudgedSession } from '@drubo/core/loop';
@@ -9,11 +10,11 @@ import type { Scope } from '../db/scope';
 import { openSheet } from '../sheet/next-sheet';
 import { ranSession } from './ran-session';
 import type { Ran } from './ran-session';
-import { tracksOf } from '../person/tracks';
+import { findPersonFile } from '../person/person-file';
+import type { PersonFile } from '../person/person-file';
 
 /** A session judged: everything its review shows and settles. */
 export interface Judged {
-  review: ReviewDto;
   judged: JudgedSession;
   ran: Ran;
 }
@@ -37,17 +38,26 @@ const othersOf = ({ floor, others }: JudgedSession, { ran }: Ran): ReviewOtherDt
   });
 };
 
-/** A session's review: what is proposed, or what was settled and whether its sets changed since. */
-export const judgeSession = async (scope: Scope, context: Context, session: SessionRow): Promise<Judged> => {
-  const ran = await ranSession(scope, context, session);
-  const judged = logsOf(ran.ran, ran.judgedWith);
+/** A session with its sets and what each exercise is judged by. */
+export const judgeSession = async (scope: Scope, file: PersonFile, session: SessionRow): Promise<Judged> => {
+  const ran = await ranSession(scope, file, session);
+  return { ran, judged: logsOf(ran.ran, ran.judgedWith) };
+};
+
+/** A judged session's review: what is proposed, or what was settled and whether its sets changed since. */
+export const reviewOf = async (
+  scope: Scope,
+  session: SessionRow,
+  { ran, judged }: Judged,
+  tracks: readonly Track[],
+): Promise<ReviewDto> => {
   const decisions = decideSession(judged.logs);
   const stored = await settled(scope, session.id);
   const role = ran.ran.sheet.dayRole;
-  const tracks = role === null ? [] : (await tracksOf(scope, session.personId)).filter(({ dayRole }) => dayRole === role);
+  const ofDay = role === null ? [] : tracks.filter(({ dayRole }) => dayRole === role);
   const isLate = (slot: string): boolean =>
-    tracks.some((track) => track.slot === slot && (track.lastDecision?.sessionDate ?? '') > session.date);
-  const review: ReviewDto = {
+    ofDay.some((track) => track.slot === slot && (track.lastDecision?.sessionDate ?? '') > session.date);
+  return {
     session: toSession(session),
     personName: ran.person.name,
     kit: ran.kit,
@@ -77,11 +87,12 @@ export const judgeSession = async (scope: Scope, context: Context, session: Sess
     records: ran.records,
     nextSheetId: (await openSheet(scope, session.personId))?.id ?? null,
   };
-  return { review, judged, ran };
 };
 
-export const readReview = async (scope: Scope, context: Context, session: SessionRow): Promise<ReviewDto> =>
-  (await judgeSession(scope, context, session)).review;
+export const readReview = async (scope: Scope, context: Context, session: SessionRow): Promise<ReviewDto> => {
+  const file = await findPersonFile(scope, context, session.personId);
+  return reviewOf(scope, session, await judgeSession(scope, file, session), await file.tracks());
+};
 
 /** An outcome without what only a decision carries. */
 const plain = ({ verdict, change, dose, reasons, variationId, values }: ReviewItemDto['alternatives'][number]['outcome']) => ({

@@ -2,11 +2,10 @@ import { changesOf, checkInOf } from '@drubo/contracts';
 import type { KitDto, SessionRecordDto } from '@drubo/contracts';
 import { dayNumber } from '@drubo/core';
 import type { JudgedWith, RanSession } from '@drubo/core/loop';
-import type { Context } from '../context';
 import type { PersonRow, SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
-import { exerciseHistory } from '../person/exercise-history';
-import { findPerson, findSheet } from '../shared/find';
+import type { PersonFile } from '../person/person-file';
+import { findSheet } from '../shared/find';
 import { judgeContext } from '../person/judge-context';
 import { personPicture } from '../person/person-picture';
 import { sessionRecordsOf } from '../db/queries/session-records';
@@ -23,13 +22,13 @@ export interface Ran {
 }
 
 /** Reads a session with its sheet, the changes of the day and its sets, and what was known that day. */
-export const ranSession = async (scope: Scope, context: Context, session: SessionRow): Promise<Ran> => {
+export const ranSession = async (scope: Scope, file: PersonFile, session: SessionRow): Promise<Ran> => {
   const sheet = await findSheet(scope, session.sheetId);
   const records = await sessionRecordsOf(scope, session.id);
   const rows = await scope.all('sheetItems', { sheetId: sheet.id }, { order: [['position', 'ASC']] });
-  const person = await findPerson(scope, session.personId);
-  const picture = await personPicture(scope, person, session.date, sheet.kitId);
-  const history = await exerciseHistory(scope, person.id, session.startedAt);
+  const { person } = file;
+  const picture = await personPicture(file, session.date, sheet.kitId);
+  const history = await file.historyBefore(session.startedAt);
   return {
     ran: {
       sessionId: session.id,
@@ -46,7 +45,7 @@ export const ranSession = async (scope: Scope, context: Context, session: Sessio
       sets: await setsOf(scope, session.id),
     },
     judgedWith: {
-      context: await judgeContext(scope, context, person, picture, { history, day: dayNumber(session.date) }),
+      context: await judgeContext(file, picture, { history, day: dayNumber(session.date) }),
       bodyMassKg: person.massKg,
       pastOf: (variationId) => history.of(variationId),
     },

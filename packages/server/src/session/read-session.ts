@@ -3,6 +3,7 @@ import type { Context } from '../context';
 import { toSession } from '../db/mappers/rows';
 import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
+import { findPersonFile } from '../person/person-file';
 import { findSheet } from '../shared/find';
 import { readSheetWith } from '../sheet/read-sheet';
 import { sessionRecordsOf } from '../db/queries/session-records';
@@ -13,7 +14,14 @@ import { setCounts, setsOf } from '../db/queries/sets';
 export const readSession = async (scope: Scope, context: Context, row: SessionRow): Promise<SessionDetailDto> => {
   const records = await sessionRecordsOf(scope, row.id);
   const broughtIds = records.flatMap(({ fields }) => broughtIn(fields)?.id ?? []);
-  const { sheet, extra } = await readSheetWith(scope, context, await findSheet(scope, row.sheetId), null, broughtIds);
+  const { sheet, extra } = await readSheetWith(
+    scope,
+    context,
+    await findPersonFile(scope, context, row.personId),
+    await findSheet(scope, row.sheetId),
+    null,
+    broughtIds,
+  );
   return { session: toSession(row), sheet, sets: await setsOf(scope, row.id), records, floorItems: extra };
 };
 

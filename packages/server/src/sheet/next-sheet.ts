@@ -9,6 +9,7 @@ import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { isSet } from '../db/where';
 import { composingOf, inputAt } from '../person/composing-of';
+import type { PersonFile } from '../person/person-file';
 import { localDateOf } from '../shared/local-date';
 import { itemsOf, writeItems } from './sheet-items';
 import { planFields, planRows, toSheetPlan } from './sheet-plan';
@@ -70,10 +71,11 @@ const writePlan = async (scope: Scope, sheet: SheetRow, plan: SheetPlan, planned
  * Makes the person's next sheet. There must be no open one. A copy kept for the day comes first; otherwise it is the loop's
  * to say.
  */
-export const makeNextSheet = async (scope: Scope, context: Context, person: PersonRow, timeZone: string): Promise<SheetRow> => {
+export const makeNextSheet = async (scope: Scope, context: Context, file: PersonFile, timeZone: string): Promise<SheetRow> => {
+  const { person } = file;
   const now = context.clock.now();
   const plannedOn = localDateOf(now, timeZone);
-  const { composing, catalogue } = await composingOf(scope, context, person, plannedOn);
+  const { composing, catalogue } = await composingOf(scope, file, plannedOn);
   const copy = await copyFor(scope, person.id, composing.trainsOn);
   if (copy) {
     await scope.update('sheets', { state: 'next', forDate: null }, { id: copy.id });
@@ -108,28 +110,26 @@ const copyFor = async (scope: Scope, personId: string, trainsOn: number): Promis
 /** What changed since a waiting sheet was agreed, for the day it is read. Nothing of it is written. */
 export const sinceOf = async (
   scope: Scope,
-  context: Context,
+  file: PersonFile,
   sheet: SheetRow,
   stored: readonly SheetItemRow[],
-  person: PersonRow,
   today: string,
 ): Promise<readonly Since[]> => {
   if (sheet.state !== 'next') return [];
-  const { composing, catalogue } = await composingOf(scope, context, person, today);
+  const { composing, catalogue } = await composingOf(scope, file, today);
   return sinceAgreed(inputAt(composing, catalogue, sheet.kitId), toSheetPlan(sheet, stored));
 };
 
 /** A waiting sheet as its session starts with it: what safety asks for, and what was taken. It is then a snapshot. */
 export const fixAtStart = async (
   scope: Scope,
-  context: Context,
+  file: PersonFile,
   sheet: SheetRow,
-  person: PersonRow,
   date: string,
   taken: readonly string[],
 ): Promise<void> => {
   if (sheet.state !== 'next') return;
-  const { composing, catalogue } = await composingOf(scope, context, person, date);
+  const { composing, catalogue } = await composingOf(scope, file, date);
   const plan = toSheetPlan(sheet, await itemsOf(scope, sheet.id));
   const input = inputAt(composing, catalogue, sheet.kitId);
   const fixed = fixedAtStart(input, plan, taken);
@@ -144,14 +144,15 @@ export const fixAtStart = async (
 export const replanSheet = async (
   scope: Scope,
   context: Context,
-  person: PersonRow,
+  file: PersonFile,
   timeZone: string,
   byTrainer = false,
 ): Promise<void> => {
+  const { person } = file;
   const sheet = await openSheet(scope, person.id);
   if (!sheet || sheet.state !== 'next') return;
   const today = localDateOf(context.clock.now(), timeZone);
-  const { composing, catalogue } = await composingOf(scope, context, person, today);
+  const { composing, catalogue } = await composingOf(scope, file, today);
   const isFirst = composing.stage.sessionsDone === 0;
   if (!isFirst && !byTrainer) return;
   const waiting = toSheetPlan(sheet, await itemsOf(scope, sheet.id));
@@ -167,14 +168,15 @@ export const replanSheet = async (
 export const takeNextSheet = async (
   scope: Scope,
   context: Context,
-  person: PersonRow,
+  file: PersonFile,
   timeZone: string,
   plan: (plannedFrom: ReviewToSheet['plannedFrom'], after: MadeAfter) => Promise<SheetPlan | null>,
 ): Promise<void> => {
+  const { person } = file;
   const open = await openSheet(scope, person.id);
   const sheet = open?.state === 'next' ? open : null;
   const today = localDateOf(context.clock.now(), timeZone);
-  const { composing, catalogue } = await composingOf(scope, context, person, today);
+  const { composing, catalogue } = await composingOf(scope, file, today);
   const waiting = sheet ? toSheetPlan(sheet, await itemsOf(scope, sheet.id)) : null;
   const after = await madeAfter(scope, context, person.id, composing, waiting);
   const input = inputAt(composing, catalogue, sheet?.kitId ?? null);

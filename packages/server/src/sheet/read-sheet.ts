@@ -9,17 +9,15 @@ import type { Since } from '@drubo/core/loop';
 import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
-import { doneBy, exerciseHistory } from '../person/exercise-history';
-import { findPerson } from '../shared/find';
+import { doneBy } from '../person/exercise-history';
 import { fittedTo } from '../person/judge-context';
-import { catalogueOf } from '../studio/movements';
 import { localDateOf } from '../shared/local-date';
 import { sinceOf } from './next-sheet';
+import type { PersonFile } from '../person/person-file';
 import { careOf, personPicture } from '../person/person-picture';
 import { setsOf } from '../db/queries/sets';
 import { toSheetItem } from './sheet-plan';
 import { itemsOf } from './sheet-items';
-import { tracksOf } from '../person/tracks';
 
 /** How many sessions back "last time" looks for a slot. */
 const SESSIONS_BACK = 6;
@@ -28,29 +26,31 @@ const SESSIONS_BACK = 6;
 export const readSheet = async (
   scope: Scope,
   context: Context,
+  file: PersonFile,
   sheet: SheetRow,
   today: string | null = null,
-): Promise<SheetDto> => (await readSheetWith(scope, context, sheet, today, [])).sheet;
+): Promise<SheetDto> => (await readSheetWith(scope, context, file, sheet, today, [])).sheet;
 
 /** The same, with exercises that came in while its session ran. */
 export const readSheetWith = async (
   scope: Scope,
   context: Context,
+  file: PersonFile,
   sheet: SheetRow,
   /** The day a waiting sheet is read for; null: as it was planned. */
   today: string | null,
   extraIds: readonly string[],
 ): Promise<{ sheet: SheetDto; extra: SheetItemDto[] }> => {
-  const person = await findPerson(scope, sheet.personId);
+  const { person } = file;
   const rows = await itemsOf(scope, sheet.id);
-  const since = today === null ? [] : await sinceOf(scope, context, sheet, rows, person, today);
+  const since = today === null ? [] : await sinceOf(scope, file, sheet, rows, today);
   const day = today ?? (await todayOf(scope, context));
-  const picture = await personPicture(scope, person, day, sheet.kitId);
+  const picture = await personPicture(file, day, sheet.kitId);
   const { last: before, startedAt } = await lastTimes(scope, sheet);
-  const past = await exerciseHistory(scope, sheet.personId, startedAt);
-  const catalogue = await catalogueOf(scope, context);
+  const past = await file.historyBefore(startedAt);
+  const catalogue = await file.catalogue();
   const variationOf = (row: Pick<SheetItemRow, 'variationId'>) => getVariation(catalogue, row.variationId);
-  const tracks = sheet.state === 'next' ? await tracksOf(scope, sheet.personId) : [];
+  const tracks = sheet.state === 'next' ? await file.tracks() : [];
   const asItem = (row: Omit<SheetItemRow, 'studioId'>): SheetItemDto => ({
     ...toSheetItem(row),
     feelers: feelersLeft(row),

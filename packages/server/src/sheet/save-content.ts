@@ -15,7 +15,8 @@ import type { SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { AppError } from '../shared/errors';
 import { composingOf, inputAt } from '../person/composing-of';
-import { findKit, findPerson } from '../shared/find';
+import type { PersonFile } from '../person/person-file';
+import { findKit } from '../shared/find';
 import { localDateOf } from '../shared/local-date';
 import { usualDay } from './next-sheet';
 import { asRow, itemsOf, writeItems } from './sheet-items';
@@ -77,13 +78,14 @@ const isRearranged = (sheet: SheetRow, stored: readonly SheetItemRow[], content:
 export const saveContent = async (
   scope: Scope,
   context: Context,
+  file: PersonFile,
   sheet: SheetRow,
   content: SheetContentDto,
   timeZone: string,
 ): Promise<SheetRow> => {
-  const person = await findPerson(scope, sheet.personId);
+  const { person } = file;
   if (content.kitId !== null) await findKit(scope, content.kitId);
-  const { composing, catalogue } = await composingOf(scope, context, person, localDateOf(context.clock.now(), timeZone));
+  const { composing, catalogue } = await composingOf(scope, file, localDateOf(context.clock.now(), timeZone));
   const input = inputAt(composing, catalogue, content.kitId);
   const stored = await itemsOf(scope, sheet.id);
   const known = (item: Item) => stored.find(({ id, variationId }) => id === item.id && variationId === item.variationId);

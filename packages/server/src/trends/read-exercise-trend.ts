@@ -6,10 +6,9 @@ import { exercisePoints } from '@drubo/core/trends';
 import type { Caller, Context } from '../context';
 import { setsOf as currentSetsOf } from '../db/queries/sets';
 import { sessionsOfMovement } from '../db/queries/trends';
-import type { PersonRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { AppError } from '../shared/errors';
-import { exerciseHistory } from '../person/exercise-history';
+import type { PersonFile } from '../person/person-file';
 import { judgeContext } from '../person/judge-context';
 import { localDateOf } from '../shared/local-date';
 import { personPicture } from '../person/person-picture';
@@ -21,19 +20,20 @@ export const readExerciseTrend = async (
   scope: Scope,
   context: Context,
   caller: Caller,
-  person: PersonRow,
+  file: PersonFile,
   variationId: string,
   weeks: string | undefined,
 ): Promise<ExerciseTrendDto> => {
+  const { person } = file;
   const since = sinceOf(context, caller, weeks);
   const done = await sessionsOfMovement(scope, { personId: person.id, since }, variationId);
   const itemIds = done.map(({ itemId }) => itemId);
   const sessionIds = done.map(({ sessionId }) => sessionId);
   const setsOf = grouped(await currentSetsOf(scope, sessionIds, itemIds), (set) => `${set.sessionId} ${set.itemId}`);
   const today = localDateOf(context.clock.now(), caller.timeZone);
-  const picture = await personPicture(scope, person, today);
-  const history = await exerciseHistory(scope, person.id, null);
-  const judged = await judgeContext(scope, context, person, picture, { history, day: dayNumber(today) });
+  const picture = await personPicture(file, today);
+  const history = await file.historyBefore(null);
+  const judged = await judgeContext(file, picture, { history, day: dayNumber(today) });
   const variation = findVariation(judged.catalogue, variationId);
   if (!variation) throw new AppError('not-found', 'There is no movement with this id here.');
   const past = done

@@ -1,0 +1,8 @@
+import { findPerson } from '../shared/find';
+import type { Operation } from '../shared/work';
+import { exportBundle } from '../transfer/export-bundle';
+
+export const exportPerson: Operation<'exportPerson'> = async ({ scope, context, caller }, { params }) => {
+  const { id } = await findPerson(scope, params.personId);
+  return exportBundle(context, caller.studioId, id);
+};

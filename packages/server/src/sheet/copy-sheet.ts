@@ -1,0 +1,20 @@
+import { findPersonFile } from '../person/person-file';
+import { findSheet, refuseErased } from '../shared/find';
+import type { Operation } from '../shared/work';
+import { readSheet } from './read-sheet';
+import { itemsOf } from './sheet-items';
+
+export const copySheet: Operation<'copySheet'> = async ({ scope, context }, { params, body }) => {
+  await refuseErased(scope, 'sheets', params.copyId);
+  const sheet = await findSheet(scope, params.sheetId);
+  const items = await itemsOf(scope, sheet.id);
+  const { studioId: _, ...own } = sheet;
+  const now = context.clock.now().toISOString();
+  const copy = { ...own, id: params.copyId, version: 1, attempt: 0, createdAt: now, isShaped: true };
+  await scope.insert('sheets', { ...copy, state: 'later', forDate: body.on });
+  await scope.insertAll(
+    'sheetItems',
+    items.map((item) => ({ ...item, id: context.newId(), sheetId: copy.id, isOwn: true })),
+  );
+  return readSheet(scope, context, await findPersonFile(scope, context, copy.personId), await findSheet(scope, copy.id));
+};
