@@ -12,6 +12,7 @@ const STOREYS = [
   ['coaching'],
   ['composer'],
   ['session', 'sensing', 'sheet-editing'],
+  ['live'],
   ['trends', 'loop'],
   ['simulation'],
 ];

@@ -1,7 +1,7 @@
 // A session while it runs, as the floor shows it: where the trainer stands, what comes, what is on the pad, the rest.
-export { adviceFor, firstSideOf } from './advice-for';
+export { adviceFor, factsOf, firstSideOf } from './advice-for';
 export type { ExerciseFacts } from './advice-for';
-export { askedFor, parentOf, passedOver } from './coming-set';
+export { askedFor, isLastSide, parentOf, passedOver } from './coming-set';
 export {
   askedOf,
   endingOf,

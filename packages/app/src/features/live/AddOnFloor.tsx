@@ -8,7 +8,15 @@ import type { FloorDetail } from './floor';
 import type { Live } from './use-live';
 
 /** Puts an exercise into the running session, dosed for this person. */
-export const AddOnFloor = ({ live, detail, onClose }: { live: Live; detail: FloorDetail; onClose(): void }) => {
+export const AddOnFloor = ({
+  live,
+  detail,
+  onClose,
+}: {
+  live: Pick<Live, 'addExercise'>;
+  detail: FloorDetail;
+  onClose(): void;
+}) => {
   const { input } = useComposing(detail.sheet);
   const content = contentOfSheet(detail.sheet);
   if (!input) {

@@ -1,12 +1,13 @@
 import { StyleSheet, View } from 'react-native';
+import { setsOf } from '@drubo/core/live';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
 import { WhyLoad } from '../sheet/WhyLoad';
-import type { Exercise } from './progress';
 import type { Live } from './use-live';
+import type { Exercise } from './floor';
 
 const EDGE = { stop: 'clay', change: 'saffron', cue: 'saffron', go: 'hairline' } as const;
 /** What kind of advice it is, told by a word as well as by the edge. */
@@ -26,7 +27,7 @@ const BEHIND = new Set<string>([
 ]);
 
 /** The one line after a set: what to do now, with why, and a way to leave the exercise where that is the advice. */
-export const AdviceLine = ({ live, exercise }: { live: Live; exercise: Exercise }) => {
+export const AdviceLine = ({ live, exercise }: { live: Pick<Live, 'advice' | 'fewerSets' | 'leave'>; exercise: Exercise }) => {
   const palette = usePalette();
   const explainAll = useExplain();
   const { advice } = live;
@@ -43,7 +44,7 @@ export const AdviceLine = ({ live, exercise }: { live: Live; exercise: Exercise 
         {text}
       </Txt>
       <WhyLoad variation={exercise.variation} item={exercise.item} reasons={advice.reasons} />
-      {setsTo !== undefined && exercise.isOpen && live.setsOwed(exercise) > setsTo && (
+      {setsTo !== undefined && exercise.isOpen && setsOf(exercise) > setsTo && (
         <Button
           label={`${setsTo} sets`}
           says={`Only ${setsTo} sets of this today`}

@@ -6,6 +6,7 @@ import { checkSession, NOT_ASKED } from '@drubo/core/session';
 import type { CheckIn } from '@drubo/core/session';
 import { ENERGY_VALUES, ILLNESS_VALUES, JOINT_AREAS, MORNING_VALUES, SLEEP_VALUES, SORE_MUSCLES } from '@drubo/core/vocabulary';
 import type { Side } from '@drubo/core/vocabulary';
+import { factsOf } from '@drubo/core/live';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
@@ -14,7 +15,6 @@ import { Scale } from '../../ui/Scale';
 import { Stepper } from '../../ui/Stepper';
 import { Ticks } from '../../ui/Ticks';
 import { Heading, Txt } from '../../ui/Txt';
-import { factsOf } from './advice-input';
 import type { FloorDetail } from './floor';
 import { PressureFields } from './PressureFields';
 import { ProposalList } from './ProposalList';
@@ -45,7 +45,15 @@ const asksMorning = ({ sheet }: FloorDetail): boolean =>
  * A few taps before the first set, every one of them optional. What the answers change today is proposed below them as
  * they are given, each with why and a tick; nothing changes unless it is taken.
  */
-export const CheckInDialog = ({ live, detail, onClose }: { live: Live; detail: FloorDetail; onClose(): void }) => {
+export const CheckInDialog = ({
+  live,
+  detail,
+  onClose,
+}: {
+  live: Pick<Live, 'exercises' | 'keepCheckIn'>;
+  detail: FloorDetail;
+  onClose(): void;
+}) => {
   const [answers, setAnswers] = useState<CheckIn>(detail.checkIn ?? NOT_ASKED);
   const [refused, setRefused] = useState<readonly string[]>([]);
   const [isPressureWrong, setPressureWrong] = useState(false);

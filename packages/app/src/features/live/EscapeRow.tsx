@@ -2,15 +2,22 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
-import type { FloorDetail } from './floor';
+import type { Exercise, FloorDetail } from './floor';
 import { KitTakenDialog } from './KitTakenDialog';
 import { PainStopDialog } from './PainStopDialog';
-import type { Exercise } from './progress';
 import { TimeDialog } from './TimeDialog';
 import type { Live } from './use-live';
 
 /** The three escapes, always at hand and each two taps to a done deed: kit taken, short of time, stop for pain. */
-export const EscapeRow = ({ live, exercise, detail }: { live: Live; exercise: Exercise; detail: FloorDetail }) => {
+export const EscapeRow = ({
+  live,
+  exercise,
+  detail,
+}: {
+  live: Pick<Live, 'changeDay' | 'exercises' | 'pad' | 'slot' | 'stopForPain' | 'swap'>;
+  exercise: Exercise;
+  detail: FloorDetail;
+}) => {
   const [open, setOpen] = useState<'kit' | 'time' | 'pain' | null>(null);
   const close = () => setOpen(null);
   return (

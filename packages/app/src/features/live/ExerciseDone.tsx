@@ -3,8 +3,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Txt } from '../../ui/Txt';
 import { EscapeRow } from './EscapeRow';
-import type { FloorDetail } from './floor';
-import type { Exercise } from './progress';
+import type { Exercise, FloorDetail } from './floor';
 import type { Live } from './use-live';
 
 /** Every row of this exercise is logged: on to the next one, or to the end. */
@@ -14,7 +13,7 @@ export const ExerciseDone = ({
   detail,
   onFinish,
 }: {
-  live: Live;
+  live: Pick<Live, 'changeDay' | 'exercises' | 'goTo' | 'pad' | 'slot' | 'stopForPain' | 'swap'>;
   exercise: Exercise;
   detail: FloorDetail;
   onFinish(): void;

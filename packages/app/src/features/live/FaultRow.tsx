@@ -1,11 +1,11 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { FAULT_LABELS } from '@drubo/core/explain';
 import type { FaultSeverity } from '@drubo/core/vocabulary';
+import { isUnclean, markDangerous, tapFault } from '@drubo/core/live';
+import type { Pad } from '@drubo/core/live';
 import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
-import { isUnclean, markDangerous, tapFault } from './pad';
-import type { Pad } from './pad';
-import type { Exercise } from './progress';
+import type { Exercise } from './floor';
 
 const WORDS: Record<FaultSeverity, string> = { note: 'note', breaks: 'breaks the set', dangerous: 'dangerous' };
 

@@ -1,9 +1,9 @@
+import { countRows } from '@drubo/core/live';
 import { useRouter } from 'expo-router';
 import { Confirm } from '../../ui/Confirm';
 import type { FloorDetail } from './floor';
 import { FinishDialog } from './FinishDialog';
 import { forgetPlace } from './place';
-import { countRows } from './progress';
 import type { Live } from './use-live';
 
 /** The two ways a session ends: finished, or thrown away after asking. */
@@ -13,7 +13,7 @@ export const FinishFlow = ({
   how,
   onClose,
 }: {
-  live: Live;
+  live: Pick<Live, 'exercises' | 'place' | 'setSession'>;
   detail: FloorDetail;
   how: 'finish' | 'discard';
   onClose(): void;

@@ -4,18 +4,18 @@ import { schoolCues } from '@drubo/core';
 import { painAdvice } from '@drubo/core/judging';
 import type { Schools } from '@drubo/core/vocabulary';
 import { formatLoad } from '@drubo/core/explain';
+import { runningRest } from '@drubo/core/live';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
 import { lastTimeLine } from '../sheet/last-time';
-import type { Exercise } from './progress';
-import { runningRest } from './rest';
 import { RestStrip } from './RestStrip';
 import { setNameWithSide } from './set-name';
 import type { LastChange } from './use-keeping';
 import type { Live } from './use-live';
+import type { Exercise } from './floor';
 
 /** What was just logged, in words. */
 const wordsOf = (set: SetRecordDto, name: string | null): string =>
@@ -45,7 +45,10 @@ export const InfoStrip = ({
   sets,
   schools,
 }: {
-  live: Live;
+  live: Pick<
+    Live,
+    'addRest' | 'advice' | 'amended' | 'exercises' | 'isLive' | 'lastChange' | 'pad' | 'place' | 'problem' | 'skipRest' | 'undo'
+  >;
   exercise: Exercise;
   sets: readonly SetRecordDto[];
   schools: Schools;

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { contentOfSheet } from '@drubo/contracts';
 import { isHardKind } from '@drubo/core';
 import { freeSlot } from '@drubo/core/composing';
+import { thingsOf, withoutTaken } from '@drubo/core/live';
 import { useComposing } from '../../data/use-composing';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -10,9 +11,8 @@ import { Chip } from '../../ui/Chip';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { InsteadList } from '../sheet/InsteadList';
-import type { FloorDetail } from './floor';
-import type { Exercise } from './progress';
-import { thingsOf, withoutTaken } from './taken-kit';
+import type { Exercise, FloorDetail } from './floor';
+import { takenLabel } from './taken-words';
 import type { Live } from './use-live';
 
 /** What stands in for an exercise whose kit is taken: the nearest that needs none of it, dosed; one tap takes it. */
@@ -22,7 +22,7 @@ export const KitTakenDialog = ({
   detail,
   onClose,
 }: {
-  live: Live;
+  live: Pick<Live, 'swap'>;
   exercise: Exercise;
   detail: FloorDetail;
   onClose(): void;
@@ -51,12 +51,14 @@ export const KitTakenDialog = ({
             Taken. Tap what is free after all.
           </Txt>
           <View style={styles.row}>
-            {things.map(({ id, label }) => (
+            {things.map((thing) => (
               <Chip
-                key={id}
-                label={label}
-                chosen={!free.includes(id)}
-                onPress={() => setFree(free.includes(id) ? free.filter((other) => other !== id) : [...free, id])}
+                key={thing.id}
+                label={takenLabel(thing)}
+                chosen={!free.includes(thing.id)}
+                onPress={() =>
+                  setFree(free.includes(thing.id) ? free.filter((other) => other !== thing.id) : [...free, thing.id])
+                }
               />
             ))}
           </View>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { repsTop } from '@drubo/core';
+import { runningRest, tapFault } from '@drubo/core/live';
 import { newId } from '../../data/ids';
 import { useRunning } from '../../data/use-running';
 import { usePersonWriter } from '../../data/use-person-writer';
@@ -18,7 +19,7 @@ import { CheckInDialog } from './CheckInDialog';
 import { CheckInStrip } from './CheckInStrip';
 import { ExerciseDone } from './ExerciseDone';
 import { FinishFlow } from './FinishFlow';
-import type { FloorDetail } from './floor';
+import type { Exercise, FloorDetail } from './floor';
 import { InfoStrip } from './InfoStrip';
 import { LiveHeader } from './LiveHeader';
 import { MoreDialog } from './MoreDialog';
@@ -26,9 +27,6 @@ import type { MoreChoice } from './MoreDialog';
 import { NothingYet } from './NothingYet';
 import { OtherSessions } from './OtherSessions';
 import { PadPanel } from './PadPanel';
-import { tapFault } from './pad';
-import type { Exercise } from './progress';
-import { runningRest } from './rest';
 import { SensorStrip } from './SensorStrip';
 import { SetRow } from './SetRow';
 import { TargetLine } from './TargetLine';
@@ -78,7 +76,10 @@ export const LivePage = ({ detail }: { detail: FloorDetail }) => {
   );
 };
 
-const useKeys = (live: Live, detail: FloorDetail): void => {
+const useKeys = (
+  live: Pick<Live, 'change' | 'exercise' | 'exercises' | 'isReady' | 'log' | 'pad' | 'place' | 'skipRest' | 'slot'>,
+  detail: FloorDetail,
+): void => {
   const { exercise, pad } = live;
   useLiveKeys({
     log: () => void (live.slot && live.isReady && live.log()),
@@ -96,7 +97,39 @@ const useKeys = (live: Live, detail: FloorDetail): void => {
 };
 
 interface FloorProps {
-  live: Live;
+  live: Pick<
+    Live,
+    | 'addDrop'
+    | 'addRest'
+    | 'addSet'
+    | 'advice'
+    | 'amended'
+    | 'asked'
+    | 'change'
+    | 'changeDay'
+    | 'choose'
+    | 'countFromNow'
+    | 'exercises'
+    | 'fewerSets'
+    | 'goTo'
+    | 'isLive'
+    | 'isReady'
+    | 'lastChange'
+    | 'leave'
+    | 'loads'
+    | 'log'
+    | 'measure'
+    | 'pad'
+    | 'place'
+    | 'problem'
+    | 'removeSet'
+    | 'skipCheckIn'
+    | 'skipRest'
+    | 'slot'
+    | 'stopForPain'
+    | 'swap'
+    | 'undo'
+  >;
   exercise: Exercise;
   detail: FloorDetail;
   isWide: boolean;
@@ -150,10 +183,11 @@ const Floor = ({ live, exercise, detail, isWide, onOpen }: FloorProps) => {
 };
 
 /** Whether the set at hand stands below what was asked, so that one more row asks why. */
-const isShortOf = ({ pad, asked }: Live): boolean => pad !== undefined && asked !== undefined && pad.reps < asked.reps;
+const isShortOf = ({ pad, asked }: Pick<Live, 'asked' | 'pad'>): boolean =>
+  pad !== undefined && asked !== undefined && pad.reps < asked.reps;
 
 /** The moving figure, as large as what is left, with its sound. */
-const FloorFigure = ({ live, exercise }: { live: Live; exercise: Exercise }) => {
+const FloorFigure = ({ live, exercise }: { live: Pick<Live, 'asked' | 'countFromNow' | 'pad'>; exercise: Exercise }) => {
   const [area, setArea] = useState({ width: 0, height: 0 });
   const hasSound = useSetting(isSoundOn);
   const beat = useBeat();
@@ -200,7 +234,20 @@ const Dialogs = ({
   open,
   onOpen,
 }: {
-  live: Live;
+  live: Pick<
+    Live,
+    | 'addExercise'
+    | 'asked'
+    | 'change'
+    | 'exercise'
+    | 'exercises'
+    | 'keepCheckIn'
+    | 'leave'
+    | 'note'
+    | 'pad'
+    | 'place'
+    | 'setSession'
+  >;
   detail: FloorDetail;
   open: MoreChoice | 'more' | null;
   onOpen(open: MoreChoice | null): void;

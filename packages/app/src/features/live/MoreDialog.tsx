@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { CAUTION_LABELS, ENDING_LABELS } from '@drubo/core/explain';
 import { schoolCues } from '@drubo/core';
 import type { SetEnding } from '@drubo/core/vocabulary';
+import { endingOf } from '@drubo/core/live';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
@@ -13,7 +14,6 @@ import { AtHand } from '../care/WarningDialog';
 import type { FloorDetail } from './floor';
 import { LiveSettings } from './LiveSettings';
 import { OffKitLoad } from './OffKitLoad';
-import { endingOf } from './pad';
 import type { Live } from './use-live';
 
 /** Endings a trainer picks by hand; pain has a button of its own. */
@@ -30,7 +30,7 @@ export const MoreDialog = ({
   onChoose,
   onClose,
 }: {
-  live: Live;
+  live: Pick<Live, 'asked' | 'change' | 'exercise' | 'leave' | 'note' | 'pad'>;
   detail: FloorDetail;
   onChoose(choice: MoreChoice): void;
   onClose(): void;
@@ -97,7 +97,7 @@ export const MoreDialog = ({
 };
 
 /** A line about this exercise or the session, kept at once. */
-const QuickNote = ({ live, onKept }: { live: Live; onKept(): void }) => {
+const QuickNote = ({ live, onKept }: { live: Pick<Live, 'note'>; onKept(): void }) => {
   const [text, setText] = useState('');
   const trimmed = text.trim();
   const isTooLong = trimmed.length > NOTE_MAX;

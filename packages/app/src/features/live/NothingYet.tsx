@@ -7,7 +7,7 @@ import type { MoreChoice } from './MoreDialog';
 import type { Live } from './use-live';
 
 /** A session without an exercise: started without a sheet, or all of it left out. */
-export const NothingYet = ({ live, onOpen }: { live: Live; onOpen(open: MoreChoice): void }) => (
+export const NothingYet = ({ live, onOpen }: { live: Pick<Live, 'problem'>; onOpen(open: MoreChoice): void }) => (
   <View style={styles.box}>
     <Empty
       title="Nothing in this session yet"

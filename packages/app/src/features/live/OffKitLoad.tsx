@@ -12,7 +12,7 @@ import type { Live } from './use-live';
 const MOST_KG = 500;
 
 /** A load the kit here does not make, as it is labelled: taken, and marked as off the kit. */
-export const OffKitLoad = ({ live, onKept }: { live: Live; onKept(): void }) => {
+export const OffKitLoad = ({ live, onKept }: { live: Pick<Live, 'change' | 'pad'>; onKept(): void }) => {
   const { unit } = useStudio();
   const [text, setText] = useState('');
   const value = readNumber(text);

@@ -1,14 +1,13 @@
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet } from 'react-native';
 import { formatRest } from '@drubo/core/explain';
+import { exercisesOf, runningRest } from '@drubo/core/live';
 import { useRunning } from '../../data/use-running';
 import { useSession } from '../../data/use-session';
 import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { onTheFloor } from './floor';
 import { usePlaceOf } from './place';
-import { exercisesOf } from './progress';
-import { runningRest } from './rest';
 import { useNow } from './use-now';
 
 const MOST = 4;

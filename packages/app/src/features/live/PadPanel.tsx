@@ -5,6 +5,7 @@ import { heldDepth } from '@drubo/core/catalogue';
 import { isOffKit } from '@drubo/core/kit';
 import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
+import { endingOf, isAsPlanned, RESERVE_CAPS } from '@drubo/core/live';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Stepper } from '../../ui/Stepper';
@@ -12,10 +13,8 @@ import { Countdown } from './Countdown';
 import { EndingRow } from './EndingRow';
 import { EscapeRow } from './EscapeRow';
 import { FaultRow } from './FaultRow';
-import type { FloorDetail } from './floor';
-import { endingOf, isAsPlanned, RESERVE_CAPS } from './pad';
+import type { Exercise, FloorDetail } from './floor';
 import { PainDialog } from './PainDialog';
-import type { Exercise } from './progress';
 import { ReservePad } from './ReservePad';
 import { setNameWithSide } from './set-name';
 import type { Live } from './use-live';
@@ -25,7 +24,32 @@ const MAX_SECONDS = 600;
 const HOLD_STEP_SECONDS = 5;
 
 /** The pad of the set at hand: reps, load, reserve, pain and faults, and one big button. */
-export const PadPanel = ({ live, exercise, detail }: { live: Live; exercise: Exercise; detail: FloorDetail }) => {
+export const PadPanel = ({
+  live,
+  exercise,
+  detail,
+}: {
+  live: Pick<
+    Live,
+    | 'amended'
+    | 'asked'
+    | 'change'
+    | 'changeDay'
+    | 'choose'
+    | 'countFromNow'
+    | 'exercises'
+    | 'isReady'
+    | 'loads'
+    | 'log'
+    | 'pad'
+    | 'removeSet'
+    | 'slot'
+    | 'stopForPain'
+    | 'swap'
+  >;
+  exercise: Exercise;
+  detail: FloorDetail;
+}) => {
   const [isAskingPain, setAskingPain] = useState(false);
   const { pad, asked, amended, loads, slot } = live;
   if (!pad || !asked) return null;

@@ -6,14 +6,22 @@ import { Chip } from '../../ui/Chip';
 import { Modal } from '../../ui/Modal';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
-import type { Exercise } from './progress';
 import type { Live } from './use-live';
 import { inSentence } from '@drubo/core/explain';
+import type { Exercise } from './floor';
 
 const SCALE = Array.from({ length: 11 }, (_, at) => at);
 
 /** Stops for pain: how far they got stands there, one tap on how much it hurts logs it and leaves the exercise. */
-export const PainStopDialog = ({ live, exercise, onClose }: { live: Live; exercise: Exercise; onClose(): void }) => {
+export const PainStopDialog = ({
+  live,
+  exercise,
+  onClose,
+}: {
+  live: Pick<Live, 'pad' | 'stopForPain'>;
+  exercise: Exercise;
+  onClose(): void;
+}) => {
   const isTimed = exercise.item.dose.seconds !== undefined;
   const [reps, setReps] = useState(live.pad?.reps ?? 0);
   const stop = (pain: number | null) => {

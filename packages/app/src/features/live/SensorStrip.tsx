@@ -6,10 +6,10 @@ import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Txt } from '../../ui/Txt';
 import { plannedReps } from '@drubo/core';
-import type { Exercise } from './progress';
 import { useSensor } from './use-sensor';
 import type { Sensed } from './use-sensor';
 import type { Live } from './use-live';
+import type { Exercise } from './floor';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
@@ -25,7 +25,7 @@ const wordsOf = ({ state, reps, kept, slowing, doubted }: Sensed): string => {
 };
 
 /** What the rep sensor tells of this set: it fills the pad, and goes quiet without taking anything away. */
-export const SensorStrip = ({ live, exercise }: { live: Live; exercise: Exercise }) => {
+export const SensorStrip = ({ live, exercise }: { live: Pick<Live, 'asked' | 'change' | 'measure'>; exercise: Exercise }) => {
   const palette = usePalette();
   const { tempo } = exercise.item.dose;
   const sensed = useSensor(standInSensor, tempo);

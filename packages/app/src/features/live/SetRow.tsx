@@ -4,8 +4,8 @@ import type { SetSlot } from '@drubo/core';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { IconButton } from '../../ui/IconButton';
-import type { Exercise } from './progress';
 import { setNameWithSide } from './set-name';
+import type { Exercise } from './floor';
 
 /** Before the number of a row that is no plain set. */
 const KIND_LETTERS: Record<SetSlot['kind'], string> = { work: '', timed: '', feeler: 'F', ramp: 'R', drop: 'D' };

@@ -9,9 +9,9 @@ import { SPACE } from '../../theme/tokens';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyLoad } from '../sheet/WhyLoad';
-import type { Exercise } from './progress';
 import { setName } from './set-name';
 import type { Live } from './use-live';
+import type { Exercise } from './floor';
 
 /** What is asked of this set: which one, which leg, reps, load with its plates, reserve, and why that load. */
 export const TargetLine = ({
@@ -24,7 +24,7 @@ export const TargetLine = ({
   exercise: Exercise;
   slot: SetSlot | undefined;
   amended: SetRecordDto | null;
-  live: Live;
+  live: Pick<Live, 'advice' | 'asked'>;
   kit: Kit;
 }) => {
   const { item, variation } = exercise;

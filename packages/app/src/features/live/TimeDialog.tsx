@@ -10,8 +10,7 @@ import { Modal } from '../../ui/Modal';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
-import type { FloorDetail } from './floor';
-import type { Exercise } from './progress';
+import type { Exercise, FloorDetail } from './floor';
 import type { Live } from './use-live';
 
 const STEP_MINUTES = 5;
@@ -34,7 +33,15 @@ const byWorth = ({ sheet }: FloorDetail, exercises: readonly Exercise[]): Exerci
 };
 
 /** Fits what is left into the minutes left: what to pair, trim and drop, with why; one tap does it, one takes it back. */
-export const TimeDialog = ({ live, detail, onClose }: { live: Live; detail: FloorDetail; onClose(): void }) => {
+export const TimeDialog = ({
+  live,
+  detail,
+  onClose,
+}: {
+  live: Pick<Live, 'changeDay' | 'exercises'>;
+  detail: FloorDetail;
+  onClose(): void;
+}) => {
   const gone = minutesBetween(detail.session.startedAt, new Date().toISOString());
   const budget = detail.checkIn?.minutes ?? detail.sheet.minutesBudget;
   const [minutes, setMinutes] = useState(Math.max(STEP_MINUTES, Math.round((budget - gone) / STEP_MINUTES) * STEP_MINUTES));

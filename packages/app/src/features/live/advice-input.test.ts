@@ -1,8 +1,8 @@
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { NOT_ASKED } from '@drubo/core/session';
 import type { CheckIn } from '@drubo/core/session';
+import { adviceFor } from '@drubo/core/live';
 import { aDetail, aLoggedSet } from '../../../tests/builders';
-import { adviceFor } from './advice-input';
 import { onTheFloor } from './floor';
 
 const detail = onTheFloor(aDetail());

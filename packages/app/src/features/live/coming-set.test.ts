@@ -1,11 +1,8 @@
 import type { SessionRecordDto } from '@drubo/contracts';
 import type { SetSlot } from '@drubo/core';
+import { adviceFor, askedFor, exercisesOf, freshPad, isLastSide, parentOf, passedOver } from '@drubo/core/live';
 import { aDetail, aLoggedSet, aSessionRecord } from '../../../tests/builders';
-import { adviceFor } from './advice-input';
-import { askedFor, isLastSide, parentOf, passedOver } from './coming-set';
 import { onTheFloor } from './floor';
-import { freshPad } from './pad';
-import { exercisesOf } from './progress';
 
 type Logged = Parameters<typeof aDetail>[0];
 

@@ -1,16 +1,16 @@
 import { changesOf, checkInOf } from '@drubo/contracts';
 import type { ContentItemDto, SessionDetailDto, SheetItemDto } from '@drubo/contracts';
+import { builtInCatalogue } from '@drubo/core/catalogue';
+import type { Exercise as LiveExercise, Running } from '@drubo/core/live';
 import { onFloor } from '@drubo/core/session';
-import type { CheckIn, OnFloor } from '@drubo/core/session';
 import { freshOf } from '../../data/offline/fresh-items';
 
 /** A running session with the changes of the day on its sheet. */
-export interface FloorDetail extends SessionDetailDto {
-  floor: Omit<OnFloor<SheetItemDto>, 'content'>;
-  checkIn: CheckIn | null;
-  /** Exercises whose numbers the check-in made lighter already: the same pain cuts once a day. */
-  cutToday: ReadonlySet<string>;
-}
+export interface FloorDetail
+  extends SessionDetailDto, Pick<Running<SheetItemDto>, 'floor' | 'checkIn' | 'cutToday' | 'catalogue'> {}
+
+/** One exercise of it. */
+export type Exercise = LiveExercise<SheetItemDto>;
 
 /** An exercise that came in on the way, as the sheet's own are: what the server knows of it, else what this device does. */
 const asSheetItem = (item: ContentItemDto | SheetItemDto, known: readonly SheetItemDto[]): SheetItemDto => {
@@ -40,6 +40,7 @@ export const onTheFloor = (detail: SessionDetailDto): FloorDetail => {
     floor,
     checkIn: checkInOf(records),
     cutToday: new Set(cut),
+    catalogue: builtInCatalogue,
   };
   known.set(detail, made);
   return made;

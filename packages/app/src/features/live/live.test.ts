@@ -1,22 +1,25 @@
 import { endpoints } from '@drubo/contracts';
 import type { SessionDetailDto } from '@drubo/contracts';
-import { aDetail, aLoggedSet, aSessionRecord, aSheet, SESSION_ID } from '../../../tests/builders';
 import {
   askedOf,
+  countRows,
+  currentExercise,
   endingOf,
+  exercisesOf as exercisesOfFloor,
   freshPad,
   isAsPlanned,
   isUnclean,
+  lastLogged,
   markDangerous,
   padOf,
   removalOf,
   setBodyOf,
   setIdFor,
   tapFault,
-} from './pad';
+} from '@drubo/core/live';
+import { aDetail, aLoggedSet, aSessionRecord, aSheet, SESSION_ID } from '../../../tests/builders';
 import { forgetPlace, keepPlace, readPlace, START } from './place';
 import { onTheFloor } from './floor';
-import { countRows, currentExercise, exercisesOf as exercisesOfFloor, lastLogged } from './progress';
 
 const [squat, , lunge] = aSheet().items;
 const slot = { kind: 'work', setIndex: 0, side: 'both' } as const;

@@ -1,8 +1,7 @@
+import { exercisesOf, runningRest } from '@drubo/core/live';
 import { aDetail, aLoggedSet, aSessionRecord, aSheet } from '../../../tests/builders';
 import { onTheFloor } from './floor';
 import { START } from './place';
-import { exercisesOf } from './progress';
-import { runningRest } from './rest';
 
 const restOf = (sets: ReturnType<typeof aLoggedSet>[], place: Partial<typeof START> = {}, detail = aDetail(sets)) =>
   runningRest(exercisesOf(onTheFloor(detail)), sets, { ...START, ...place });

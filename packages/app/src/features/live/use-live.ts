@@ -4,18 +4,31 @@ import { isHardKind, isOfSlot } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
 import type { DraftItem } from '@drubo/core/sheet-editing';
 import type { ChangeCause, Role } from '@drubo/core/vocabulary';
+import {
+  adviceFor,
+  askedFor,
+  askedOf,
+  canDropAfter,
+  currentExercise,
+  exercisesOf,
+  freshPad,
+  goesOnAfter,
+  nextDrop,
+  padOf,
+  parentOf,
+  passedOver,
+  removalOf,
+  setBodyOf,
+  setIdFor,
+  slotAfterRamp,
+} from '@drubo/core/live';
+import type { Asked, Pad } from '@drubo/core/live';
 import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/overlay';
 import { itemToSend } from '../../data/settle';
-import { adviceFor } from './advice-input';
-import { askedFor, isLastSide, parentOf, passedOver } from './coming-set';
-import type { FloorDetail } from './floor';
-import { askedOf, freshPad, padOf, removalOf, setBodyOf, setIdFor } from './pad';
-import type { Asked, Pad } from './pad';
+import type { Exercise, FloorDetail } from './floor';
 import { keepPlace, readPlace } from './place';
 import type { Place } from './place';
-import { currentExercise, exercisesOf, slotAfterRamp } from './progress';
-import type { Exercise } from './progress';
 import { useKeeping } from './use-keeping';
 
 /** A second tap within this time is the same tap: a wet thumb must not log two sets. */
@@ -92,12 +105,7 @@ export const useLive = (detail: FloorDetail) => {
     setCountedFrom(null);
     setMeasured(null);
     setLastChange(null);
-    const isOwed = isHardKind(slot.kind) || slot.kind === 'feeler';
-    // The last row of an exercise was just logged: stand at the next exercise that has one.
-    const owed = exercise.rows.filter((row) => !row.set && row.slot.kind !== 'ramp' && row.slot.kind !== 'drop');
-    const isLastRow = owed.length <= (amended ? 0 : 1);
-    // In a pair or circuit the next exercise comes after every set.
-    const goesOn = isOwed && (isLastRow || (exercise.inTurn && isLastSide(exercise, slot))) && !amended;
+    const goesOn = goesOnAfter(exercise, slot, amended !== null);
     setPlace({ slot: null, pad: null, itemId: goesOn ? null : exercise.item.id });
     return body;
   };
@@ -126,11 +134,7 @@ export const useLive = (detail: FloorDetail) => {
     });
   };
 
-  const canDrop =
-    exercise?.done.at(-1) !== undefined &&
-    ['work', 'drop'].includes(exercise.done.at(-1)?.kind ?? '') &&
-    (exercise.done.at(-1)?.externalKg ?? 0) > 0 &&
-    exercise.item.dose.seconds === undefined;
+  const drop = exercise && canDropAfter(exercise) ? nextDrop(exercise) : null;
 
   return {
     exercises,
@@ -155,14 +159,7 @@ export const useLive = (detail: FloorDetail) => {
     goTo: (itemId: string) => setPlace({ itemId, slot: null, pad: null }),
     choose: (chosen: SetSlot | null) => setPlace({ slot: chosen, pad: null, itemId: exercise?.item.id ?? null }),
     /** Stands at a drop of the set just done; null where nothing was done or nothing can be taken off. */
-    addDrop: canDrop
-      ? () => {
-          const last = exercise?.done.at(-1);
-          if (!exercise || !last) return;
-          const drops = exercise.done.filter(({ kind, side }) => kind === 'drop' && side === last.side).length;
-          setPlace({ itemId: exercise.item.id, slot: { kind: 'drop', setIndex: drops, side: last.side }, pad: null });
-        }
-      : null,
+    addDrop: exercise && drop ? () => setPlace({ itemId: exercise.item.id, slot: drop, pad: null }) : null,
     addSet: () =>
       exercise &&
       setPlace({
@@ -180,9 +177,6 @@ export const useLive = (detail: FloorDetail) => {
       const fields = { kind: 'leave' as const, itemId: left.item.id, because };
       if (await changeDay([fields], `${left.variation.name} left for today.`)) setPlace({ itemId: null, slot: null, pad: null });
     },
-    /** Sets of an exercise, done and owed. */
-    setsOwed: ({ rows }: Exercise) =>
-      new Set(rows.filter((row) => isHardKind(row.slot.kind)).map((row) => row.slot.setIndex)).size,
     /** As many sets of an exercise today, those done among them. */
     fewerSets: (of: Exercise, sets: number) =>
       changeDay(

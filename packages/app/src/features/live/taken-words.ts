@@ -1,0 +1,9 @@
+import { KIT_LABELS } from '@drubo/core/explain';
+import type { TakenThing } from '@drubo/core/live';
+import type { PieceType } from '@drubo/core/vocabulary';
+
+/** Held things as somebody would ask for them. */
+const PIECES: Partial<Record<PieceType, string>> = { bar: 'Bar', dumbbell: 'Dumbbells', kettlebell: 'Kettlebells' };
+
+export const takenLabel = (thing: TakenThing): string =>
+  thing.kind === 'item' ? KIT_LABELS[thing.id] : (PIECES[thing.id] ?? thing.id);
