@@ -1,13 +1,12 @@
-import type { SessionRecordDto } from '@drubo/contracts';
-import type { SetSlot } from '@drubo/core';
-import { adviceFor, askedFor, exercisesOf, freshPad, isLastSide, parentOf, passedOver } from '@drubo/core/live';
-import { aDetail, aLoggedSet, aSessionRecord } from '../../../tests/builders';
-import { onTheFloor } from './floor';
+import { aLoggedSet, aRunning } from '../testing';
+import type { SetSlot } from '../log';
+import { adviceFor } from './advice-for';
+import { askedFor, isLastSide, parentOf, passedOver } from './coming-set';
+import { freshPad } from './pad';
+import { exercisesOf } from './progress';
 
-type Logged = Parameters<typeof aDetail>[0];
-
-const at = (slot: string, sets: Logged = [], records: SessionRecordDto[] = []) => {
-  const detail = onTheFloor({ ...aDetail(sets), records });
+const at = (slot: string, ...given: Parameters<typeof aRunning>) => {
+  const detail = aRunning(...given);
   const exercise = exercisesOf(detail).find(({ item }) => item.slot === slot)!;
   const { facts, advice } = adviceFor(detail, exercise.item, exercise.variation, exercise.done, exercise.next);
   return { detail, exercise, facts, advice };
@@ -80,8 +79,7 @@ describe('advice', () => {
     const asked = { sleep: null, energy: null, illness: null, painkillers: null, soreness: null, morning: null };
     const joints = [{ area: 'knee' as const, side: 'both' as const, pain: 4 }];
     const answers = { ...asked, joints, outsideSport: null, pressure: null, minutes: null };
-    const sore = aSessionRecord({ kind: 'check-in', answers });
-    const after = at('squat', failed, [sore]);
+    const after = at('squat', failed, { checkIn: answers });
     expect(after.facts.context.pain).not.toEqual(before.facts.context.pain);
   });
 });

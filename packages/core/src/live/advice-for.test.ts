@@ -1,13 +1,12 @@
-import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { NOT_ASKED } from '@drubo/core/session';
-import type { CheckIn } from '@drubo/core/session';
-import { adviceFor } from '@drubo/core/live';
-import { aDetail, aLoggedSet } from '../../../tests/builders';
-import { onTheFloor } from './floor';
+import { getVariation } from '../catalogue';
+import { NOT_ASKED } from '../session';
+import type { CheckIn } from '../session';
+import { aLoggedSet, aRunning } from '../testing';
+import { adviceFor, firstSideOf } from './advice-for';
 
-const detail = onTheFloor(aDetail());
+const detail = aRunning();
 const item = detail.sheet.items[0]!;
-const variation = getVariation(builtInCatalogue, item.variationId);
+const variation = getVariation(detail.catalogue, item.variationId);
 const next = { kind: 'work', setIndex: 1, side: 'both' } as const;
 const asked = (checkIn: CheckIn | null, sets = [aLoggedSet()], cut: readonly string[] = []) =>
   adviceFor({ ...detail, checkIn, cutToday: new Set(cut) }, item, variation, sets, next);
@@ -31,5 +30,16 @@ describe('advice is kept until what it rests on changes', () => {
     expect(asked(null, [aLoggedSet({ revision: 2, reserve: 0 })])).not.toBe(first);
     expect(asked(null, [aLoggedSet()], [item.id]).facts.cutToday).toBe(true);
     expect(adviceFor(detail, item, variation, [aLoggedSet()], { ...next, setIndex: 2 })).not.toBe(asked(null));
+  });
+});
+
+describe('the leg that goes first', () => {
+  const [, , lunge] = detail.sheet.items;
+  const split = getVariation(detail.catalogue, lunge!.variationId);
+
+  it('is the one the screening found weaker, until sets say otherwise', () => {
+    const fresh = { ...lunge! };
+    expect(firstSideOf({ ...detail, sheet: { ...detail.sheet, care: { weakerSide: 'right' } } }, fresh, split)).toBe('right');
+    expect(firstSideOf(detail, { ...lunge! }, split)).toBe('left');
   });
 });
