@@ -51,6 +51,42 @@ const serverRules = SERVER_STOREYS.map((name, storey) => {
   };
 });
 
+/** Storeys of the app, lowest first: a storey may use those below it and itself. */
+const APP_STOREYS = [
+  ['theme', 'ui', 'figures', 'charts', 'data', 'workers'],
+  ['frame'],
+  ['parts'],
+  ['features'],
+  ['routes'],
+  ['app'],
+];
+
+const app = (names) => `^packages/app/src/(${names.join('|')})/`;
+const appRules = [
+  ...APP_STOREYS.slice(0, -1).map((names, storey) => ({
+    name: `app-${names[0]}-looks-down-only`,
+    severity: 'error',
+    comment: `${names.join(', ')} may use: ${APP_STOREYS.slice(0, storey + 1)
+      .flat()
+      .join(', ')}`,
+    from: { path: app(names), pathNot: '\\.test\\.tsx?$' },
+    to: { path: '^packages/app/src/', pathNot: app(APP_STOREYS.slice(0, storey + 1).flat()) },
+  })),
+  {
+    name: 'features-do-not-know-each-other',
+    severity: 'error',
+    comment: 'what two features share is a part',
+    from: { path: '^packages/app/src/features/([^/]+)/', pathNot: '\\.test\\.tsx?$' },
+    to: { path: '^packages/app/src/features/', pathNot: '^packages/app/src/features/$1/' },
+  },
+  {
+    name: 'data-knows-no-screen',
+    severity: 'error',
+    from: { path: '^packages/app/src/data/' },
+    to: { path: app(['ui', 'charts', 'figures', 'theme']) },
+  },
+];
+
 const packageRule = (name, from, to, comment) => ({ name, severity: 'error', comment, from: { path: from }, to: { path: to } });
 
 module.exports = {
@@ -109,13 +145,7 @@ module.exports = {
       from: { path: '^packages/server/src/', pathNot: '^packages/server/src/db/' },
       to: { path: 'node_modules/(sequelize|sqlite3|umzug)/' },
     },
-    packageRule(
-      'ui-knows-no-feature-but-the-studio',
-      '^packages/app/src/(ui|charts|figures|theme)/',
-      '^packages/app/src/features/(?!shell/StudioContext)',
-      '',
-    ),
-    packageRule('data-knows-no-screen', '^packages/app/src/data/', '^packages/app/src/(features|ui|charts|figures|app)/', ''),
+    ...appRules,
     {
       name: 'testing-for-tests-only',
       severity: 'error',

@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { PaperProvider, Portal } from 'react-native-paper';
-import { StudioFactsProvider } from '../src/features/shell/StudioContext';
+import { StudioFactsProvider } from '../src/data/StudioContext';
 import { chalkTheme } from '../src/theme/paper';
 
 const studio = (unit: 'kg' | 'lb') => ({ id: 'studio-01', version: 1, name: 'Test', unit, timeZone: 'UTC' });

@@ -1,3 +1,3 @@
-import { NotFoundScreen } from '../features/shell/NotFoundScreen';
+import { NotFoundScreen } from '../frame/NotFoundScreen';
 
 export default NotFoundScreen;

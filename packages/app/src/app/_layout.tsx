@@ -1,3 +1,6 @@
-import { Root } from '../features/shell/Root';
+import { SignInScreen } from '../features/sign-in/SignInScreen';
+import { Root } from '../frame/Root';
 
-export default Root;
+const Layout = () => <Root SignIn={SignInScreen} />;
+
+export default Layout;

@@ -1,3 +1,3 @@
-import { FetchedSearchScreen } from '../features/shell/fetched';
+import { FetchedSearchScreen } from '../routes/fetched';
 
 export default FetchedSearchScreen;

@@ -5,7 +5,7 @@ import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { explain } from '@drubo/core/explain';
 import type { Explanation } from '@drubo/core/explain';
 import type { Reason } from '@drubo/core/vocabulary';
-import { useStudio } from '../features/shell/StudioContext';
+import { useStudio } from '../data/StudioContext';
 import { RADIUS, SPACE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Button } from './Button';

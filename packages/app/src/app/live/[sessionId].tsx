@@ -1,3 +1,3 @@
-import { FetchedLiveScreen } from '../../features/shell/fetched';
+import { FetchedLiveScreen } from '../../routes/fetched';
 
 export default FetchedLiveScreen;

@@ -1,3 +1,3 @@
-import { FetchedMoveScreen } from '../../features/shell/fetched';
+import { FetchedMoveScreen } from '../../routes/fetched';
 
 export default FetchedMoveScreen;

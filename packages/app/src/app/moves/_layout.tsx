@@ -1,3 +1,3 @@
-import { FetchedMovesLayout } from '../../features/shell/fetched';
+import { FetchedMovesLayout } from '../../routes/fetched';
 
 export default FetchedMovesLayout;

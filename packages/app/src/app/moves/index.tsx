@@ -1,3 +1,3 @@
-import { FetchedMovesScreen } from '../../features/shell/fetched';
+import { FetchedMovesScreen } from '../../routes/fetched';
 
 export default FetchedMovesScreen;

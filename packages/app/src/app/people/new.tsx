@@ -1,3 +1,3 @@
-import { FetchedNewPersonScreen } from '../../features/shell/fetched';
+import { FetchedNewPersonScreen } from '../../routes/fetched';
 
 export default FetchedNewPersonScreen;

@@ -1,3 +1,3 @@
-import { FetchedReviewScreen } from '../../features/shell/fetched';
+import { FetchedReviewScreen } from '../../routes/fetched';
 
 export default FetchedReviewScreen;

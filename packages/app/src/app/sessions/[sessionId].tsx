@@ -1,3 +1,3 @@
-import { FetchedSessionRecordScreen } from '../../features/shell/fetched';
+import { FetchedSessionRecordScreen } from '../../routes/fetched';
 
 export default FetchedSessionRecordScreen;

@@ -1,3 +1,3 @@
-import { FetchedSheetScreen } from '../../features/shell/fetched';
+import { FetchedSheetScreen } from '../../routes/fetched';
 
 export default FetchedSheetScreen;

@@ -1,3 +1,3 @@
-import { FetchedActivityScreen } from '../../features/shell/fetched';
+import { FetchedActivityScreen } from '../../routes/fetched';
 
 export default FetchedActivityScreen;

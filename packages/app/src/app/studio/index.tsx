@@ -1,3 +1,3 @@
-import { FetchedStudioScreen } from '../../features/shell/fetched';
+import { FetchedStudioScreen } from '../../routes/fetched';
 
 export default FetchedStudioScreen;

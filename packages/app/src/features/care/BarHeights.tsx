@@ -6,7 +6,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { lengthFromCm, lengthToCm, lengthUnit, readNumber } from '../../ui/measure';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 
 type Place = IntakeDto['places'][number];
 

@@ -15,7 +15,7 @@ import { Modal } from '../../ui/Modal';
 import { Scale } from '../../ui/Scale';
 import { Ticks } from '../../ui/Ticks';
 import { Txt } from '../../ui/Txt';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 
 type Clearance = FieldsOf<'clearance'>;
 

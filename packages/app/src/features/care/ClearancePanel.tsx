@@ -13,9 +13,9 @@ import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
-import { useSnack } from '../shell/SnackProvider';
+import { useSnack } from '../../frame/SnackProvider';
 import { ClearanceDialog, freshClearance } from './ClearanceDialog';
-import { STATE_EDGE } from './state-words';
+import { STATE_EDGE } from '../../parts/care/state-words';
 
 /** Whether the person may train and why, what clinicians said, and recording it. */
 export const ClearancePanel = ({ detail, writer, today }: { detail: PersonDetailDto; writer: PersonWriter; today: string }) => {

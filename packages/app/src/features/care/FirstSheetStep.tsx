@@ -11,7 +11,7 @@ import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList, useExplain, WhyDot } from '../../ui/Why';
 import { proportionsOf } from './proportions';
-import { STATE_EDGE } from './state-words';
+import { STATE_EDGE } from '../../parts/care/state-words';
 import { openIn, STEPS } from './steps';
 
 /** What all of it comes to: the state, each movement with why it, and what stays off. */

@@ -13,7 +13,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Txt } from '../../ui/Txt';
-import { useSnack } from '../shell/SnackProvider';
+import { useSnack } from '../../frame/SnackProvider';
 import { areasOf } from './body-areas';
 import { BodyOutline } from './BodyOutline';
 import { freshLimit, LimitDialog } from './LimitDialog';

@@ -15,7 +15,7 @@ import { Field } from '../../ui/Field';
 import { lengthFromCm, lengthToCm, lengthUnit, readNumber } from '../../ui/measure';
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 
 const LENGTHS = [
   { key: 'heightCm', label: 'Height' },

@@ -13,9 +13,9 @@ import { Card } from '../../ui/Card';
 import { Icon } from '../../ui/icons/Icon';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
-import { settingOf } from '../moves/setting-of';
-import { progressOf, shownLines, stoodLine } from '../people/standing-words';
-import { useStudio } from '../shell/StudioContext';
+import { settingOf } from '../../parts/moves/setting-of';
+import { progressOf, shownLines, stoodLine } from '../../parts/moves/standing-words';
+import { useStudio } from '../../data/StudioContext';
 
 /** How far each step stands in from the one below it. */
 const TREAD = 10;

@@ -10,8 +10,8 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Chip } from '../../ui/Chip';
 import { Heading, Txt } from '../../ui/Txt';
-import { useStudio } from '../shell/StudioContext';
-import { kitLine } from '../studio/kit-lines';
+import { useStudio } from '../../data/StudioContext';
+import { kitLine } from '../../parts/kit/kit-lines';
 import { BarHeights } from './BarHeights';
 
 type Place = IntakeDto['places'][number];

@@ -15,9 +15,9 @@ import { todayIn } from '../../ui/days';
 import { Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
-import { Screen } from '../shell/Screen';
-import { useSnack } from '../shell/SnackProvider';
-import { useStudio } from '../shell/StudioContext';
+import { Screen } from '../../frame/Screen';
+import { useSnack } from '../../frame/SnackProvider';
+import { useStudio } from '../../data/StudioContext';
 
 /** A short note to a clinician, to print or to send: what was seen, no diagnosis. */
 export const ReferralScreen = () => {

@@ -22,9 +22,9 @@ import { formatDay, todayIn } from '../../ui/days';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
-import { Screen } from '../shell/Screen';
-import { useSnack } from '../shell/SnackProvider';
-import { useStudio } from '../shell/StudioContext';
+import { Screen } from '../../frame/Screen';
+import { useSnack } from '../../frame/SnackProvider';
+import { useStudio } from '../../data/StudioContext';
 import { PersonStaircase } from './PersonStaircase';
 import { PlaceDialog } from './PlaceDialog';
 

@@ -26,7 +26,7 @@ jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn(), setParams
 jest.mock('../../data/ids', () => ({ newId: () => 'record-new-1' }));
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockQueue }));
 jest.mock('../../data/use-endpoint', () => ({ useEndpoint: () => ({ data: undefined }) }));
-jest.mock('../shell/SnackProvider', () => ({ useSnack: () => mockSnack }));
+jest.mock('../../frame/SnackProvider', () => ({ useSnack: () => mockSnack }));
 
 const TODAY = '2026-11-25';
 const writer = (): jest.Mocked<PersonWriter> => ({

@@ -5,7 +5,7 @@ import { HEALTH_TOPIC_LABELS } from '@drubo/core/explain';
 import { HEALTH_TOPIC_IDS } from '@drubo/core/vocabulary';
 import { aPersonDetail } from '../../../tests/builders';
 import { show } from '../../../tests/show';
-import { FourAnswers } from './FourAnswers';
+import { FourAnswers } from '../../parts/care/FourAnswers';
 
 const mockSaveIntake = jest.fn().mockResolvedValue(true);
 let mockDetail = aPersonDetail();

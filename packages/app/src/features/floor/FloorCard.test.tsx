@@ -3,8 +3,8 @@ import type { FloorEntryDto } from '@drubo/contracts';
 import { aPerson, aStoredCommand, SESSION_ID } from '../../../tests/builders';
 import { show } from '../../../tests/show';
 import type { StoredCommand } from '../../data/offline/types';
-import { QueueMark } from '../shell/QueueMark';
-import { StorageProblem } from '../shell/StorageProblem';
+import { QueueMark } from '../../frame/QueueMark';
+import { StorageProblem } from '../../frame/StorageProblem';
 import { WaitingScreen } from '../waiting/WaitingScreen';
 import { FloorCard } from './FloorCard';
 

@@ -10,7 +10,7 @@ import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
-import { MoreStarts } from './MoreStarts';
+import { MoreStarts } from '../../parts/sessions/MoreStarts';
 
 const nameOf = (variationId: string): string => findVariation(builtInCatalogue, variationId)?.name ?? variationId;
 

@@ -9,10 +9,10 @@ import { formatDay, todayIn } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { Empty, Shown } from '../../ui/states';
 import { Heading } from '../../ui/Txt';
-import { Screen } from '../shell/Screen';
-import { useStudio } from '../shell/StudioContext';
+import { Screen } from '../../frame/Screen';
+import { useStudio } from '../../data/StudioContext';
 import { FloorCard } from './FloorCard';
-import { SessionLine } from './SessionLine';
+import { SessionLine } from '../../parts/sessions/SessionLine';
 
 /** Who comes today, what they do, what to watch; and what still waits for a review. */
 export const FloorScreen = () => {

@@ -20,8 +20,8 @@ import { dateOfDay, formatDay } from '../../ui/days';
 import { Empty, Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
-import { Screen } from '../shell/Screen';
-import { useStudio } from '../shell/StudioContext';
+import { Screen } from '../../frame/Screen';
+import { useStudio } from '../../data/StudioContext';
 import { WEEK_OPTIONS } from './TrendsScreen';
 import type { Weeks } from './TrendsScreen';
 

@@ -13,8 +13,8 @@ import { formatDay } from '../../ui/days';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
-import { setNameWithSide } from '../live/set-name';
-import { Screen } from '../shell/Screen';
+import { setNameWithSide } from '../../parts/sheet/set-name';
+import { Screen } from '../../frame/Screen';
 import { recordWords } from './record-words';
 
 const timeOf = (instant: string): string =>

@@ -15,8 +15,8 @@ import { formatDay } from '../../ui/days';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Empty, Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
-import { Screen } from '../shell/Screen';
-import { useWide } from '../shell/use-wide';
+import { Screen } from '../../frame/Screen';
+import { useWide } from '../../frame/use-wide';
 import { AdherenceChart, BeamChart, LoadChart, MuscleChart, PainChart, SetsChart } from './WeekCharts';
 
 export type Weeks = '8' | '26' | '52' | '260';

@@ -3,7 +3,7 @@ import { useComposing } from '../../data/use-composing';
 import { Button } from '../../ui/Button';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
-import { AddDialog } from '../sheet/AddDialog';
+import { AddDialog } from '../../parts/sheet/AddDialog';
 import type { FloorDetail } from './floor';
 import type { Live } from './use-live';
 

@@ -5,7 +5,7 @@ import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
-import { WhyLoad } from '../sheet/WhyLoad';
+import { WhyLoad } from '../../parts/sheet/WhyLoad';
 import type { Live } from './use-live';
 import type { Exercise } from './floor';
 

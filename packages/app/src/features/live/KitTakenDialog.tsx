@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
-import { InsteadList } from '../sheet/InsteadList';
+import { InsteadList } from '../../parts/sheet/InsteadList';
 import type { Exercise, FloorDetail } from './floor';
 import { takenLabel } from './taken-words';
 import type { Live } from './use-live';

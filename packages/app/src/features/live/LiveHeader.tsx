@@ -4,8 +4,8 @@ import { SPACE } from '../../theme/tokens';
 import { minutesBetween } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { Heading, Txt } from '../../ui/Txt';
-import { goBack } from '../shell/go-back';
-import { QueueMark } from '../shell/QueueMark';
+import { goBack } from '../../frame/go-back';
+import { QueueMark } from '../../frame/QueueMark';
 import { useNow } from './use-now';
 
 /** Whose session, which exercise of how many, minutes left, and what waits to be sent. */

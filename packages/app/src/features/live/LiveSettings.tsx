@@ -3,9 +3,9 @@ import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSetting } from '../../data/use-setting';
-import { keepLetterKeys, readLetterKeys } from '../sheet/use-sheet-keys';
+import { keepLetterKeys, readLetterKeys } from '../../data/letter-keys';
 import { canBuzz, isBuzzOn, isSoundOn, keepBuzz, keepSound, tick } from './ticks';
-import { LIVE_KEYS } from './keys';
+import { LIVE_KEYS } from '../../frame/key-lists';
 import { isPaired, keepPaired } from './use-sensor';
 
 /** What this device does on the floor, remembered on it: sound, vibration, the sensor, letter keys. */

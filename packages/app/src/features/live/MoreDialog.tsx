@@ -10,7 +10,7 @@ import { Choices } from '../../ui/Choices';
 import { Field } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
-import { AtHand } from '../care/WarningDialog';
+import { AtHand } from '../../parts/care/WarningDialog';
 import type { FloorDetail } from './floor';
 import { LiveSettings } from './LiveSettings';
 import { OffKitLoad } from './OffKitLoad';

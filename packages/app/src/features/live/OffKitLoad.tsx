@@ -6,7 +6,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { readNumber } from '../../ui/measure';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 import type { Live } from './use-live';
 
 const MOST_KG = 500;

@@ -16,7 +16,7 @@ import { FaultRow } from './FaultRow';
 import type { Exercise, FloorDetail } from './floor';
 import { PainDialog } from './PainDialog';
 import { ReservePad } from './ReservePad';
-import { setNameWithSide } from './set-name';
+import { setNameWithSide } from '../../parts/sheet/set-name';
 import type { Live } from './use-live';
 
 const MAX_REPS = 100;

@@ -4,7 +4,7 @@ import type { SetSlot } from '@drubo/core';
 import { SPACE, TARGET } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { IconButton } from '../../ui/IconButton';
-import { setNameWithSide } from './set-name';
+import { setNameWithSide } from '../../parts/sheet/set-name';
 import type { Exercise } from './floor';
 
 /** Before the number of a row that is no plain set. */

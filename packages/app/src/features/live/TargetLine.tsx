@@ -8,8 +8,8 @@ import { Plates } from '../../charts/Plates';
 import { SPACE } from '../../theme/tokens';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
-import { WhyLoad } from '../sheet/WhyLoad';
-import { setName } from './set-name';
+import { WhyLoad } from '../../parts/sheet/WhyLoad';
+import { setName } from '../../parts/sheet/set-name';
 import type { Live } from './use-live';
 import type { Exercise } from './floor';
 

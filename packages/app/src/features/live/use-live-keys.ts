@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { readLetterKeys } from '../sheet/use-sheet-keys';
+import { readLetterKeys } from '../../data/letter-keys';
 
 /** What the keys of the live screen do. Every one has a button that does the same. */
 export interface LiveKeys {

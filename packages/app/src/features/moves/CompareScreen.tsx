@@ -17,12 +17,12 @@ import { FormField } from '../../ui/FormField';
 import { lengthUnit } from '../../ui/measure';
 import { Stepper } from '../../ui/Stepper';
 import { Heading, Txt } from '../../ui/Txt';
-import { Screen } from '../shell/Screen';
-import { useStudio } from '../shell/StudioContext';
+import { Screen } from '../../frame/Screen';
+import { useStudio } from '../../data/StudioContext';
 import { ANKLE_RANGE, bodyOf, compareResolver, compareSchema, FEMUR_RANGE, firstForm, segmentsOf, STEPS } from './compare-state';
 import type { Build, CompareForm, CompareInput } from './compare-state';
 import { CompareSide } from './CompareSide';
-import { LeverPanel } from './LeverPanel';
+import { LeverPanel } from '../../parts/moves/LeverPanel';
 import { PickMove } from './PickMove';
 import { useSweeps } from './use-sweeps';
 

@@ -8,7 +8,7 @@ import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
-import { LimitMark } from './LimitMark';
+import { LimitMark } from '../../parts/moves/LimitMark';
 import { ToMove } from './Neighbours';
 
 /** Sore enough that the table locks what it lists. */

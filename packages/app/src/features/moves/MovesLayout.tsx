@@ -1,7 +1,7 @@
 import { Slot, usePathname } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { usePalette } from '../../theme/use-palette';
-import { useWide } from '../shell/use-wide';
+import { useWide } from '../../frame/use-wide';
 import { MovesScreen } from './MovesScreen';
 import { MovesStateProvider } from './MovesState';
 

@@ -12,10 +12,10 @@ import { Chip } from '../../ui/Chip';
 import { Empty } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { SearchField } from '../../ui/SearchField';
-import { Screen } from '../shell/Screen';
+import { Screen } from '../../frame/Screen';
 import { browse, filterCount, NO_FILTERS } from './browse';
 import { FilterChips, FilterDialog } from './FilterDialog';
-import { MoveRow } from './MoveRow';
+import { MoveRow } from '../../parts/moves/MoveRow';
 import { useMovesState } from './MovesState';
 import { Staircase } from './Staircase';
 

@@ -12,7 +12,7 @@ import { Card } from '../../ui/Card';
 import { Icon } from '../../ui/icons/Icon';
 import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
-import { settingOf } from './setting-of';
+import { settingOf } from '../../parts/moves/setting-of';
 
 /** Where a movement stands on its ladder: what comes before, what earns the next, what comes after. */
 export const OnTheLadder = ({

@@ -8,7 +8,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
-import { useSnack } from '../shell/SnackProvider';
+import { useSnack } from '../../frame/SnackProvider';
 
 export const movementAggregate = (id: string): string => `movement:${id}`;
 

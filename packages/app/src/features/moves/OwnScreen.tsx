@@ -5,8 +5,8 @@ import { useEndpoint } from '../../data/use-endpoint';
 import { SPACE } from '../../theme/tokens';
 import { Empty, Shown } from '../../ui/states';
 import { Heading } from '../../ui/Txt';
-import { Screen } from '../shell/Screen';
-import { MoveRow } from './MoveRow';
+import { Screen } from '../../frame/Screen';
+import { MoveRow } from '../../parts/moves/MoveRow';
 
 /** The studio's own movements: those in use, and the retired ones with a way back. */
 export const OwnScreen = () => {

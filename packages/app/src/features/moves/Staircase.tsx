@@ -11,8 +11,8 @@ import { Card } from '../../ui/Card';
 import { Icon } from '../../ui/icons/Icon';
 import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
-import { tellingDepth } from './MoveRow';
-import { settingOf } from './setting-of';
+import { tellingDepth } from '../../parts/moves/MoveRow';
+import { settingOf } from '../../parts/moves/setting-of';
 
 /** How far each step stands in from the one below it. */
 const TREAD = 14;

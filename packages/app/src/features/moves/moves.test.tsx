@@ -10,7 +10,7 @@ import { show } from '../../../tests/show';
 import { keyOf } from '../../data/keys';
 import { CompareScreen } from './CompareScreen';
 import { FaultList } from './FaultList';
-import { LeverPanel } from './LeverPanel';
+import { LeverPanel } from '../../parts/moves/LeverPanel';
 import { LimitList } from './LimitList';
 import { MovesStateProvider } from './MovesState';
 import { OnTheLadder } from './Neighbours';
@@ -21,7 +21,7 @@ jest.mock('expo-router', () => ({
   Link: ({ children }: { children: unknown }) => children,
   useRouter: () => ({ push: jest.fn(), setParams: jest.fn(), canGoBack: () => false }),
 }));
-jest.mock('../shell/QueueMark', () => ({ QueueMark: () => null }));
+jest.mock('../../frame/QueueMark', () => ({ QueueMark: () => null }));
 const mockSweep = sweep;
 jest.mock('../../workers/ask-sweeps', () => ({
   askSweeps: (questions: readonly SweepQuestion[]) => Promise.resolve(questions.map(mockSweep)),

@@ -21,8 +21,8 @@ jest.mock('expo-router', () => ({
 const mockWriter = { isReady: true, log: jest.fn(), save: jest.fn() };
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter }));
 const mockSnack = jest.fn();
-jest.mock('../shell/SnackProvider', () => ({ useSnack: () => mockSnack }));
-jest.mock('../shell/QueueMark', () => ({ QueueMark: () => null }));
+jest.mock('../../frame/SnackProvider', () => ({ useSnack: () => mockSnack }));
+jest.mock('../../frame/QueueMark', () => ({ QueueMark: () => null }));
 
 const own: MovementDto = {
   ...{

@@ -11,8 +11,8 @@ import { DateTimeField } from '../../ui/DateTimeField';
 import { formatDay, todayIn } from '../../ui/days';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
-import { useSnack } from '../shell/SnackProvider';
-import { useStudio } from '../shell/StudioContext';
+import { useSnack } from '../../frame/SnackProvider';
+import { useStudio } from '../../data/StudioContext';
 
 const { date: dateSchema, time: timeSchema } = endpoints.saveBooking.body.shape;
 

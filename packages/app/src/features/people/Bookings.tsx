@@ -9,7 +9,7 @@ import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { Heading, Txt } from '../../ui/Txt';
-import { useSnack } from '../shell/SnackProvider';
+import { useSnack } from '../../frame/SnackProvider';
 import { BookingDialog } from './BookingDialog';
 import { bookingsWithCommands } from './bookings-with-commands';
 

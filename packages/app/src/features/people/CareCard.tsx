@@ -11,9 +11,9 @@ import { Card } from '../../ui/Card';
 import { todayIn } from '../../ui/days';
 import { Heading, Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
-import { STATE_EDGE } from '../care/state-words';
-import { AtHand, WarningDialog } from '../care/WarningDialog';
-import { useStudio } from '../shell/StudioContext';
+import { STATE_EDGE } from '../../parts/care/state-words';
+import { AtHand, WarningDialog } from '../../parts/care/WarningDialog';
+import { useStudio } from '../../data/StudioContext';
 
 /** Reasons shown before the rest is left to the health page. */
 const SHOWN = 3;

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useEndpoint } from '../../data/use-endpoint';
 import { Shown } from '../../ui/states';
-import { Screen } from '../shell/Screen';
+import { Screen } from '../../frame/Screen';
 import { PersonForm } from './PersonForm';
 
 /** Changes a person's details. */

@@ -13,8 +13,8 @@ import { Field } from '../../ui/Field';
 import { IconButton } from '../../ui/IconButton';
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
-import { useSnack } from '../shell/SnackProvider';
-import { useStudio } from '../shell/StudioContext';
+import { useSnack } from '../../frame/SnackProvider';
+import { useStudio } from '../../data/StudioContext';
 
 type Note = FieldsOf<'note'>;
 

@@ -1,7 +1,7 @@
 import { Slot, usePathname } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { usePalette } from '../../theme/use-palette';
-import { useWide } from '../shell/use-wide';
+import { useWide } from '../../frame/use-wide';
 import { PeopleScreen } from './PeopleScreen';
 
 /** A phone shows the list or one person; a wide screen shows the list beside the person. */

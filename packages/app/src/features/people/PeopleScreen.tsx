@@ -12,7 +12,7 @@ import { Icon } from '../../ui/icons/Icon';
 import { Empty, Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
 import { SearchField } from '../../ui/SearchField';
-import { Screen } from '../shell/Screen';
+import { Screen } from '../../frame/Screen';
 
 const matching = (people: readonly PersonDto[], search: string): PersonDto[] =>
   people.filter((person) => person.name.toLocaleLowerCase().includes(search.trim().toLocaleLowerCase()));

@@ -10,8 +10,8 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
 import { todayIn } from '../../ui/days';
-import { useStudio } from '../shell/StudioContext';
-import { useSnack } from '../shell/SnackProvider';
+import { useStudio } from '../../data/StudioContext';
+import { useSnack } from '../../frame/SnackProvider';
 
 /** Editing, archiving and, for somebody archived, erasing for good. */
 export const PersonActions = ({ person }: { person: PersonDto }) => {

@@ -11,7 +11,7 @@ const mockSnack = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 jest.mock('../../data/ids', () => ({ newId: () => 'person-new-1' }));
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter }));
-jest.mock('../shell/SnackProvider', () => ({ useSnack: () => mockSnack }));
+jest.mock('../../frame/SnackProvider', () => ({ useSnack: () => mockSnack }));
 
 const press = async (name: string) => {
   fireEvent.press(screen.getByRole('button', { name }));

@@ -7,8 +7,8 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
-import { useStudio } from '../shell/StudioContext';
-import { progressOf, stoodLine } from './standing-words';
+import { useStudio } from '../../data/StudioContext';
+import { progressOf, stoodLine } from '../../parts/moves/standing-words';
 
 /** Where a person stands on each ladder. */
 export const StandingsCard = ({ standings, personId }: { standings: readonly StandingDto[]; personId: string }) => {

@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { show } from '../../../tests/show';
 import { SchoolFields } from './SchoolFields';
-import { shownLines, stoodLine } from './standing-words';
+import { shownLines, stoodLine } from '../../parts/moves/standing-words';
 import { StandingsCard } from './StandingsCard';
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn() }) }));

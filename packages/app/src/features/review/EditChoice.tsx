@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
-import { DoseEditor } from '../sheet/DoseEditor';
+import { DoseEditor } from '../../parts/sheet/DoseEditor';
 import { Alternatives } from './Alternatives';
 import { choiceFrom } from './choices';
 

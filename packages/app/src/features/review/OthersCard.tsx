@@ -7,7 +7,7 @@ import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
-import { doneLine } from '../sheet/last-time';
+import { doneLine } from '../../parts/sheet/last-time';
 
 const nameOf = (id: string): string => findVariation(builtInCatalogue, id)?.name ?? id;
 

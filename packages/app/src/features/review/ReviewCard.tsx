@@ -16,7 +16,7 @@ import { useExplain, WhyDot } from '../../ui/Why';
 import { changeWords, sameOr, shortOutcome } from './change-words';
 import { isEdited } from './choices';
 import { EditChoice } from './EditChoice';
-import { Evidence } from '../sheet/Evidence';
+import { Evidence } from '../../parts/sheet/Evidence';
 import { Trace } from './Trace';
 import { Ways } from './Ways';
 

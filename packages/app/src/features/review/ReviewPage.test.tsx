@@ -11,7 +11,7 @@ const mockWriter = { isReady: true, log: jest.fn(), save: jest.fn() };
 const mockSnack = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => mockRouter }));
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter, useCommands: () => [] }));
-jest.mock('../shell/SnackProvider', () => ({ useSnack: () => mockSnack }));
+jest.mock('../../frame/SnackProvider', () => ({ useSnack: () => mockSnack }));
 
 const press = async (name: string | RegExp) => {
   fireEvent.press(screen.getByRole('button', { name }));

@@ -3,7 +3,7 @@ import { RefusedError } from '../../data/api';
 import { useCommands } from '../../data/offline/QueueProvider';
 import { useEndpoint } from '../../data/use-endpoint';
 import { Empty, Shown } from '../../ui/states';
-import { Screen } from '../shell/Screen';
+import { Screen } from '../../frame/Screen';
 import { ReviewPage } from './ReviewPage';
 
 /** Judging a session: it needs the server, so what still waits on this phone is sent first. */

@@ -5,7 +5,7 @@ import type { Variation } from '@drubo/core/catalogue';
 import { formatAim, formatLoad, formatSets, inSentence } from '@drubo/core/explain';
 import { LEVER_WORDS } from '@drubo/core/movement-words';
 import type { LeverId, LeverValues } from '@drubo/core/vocabulary';
-import { settingsLine } from '../sheet/settings-line';
+import { settingsLine } from '../../parts/sheet/settings-line';
 
 type Changed = NonNullable<DecisionDto['change']>['lever'];
 

@@ -11,7 +11,7 @@ import { formatDay } from '../../ui/days';
 import { TitledList } from '../../ui/TitledList';
 import { Txt } from '../../ui/Txt';
 import { SearchField } from '../../ui/SearchField';
-import { Screen } from '../shell/Screen';
+import { Screen } from '../../frame/Screen';
 
 type Text = ReplyOf<'search'>['texts'][number];
 

@@ -6,7 +6,7 @@ import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
-import { STATE_EDGE } from '../care/state-words';
+import { STATE_EDGE } from '../../parts/care/state-words';
 
 /** What holds the person back today and what to keep in mind; nothing where nothing is known. `onSheet`: movements the sheet holds. */
 export const CareStrip = ({ care, onSheet }: { care: CareDto; onSheet: readonly string[] }) => {

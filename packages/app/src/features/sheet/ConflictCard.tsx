@@ -9,7 +9,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
-import { changeLines } from './ChangeList';
+import { changeLines } from '../../parts/sheet/ChangeList';
 
 /** A change of this screen that was refused because another screen had changed the sheet: both are shown, one is kept. */
 export const ConflictCard = ({ sheet }: { sheet: SheetDto }) => {

@@ -17,8 +17,8 @@ import { DateTimeField } from '../../ui/DateTimeField';
 import { formatDay, todayIn } from '../../ui/days';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
-import { useSnack } from '../shell/SnackProvider';
-import { useStudio } from '../shell/StudioContext';
+import { useSnack } from '../../frame/SnackProvider';
+import { useStudio } from '../../data/StudioContext';
 
 /** Keeps a copy of a sheet for another day of the same person, or offers it to somebody else. */
 export const CopyDialog = ({ sheet, onClose }: { sheet: SheetDto; onClose(): void }) => {

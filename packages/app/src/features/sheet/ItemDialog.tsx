@@ -18,11 +18,11 @@ import { Modal } from '../../ui/Modal';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
-import { LeverPanel } from '../moves/LeverPanel';
+import { LeverPanel } from '../../parts/moves/LeverPanel';
 import { closedHere } from './closed-here';
-import { DoseEditor } from './DoseEditor';
-import { InsteadList } from './InsteadList';
-import { lastTimeLine } from './last-time';
+import { DoseEditor } from '../../parts/sheet/DoseEditor';
+import { InsteadList } from '../../parts/sheet/InsteadList';
+import { lastTimeLine } from '../../parts/sheet/last-time';
 import { MethodChoice } from './MethodChoice';
 
 const TABS = [

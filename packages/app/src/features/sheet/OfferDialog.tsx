@@ -3,7 +3,7 @@ import { Button } from '../../ui/Button';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
-import { ChangeList, changeLines, MOVEMENTS } from './ChangeList';
+import { ChangeList, changeLines, MOVEMENTS } from '../../parts/sheet/ChangeList';
 
 /** An arrangement from elsewhere, fitted to this person: what would change, to be taken or not. */
 export const OfferDialog = ({

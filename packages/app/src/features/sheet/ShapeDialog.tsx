@@ -14,7 +14,7 @@ import { Stepper } from '../../ui/Stepper';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
 import { askComposer } from '../../workers/ask-composer';
-import { ChangeList, changeLines } from './ChangeList';
+import { ChangeList, changeLines } from '../../parts/sheet/ChangeList';
 
 const MINUTES = { step: 5, least: 5, most: 180 } as const;
 

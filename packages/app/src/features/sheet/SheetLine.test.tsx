@@ -7,7 +7,7 @@ import { SheetLine } from './SheetLine';
 const mockWriter = { isReady: true, log: jest.fn(), save: jest.fn() };
 const mockSnack = jest.fn();
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter }));
-jest.mock('../shell/SnackProvider', () => ({ useSnack: () => mockSnack }));
+jest.mock('../../frame/SnackProvider', () => ({ useSnack: () => mockSnack }));
 
 const press = async (name: string | RegExp) => {
   fireEvent.press(screen.getByRole('button', { name }));

@@ -20,11 +20,11 @@ import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
-import { rampWords } from '../live/ramp-line';
-import { useStudio } from '../shell/StudioContext';
-import { lastTimeLine } from './last-time';
-import { settingsLine } from './settings-line';
-import { WhyLoad } from './WhyLoad';
+import { rampWords } from '../../parts/sheet/ramp-line';
+import { useStudio } from '../../data/StudioContext';
+import { lastTimeLine } from '../../parts/sheet/last-time';
+import { settingsLine } from '../../parts/sheet/settings-line';
+import { WhyLoad } from '../../parts/sheet/WhyLoad';
 
 /** How low the small figure stands: near its hard end, where a variation is told from another. */
 const FIGURE_DEPTH = { top: 0.92, bottom: 0 } as const;

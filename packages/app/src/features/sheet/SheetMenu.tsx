@@ -5,7 +5,8 @@ import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
-import { keepLetterKeys, readLetterKeys, SHEET_KEYS } from './use-sheet-keys';
+import { keepLetterKeys, readLetterKeys } from '../../data/letter-keys';
+import { SHEET_KEYS } from '../../frame/key-lists';
 
 export type MenuChoice = 'templates' | 'copy' | 'text' | 'blank' | 'remove-copy';
 

@@ -10,13 +10,13 @@ import { formatDay } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
-import { FourAnswers, isUnasked } from '../care/FourAnswers';
-import { WarningButton } from '../care/WarningButton';
-import { Screen } from '../shell/Screen';
+import { FourAnswers, isUnasked } from '../../parts/care/FourAnswers';
+import { WarningButton } from '../../parts/care/WarningButton';
+import { Screen } from '../../frame/Screen';
 import { CareStrip } from './CareStrip';
 import { ConflictCard } from './ConflictCard';
 import { LeftOut } from './LeftOut';
-import { SinceCard } from './SinceCard';
+import { SinceCard } from '../../parts/sheet/SinceCard';
 import { SheetEditor } from './SheetEditor';
 import { useEditor } from './use-editor';
 

@@ -14,7 +14,7 @@ import { Card } from '../../ui/Card';
 import { IconButton } from '../../ui/IconButton';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
-import { useWide } from '../shell/use-wide';
+import { useWide } from '../../frame/use-wide';
 
 /** How strongly each stretch is tinted; the words beside it say which it is. */
 const SHADE: Record<Role, number> = { prep: 0.4, main: 1, accessory: 0.65, finisher: 0.85 };

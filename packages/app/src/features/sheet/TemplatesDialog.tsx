@@ -14,7 +14,7 @@ import { Field } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
-import { useSnack } from '../shell/SnackProvider';
+import { useSnack } from '../../frame/SnackProvider';
 
 const formOf = (content: SheetContentDto, name: string) => {
   const { shape, intent, splitDay, minutesBudget, blocks, items } = content;

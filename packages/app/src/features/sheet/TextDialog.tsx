@@ -6,9 +6,9 @@ import { printText } from '../../data/print-text';
 import { Button } from '../../ui/Button';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
-import { useSnack } from '../shell/SnackProvider';
-import { MOVEMENTS } from './ChangeList';
-import { settingsLine } from './settings-line';
+import { useSnack } from '../../frame/SnackProvider';
+import { MOVEMENTS } from '../../parts/sheet/ChangeList';
+import { settingsLine } from '../../parts/sheet/settings-line';
 
 /** A sheet as plain text. */
 export const textOf = (sheet: SheetDto, minutes: number): string =>

@@ -12,7 +12,7 @@ import { freshOf } from '../../data/offline/fresh-items';
 import type { StoredCommand } from '../../data/offline/types';
 import { sheetToSend } from '../../data/settle';
 import type { ComposeQuestion } from '../../workers/ask-composer';
-import { AddDialog } from './AddDialog';
+import { AddDialog } from '../../parts/sheet/AddDialog';
 import { ConflictCard } from './ConflictCard';
 import { OfferDialog } from './OfferDialog';
 import { ShapeDialog } from './ShapeDialog';
@@ -28,7 +28,7 @@ jest.mock('@tanstack/react-query', () => ({
   ...jest.requireActual<object>('@tanstack/react-query'),
   useQueryClient: () => mockClient,
 }));
-jest.mock('../shell/SnackProvider', () => ({ useSnack: () => jest.fn() }));
+jest.mock('../../frame/SnackProvider', () => ({ useSnack: () => jest.fn() }));
 jest.mock('../../data/use-endpoint', () => ({
   useEndpoint: () => ({ data: mockTemplates, error: null, refetch: jest.fn() }),
 }));

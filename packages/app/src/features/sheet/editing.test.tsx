@@ -13,7 +13,7 @@ import {
 import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { aComposing, aSheet } from '../../../tests/builders';
 import { inputAt } from '../../data/composing-input';
-import { changeLines } from './ChangeList';
+import { changeLines } from '../../parts/sheet/ChangeList';
 import { textOf } from './TextDialog';
 
 const sheet = aSheet();

@@ -13,7 +13,7 @@ import { WarningList } from './WarningList';
 
 const mockWriter = { isReady: true, log: jest.fn(), save: jest.fn() };
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter, useCommands: () => [] }));
-jest.mock('../shell/SnackProvider', () => ({ useSnack: () => jest.fn() }));
+jest.mock('../../frame/SnackProvider', () => ({ useSnack: () => jest.fn() }));
 
 const press = async (name: string | RegExp) => {
   fireEvent.press(screen.getByRole('button', { name }));

@@ -4,7 +4,7 @@ import { loadsForVariation } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { stepDose, STEPPED, stepTempo } from '@drubo/core/sheet-editing';
 import { aLoggedSet, aSheet } from '../../../tests/builders';
-import { lastTimeLine, repsOf } from './last-time';
+import { lastTimeLine, repsOf } from '../../parts/sheet/last-time';
 
 const sheet = aSheet();
 const { dose } = sheet.items[0]!;

@@ -3,7 +3,7 @@ import type { SinceDto } from '@drubo/contracts';
 import { aSheet } from '../../../tests/builders';
 import { show } from '../../../tests/show';
 import { fixedHere } from '../../data/offline/fixed-at-start';
-import { SinceCard } from './SinceCard';
+import { SinceCard } from '../../parts/sheet/SinceCard';
 
 const sheet = aSheet();
 const [squat, second] = sheet.items;

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { readSetting, writeSetting } from '../../data/settings';
+import { readLetterKeys } from '../../data/letter-keys';
 
 /** What the keys of a sheet do, on wide screens and with a keyboard. Every one has a button that does the same. */
 export interface SheetKeys {
@@ -13,19 +13,6 @@ export interface SheetKeys {
   undo(): void;
   redo(): void;
 }
-
-/** The keys, as the list of them says. */
-export const SHEET_KEYS: readonly (readonly [string, string])[] = [
-  ['↑ ↓', 'Line above or below'],
-  ['E', 'Change the line'],
-  ['W', 'Why its load'],
-  ['Alt ↑ ↓', 'Move the line'],
-  ['P', 'In turn with the next, or by itself'],
-  ['Delete', 'Take the line off'],
-  ['A', 'Add an exercise'],
-  ['Ctrl Z', 'Undo'],
-  ['Ctrl Shift Z', 'Redo'],
-];
 
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
@@ -48,12 +35,6 @@ const actionOf = (
   if (altKey || !hasLetters) return null;
   return { e: keys.edit, w: keys.why, p: keys.pair, a: keys.add, delete: keys.remove }[lower] ?? null;
 };
-
-const LETTERS = 'single-letter-keys';
-
-/** Whether single letters act, kept on this device. WCAG 2.1.4: they can be switched off. */
-export const readLetterKeys = (): boolean => readSetting(LETTERS) !== 'off';
-export const keepLetterKeys = (isOn: boolean): void => writeSetting(LETTERS, isOn ? null : 'off');
 
 /** Listens while the sheet is shown and may be edited; not inside text fields and dialogs. */
 export const useSheetKeys = (keys: SheetKeys, isOn: boolean): void => {

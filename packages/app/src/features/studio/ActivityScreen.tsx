@@ -7,9 +7,9 @@ import { Button } from '../../ui/Button';
 import { formatDay } from '../../ui/days';
 import { Empty, Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
-import { Screen } from '../shell/Screen';
-import { useStudio } from '../shell/StudioContext';
-import { WRITE_NAMES } from '../waiting/in-words';
+import { Screen } from '../../frame/Screen';
+import { useStudio } from '../../data/StudioContext';
+import { WRITE_NAMES } from '../../parts/writes/in-words';
 
 const timeOf = (at: string, timeZone: string): string =>
   new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(new Date(at));

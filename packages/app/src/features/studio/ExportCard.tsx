@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { todayIn } from '../../ui/days';
 import { Heading, Txt } from '../../ui/Txt';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 
 /** Everything of the studio as one file, to keep or to take elsewhere. */
 export const ExportCard = () => {

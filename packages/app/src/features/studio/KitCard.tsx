@@ -7,7 +7,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Heading, Txt } from '../../ui/Txt';
-import { linesOf, PIECE_LABELS, PLACE_LABELS } from './kit-lines';
+import { linesOf, PIECE_LABELS, PLACE_LABELS } from '../../parts/kit/kit-lines';
 import { LoadStrips } from './LoadStrips';
 
 /** What a place has, and on demand every load it makes. */

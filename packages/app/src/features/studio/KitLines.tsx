@@ -8,8 +8,8 @@ import { Field } from '../../ui/Field';
 import { IconButton } from '../../ui/IconButton';
 import { Stepper } from '../../ui/Stepper';
 import { Heading } from '../../ui/Txt';
-import { PIECE_LABELS } from './kit-lines';
-import type { KitLine } from './kit-lines';
+import { PIECE_LABELS } from '../../parts/kit/kit-lines';
+import type { KitLine } from '../../parts/kit/kit-lines';
 
 const TYPES = PIECE_TYPES.filter((type): type is KitLine['type'] => type !== 'machine');
 const UNITS = MASS_UNITS.map((value) => ({ value, label: value }));

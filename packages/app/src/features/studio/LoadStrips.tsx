@@ -7,7 +7,7 @@ import type { LoadPosition, MassUnit } from '@drubo/core/vocabulary';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Heading, Txt } from '../../ui/Txt';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 
 /** Loads of one way of carrying shown before the rest folds away; bars make a hundred. */
 const SHOWN = 24;

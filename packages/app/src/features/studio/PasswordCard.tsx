@@ -7,7 +7,7 @@ import { Card } from '../../ui/Card';
 import { FormField } from '../../ui/FormField';
 import { Problem } from '../../ui/Problem';
 import { Heading } from '../../ui/Txt';
-import { useSnack } from '../shell/SnackProvider';
+import { useSnack } from '../../frame/SnackProvider';
 
 const EMPTY = { current: '', next: '' };
 

@@ -11,7 +11,7 @@ import { Choices } from '../../ui/Choices';
 import { FormField } from '../../ui/FormField';
 import { TimeZoneField } from '../../ui/TimeZoneField';
 import { Txt } from '../../ui/Txt';
-import { useSnack } from '../shell/SnackProvider';
+import { useSnack } from '../../frame/SnackProvider';
 
 const UNITS = [
   { value: 'kg', label: 'Kilograms' },

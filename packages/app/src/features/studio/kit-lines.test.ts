@@ -3,7 +3,7 @@ import type { KitPiece } from '@drubo/core';
 import { defaultKit, toKg } from '@drubo/core';
 import { aKit } from '../../../tests/builders';
 import { gearLinesOf, gearOf } from './gear-lines';
-import { kitLine, linesOf, piecesOf } from './kit-lines';
+import { kitLine, linesOf, piecesOf } from '../../parts/kit/kit-lines';
 import { machineLinesOf, machinesOf } from './machine-lines';
 
 const byId = (pieces: readonly KitPiece[]) => [...pieces].sort((a, b) => a.id.localeCompare(b.id));

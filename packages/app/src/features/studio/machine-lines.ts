@@ -3,7 +3,7 @@ import type { KitMachine } from '@drubo/core';
 import { formatNumber } from '@drubo/core/explain';
 import type { KitItem, MassUnit } from '@drubo/core/vocabulary';
 import { readNumber } from '../../ui/measure';
-import { PROBLEMS, writeSizes } from './kit-lines';
+import { PROBLEMS, writeSizes } from '../../parts/kit/kit-lines';
 
 /** A machine as it is typed: its steps as a line, and what it moves with nothing set. */
 export interface MachineLine {

@@ -15,7 +15,7 @@ const mockCall = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn(), replace: jest.fn() }) }));
 jest.mock('../../data/ids', () => ({ newId: () => 'booking-new-1' }));
 jest.mock('../../data/offline/QueueProvider', () => ({ useWriter: () => mockWriter, useCommands: () => [] }));
-jest.mock('../shell/SnackProvider', () => ({ useSnack: () => mockSnack }));
+jest.mock('../../frame/SnackProvider', () => ({ useSnack: () => mockSnack }));
 jest.mock('../../data/api', () => ({
   ...jest.requireActual('../../data/api'),
   callEndpoint: (...args: unknown[]) => mockCall(...args),

@@ -13,7 +13,7 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Confirm } from '../../ui/Confirm';
 import { Txt } from '../../ui/Txt';
-import { asNote, inWords } from './in-words';
+import { asNote, inWords } from '../../parts/writes/in-words';
 
 /** One write the server refused, and the ways to settle it by hand: send it again, keep it as a note, or let it go. */
 export const Refused = ({ command, when }: { command: StoredCommand; when: string }) => {

@@ -5,8 +5,8 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Empty } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
-import { Screen } from '../shell/Screen';
-import { inWords } from './in-words';
+import { Screen } from '../../frame/Screen';
+import { inWords } from '../../parts/writes/in-words';
 import { Refused } from './Refused';
 
 const at = (moment: number): string =>

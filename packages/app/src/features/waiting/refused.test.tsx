@@ -2,7 +2,7 @@ import { act, fireEvent, screen } from '@testing-library/react-native';
 import { aDetail, aLoggedSet, aStoredCommand, SESSION_ID } from '../../../tests/builders';
 import { show } from '../../../tests/show';
 import { keyOf } from '../../data/keys';
-import { inWords } from './in-words';
+import { inWords } from '../../parts/writes/in-words';
 import { Refused } from './Refused';
 
 const mockWriter = { isReady: true, log: jest.fn(), remove: jest.fn() };

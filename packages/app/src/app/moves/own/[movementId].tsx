@@ -1,3 +1,3 @@
-import { FetchedOwnFormScreen } from '../../../features/shell/fetched';
+import { FetchedOwnFormScreen } from '../../../routes/fetched';
 
 export default FetchedOwnFormScreen;

@@ -1,3 +1,3 @@
-import { FetchedOwnScreen } from '../../../features/shell/fetched';
+import { FetchedOwnScreen } from '../../../routes/fetched';
 
 export default FetchedOwnScreen;

@@ -1,3 +1,3 @@
-import { FetchedEditPersonScreen } from '../../../features/shell/fetched';
+import { FetchedEditPersonScreen } from '../../../routes/fetched';
 
 export default FetchedEditPersonScreen;

@@ -1,3 +1,3 @@
-import { FetchedHealthScreen } from '../../../features/shell/fetched';
+import { FetchedHealthScreen } from '../../../routes/fetched';
 
 export default FetchedHealthScreen;

@@ -1,3 +1,3 @@
-import { FetchedPersonScreen } from '../../../features/shell/fetched';
+import { FetchedPersonScreen } from '../../../routes/fetched';
 
 export default FetchedPersonScreen;

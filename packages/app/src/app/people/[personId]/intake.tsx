@@ -1,3 +1,3 @@
-import { FetchedIntakeScreen } from '../../../features/shell/fetched';
+import { FetchedIntakeScreen } from '../../../routes/fetched';
 
 export default FetchedIntakeScreen;

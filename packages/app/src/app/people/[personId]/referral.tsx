@@ -1,3 +1,3 @@
-import { FetchedReferralScreen } from '../../../features/shell/fetched';
+import { FetchedReferralScreen } from '../../../routes/fetched';
 
 export default FetchedReferralScreen;

@@ -1,3 +1,3 @@
-import { FetchedScreeningScreen } from '../../../features/shell/fetched';
+import { FetchedScreeningScreen } from '../../../routes/fetched';
 
 export default FetchedScreeningScreen;

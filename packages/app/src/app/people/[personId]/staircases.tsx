@@ -1,3 +1,3 @@
-import { FetchedStaircasesScreen } from '../../../features/shell/fetched';
+import { FetchedStaircasesScreen } from '../../../routes/fetched';
 
 export default FetchedStaircasesScreen;

@@ -1,3 +1,3 @@
-import { FetchedKitEditorScreen } from '../../../features/shell/fetched';
+import { FetchedKitEditorScreen } from '../../../routes/fetched';
 
 export default FetchedKitEditorScreen;

@@ -1,3 +1,3 @@
-import { FetchedExerciseTrendScreen } from '../../../../features/shell/fetched';
+import { FetchedExerciseTrendScreen } from '../../../../routes/fetched';
 
 export default FetchedExerciseTrendScreen;

@@ -1,3 +1,3 @@
-import { FetchedTrendsScreen } from '../../../../features/shell/fetched';
+import { FetchedTrendsScreen } from '../../../../routes/fetched';
 
 export default FetchedTrendsScreen;

@@ -1,5 +1,5 @@
 import { useWindowDimensions } from 'react-native';
-import { BREAKPOINTS } from '../../theme/tokens';
+import { BREAKPOINTS } from '../theme/tokens';
 
 /** Whether there is room for the rail and a list beside its detail. */
 export const useWide = (): { isWide: boolean; width: number; height: number } => {

@@ -1,10 +1,9 @@
 import { View } from 'react-native';
-import { SPACE } from '../../theme/tokens';
-import { Button } from '../../ui/Button';
-import { Modal } from '../../ui/Modal';
-import { Heading, Txt } from '../../ui/Txt';
-import { LIVE_KEYS } from '../live/keys';
-import { SHEET_KEYS } from '../sheet/use-sheet-keys';
+import { SPACE } from '../theme/tokens';
+import { Button } from '../ui/Button';
+import { Modal } from '../ui/Modal';
+import { Heading, Txt } from '../ui/Txt';
+import { LIVE_KEYS, SHEET_KEYS } from './key-lists';
 import { PLACE_KEYS } from './use-place-keys';
 
 const GROUPS = [

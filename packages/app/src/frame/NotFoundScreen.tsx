@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
-import { Button } from '../../ui/Button';
-import { Empty } from '../../ui/states';
+import { Button } from '../ui/Button';
+import { Empty } from '../ui/states';
 import { Screen } from './Screen';
 
 /** An address that leads nowhere. */

@@ -1,4 +1,4 @@
-import type { IconName } from '../../ui/icons/Icon';
+import type { IconName } from '../ui/icons/Icon';
 
 /** The four places, in the order of bar and rail. */
 export const PLACES = [

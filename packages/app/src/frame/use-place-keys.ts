@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
-import { readLetterKeys } from '../sheet/use-sheet-keys';
+import { readLetterKeys } from '../data/letter-keys';
 
 /** Keys that lead to places, on wide screens and with a keyboard; every one has a button that does the same. */
 export const PLACE_KEYS: readonly (readonly [string, string])[] = [

@@ -12,7 +12,7 @@ import { Choices } from '../../ui/Choices';
 import { todayIn } from '../../ui/days';
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 
 type Answer = 'no' | 'yes' | 'heart' | 'pressure' | 'both';
 interface Option {

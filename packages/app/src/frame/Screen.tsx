@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useRouter } from 'expo-router';
-import { SPACE } from '../../theme/tokens';
-import { usePalette } from '../../theme/use-palette';
-import { IconButton } from '../../ui/IconButton';
-import { Heading, Txt } from '../../ui/Txt';
+import { SPACE } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { IconButton } from '../ui/IconButton';
+import { Heading, Txt } from '../ui/Txt';
 import { goBack } from './go-back';
 import { QueueMark } from './QueueMark';
 import { useWide } from './use-wide';

@@ -5,15 +5,17 @@ import { BarlowSemiCondensed_600SemiBold } from '@expo-google-fonts/barlow-semi-
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { useFonts } from 'expo-font';
 import { useState } from 'react';
-import { isKeptOnDevice, KEEP_MS, makeQueryClient, queryPersister } from '../../data/query-client';
-import { SchemeProvider } from '../../theme/scheme';
+import type { ComponentType } from 'react';
+import { isKeptOnDevice, KEEP_MS, makeQueryClient, queryPersister } from '../data/query-client';
+import { SchemeProvider } from '../theme/scheme';
 import { Gate } from './Gate';
+import type { Doors } from './Gate';
 
 /** Raised when the shape of what is read changes, so that an older device copy is dropped. */
 const CACHE_SHAPE = '2';
 
 /** Everything above the screens: fonts, theme, reading cache, sign-in. */
-export const Root = () => {
+export const Root = ({ SignIn }: { SignIn: ComponentType<Doors> }) => {
   const [client] = useState(makeQueryClient);
   const [persister] = useState(queryPersister);
   // Text is shown in the system face until its own has arrived, and with it if it never does.
@@ -34,7 +36,7 @@ export const Root = () => {
       }}
     >
       <SchemeProvider>
-        <Gate />
+        <Gate SignIn={SignIn} />
       </SchemeProvider>
     </PersistQueryClientProvider>
   );

@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { registerShell } from '../../data/offline/service-worker';
-import { SPACE } from '../../theme/tokens';
-import { usePalette } from '../../theme/use-palette';
-import { Button } from '../../ui/Button';
-import { Txt } from '../../ui/Txt';
+import { registerShell } from '../data/offline/service-worker';
+import { SPACE } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { Button } from '../ui/Button';
+import { Txt } from '../ui/Txt';
 
 /** Offers a newer build once it lies ready; never switches by itself in the middle of a session. */
 export const UpdatePrompt = () => {

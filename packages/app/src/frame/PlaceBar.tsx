@@ -1,9 +1,9 @@
 import { Link, usePathname } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { SPACE, TARGET } from '../../theme/tokens';
-import { usePalette } from '../../theme/use-palette';
-import { Icon } from '../../ui/icons/Icon';
-import { Txt } from '../../ui/Txt';
+import { SPACE, TARGET } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { Icon } from '../ui/icons/Icon';
+import { Txt } from '../ui/Txt';
 import { isInPlace, PLACES } from './places';
 import { QueueMark } from './QueueMark';
 

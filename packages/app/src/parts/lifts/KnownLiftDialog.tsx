@@ -14,7 +14,7 @@ import { DateTimeField } from '../../ui/DateTimeField';
 import { Field } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 import { AGO, agoOf, freshLift, LEFT, liftErrors, liftFields } from './lift-form';
 import type { KnownLiftFields, LiftForm } from './lift-form';
 

@@ -1,8 +1,8 @@
 import { Slot, usePathname } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useOfflinePack } from '../../data/use-offline-pack';
-import { usePalette } from '../../theme/use-palette';
+import { useOfflinePack } from '../data/use-offline-pack';
+import { usePalette } from '../theme/use-palette';
 import { KeyList } from './KeyList';
 import { PlaceBar } from './PlaceBar';
 import { SnackProvider } from './SnackProvider';

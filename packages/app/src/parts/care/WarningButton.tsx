@@ -4,7 +4,7 @@ import { newId } from '../../data/ids';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { todayIn } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 import { WarningDialog } from './WarningDialog';
 
 const NOBODY: Pick<CareDto, 'contact' | 'medicine'> = { contact: null, medicine: '' };

@@ -1,17 +1,23 @@
 import { useIsRestoring } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import type { ComponentType } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { QueueProvider } from '../../data/offline/QueueProvider';
-import { useAuth } from '../../data/use-auth';
-import { usePalette } from '../../theme/use-palette';
-import { Shown } from '../../ui/states';
-import { SignInScreen } from '../sign-in/SignInScreen';
-import type { StudioFacts } from './StudioContext';
-import { StudioFactsProvider } from './StudioContext';
+import { QueueProvider } from '../data/offline/QueueProvider';
+import { useAuth } from '../data/use-auth';
+import { usePalette } from '../theme/use-palette';
+import { Shown } from '../ui/states';
+import type { StudioFacts } from '../data/StudioContext';
+import { StudioFactsProvider } from '../data/StudioContext';
 import { Shell } from './Shell';
 
+/** What the doors in have to know. */
+export interface Doors {
+  firstRun: boolean;
+  demo: boolean;
+}
+
 /** Signed out: the doors in. Signed in: the house, with this trainer's queue. */
-export const Gate = () => {
+export const Gate = ({ SignIn }: { SignIn: ComponentType<Doors> }) => {
   const palette = usePalette();
   const auth = useAuth();
   const isRestoring = useIsRestoring();
@@ -35,7 +41,7 @@ export const Gate = () => {
                 </QueueProvider>
               </StudioFactsProvider>
             ) : (
-              <SignInScreen firstRun={now.state === 'signed-out' && now.firstRun} demo={now.demo} />
+              <SignIn firstRun={now.state === 'signed-out' && now.firstRun} demo={now.demo} />
             )
           }
         </Shown>

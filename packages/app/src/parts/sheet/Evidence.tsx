@@ -12,7 +12,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { dateOfDay, formatDay } from '../../ui/days';
 import { Heading, Txt } from '../../ui/Txt';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 
 /** Sets shown at once; the newest first. */
 const PAGE = 9;

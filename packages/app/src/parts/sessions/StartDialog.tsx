@@ -9,7 +9,7 @@ import { DateTimeField } from '../../ui/DateTimeField';
 import { todayIn } from '../../ui/days';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
-import { useStudio } from '../shell/StudioContext';
+import { useStudio } from '../../data/StudioContext';
 
 /** A session written on paper is dated back this far at most, so that a slip of the year is caught. House default. */
 const DAYS_BACK = 60;

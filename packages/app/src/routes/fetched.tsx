@@ -1,8 +1,8 @@
 import { lazy, Suspense } from 'react';
 import type { ComponentType } from 'react';
 import { View } from 'react-native';
-import { SPACE } from '../../theme/tokens';
-import { Txt } from '../../ui/Txt';
+import { SPACE } from '../theme/tokens';
+import { Txt } from '../ui/Txt';
 import type * as behindTheFloor from './behind-the-floor';
 
 type Behind = typeof behindTheFloor;

@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
-import { useQueueProblem } from '../../data/offline/QueueProvider';
-import { SPACE } from '../../theme/tokens';
-import { usePalette } from '../../theme/use-palette';
-import { Txt } from '../../ui/Txt';
+import { useQueueProblem } from '../data/offline/QueueProvider';
+import { SPACE } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { Txt } from '../ui/Txt';
 
 /** Says that this device keeps nothing, so nothing may be logged on it. */
 export const StorageProblem = () => {

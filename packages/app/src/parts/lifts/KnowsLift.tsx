@@ -2,8 +2,8 @@ import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { newId } from '../../data/ids';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { todayIn } from '../../ui/days';
-import { useSnack } from '../shell/SnackProvider';
-import { useStudio } from '../shell/StudioContext';
+import { useSnack } from '../../frame/SnackProvider';
+import { useStudio } from '../../data/StudioContext';
 import { KnownLiftDialog } from './KnownLiftDialog';
 import type { KnownLiftFields } from './lift-form';
 

@@ -1,10 +1,10 @@
 import { useRouter } from 'expo-router';
 import { Pressable, StyleSheet } from 'react-native';
-import { useCommands } from '../../data/offline/QueueProvider';
-import { SPACE, TARGET } from '../../theme/tokens';
-import { usePalette } from '../../theme/use-palette';
-import { Icon } from '../../ui/icons/Icon';
-import { Txt } from '../../ui/Txt';
+import { useCommands } from '../data/offline/QueueProvider';
+import { SPACE, TARGET } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { Icon } from '../ui/icons/Icon';
+import { Txt } from '../ui/Txt';
 
 /** A quiet mark saying what waits to be sent and what needs the trainer. Nothing when all is sent. */
 export const QueueMark = ({ isShort = false }: { isShort?: boolean }) => {
