@@ -5,11 +5,12 @@ import { keyOf } from './keys';
 import type { StoredCommand } from './offline/types';
 
 /** Puts what the server answered into the query cache, and has everything it may have changed read again. */
-export const applyReply = (client: QueryClient, { endpointId, params, reply }: StoredCommand): void => {
-  switch (endpointId) {
+export const applyReply = (client: QueryClient, command: StoredCommand): void => {
+  switch (command.endpointId) {
     case 'saveSheet':
     case 'bringBack': {
-      const sheet = reply as ReplyOf<'saveSheet'>;
+      const sheet = command.reply;
+      if (!sheet) break;
       const key = keyOf('getSheet', { params: { sheetId: sheet.id } });
       // A read that began before this answer would put an older version over it, and the next edit would name that one.
       void client.cancelQueries({ queryKey: key }, { revert: false });
@@ -17,12 +18,14 @@ export const applyReply = (client: QueryClient, { endpointId, params, reply }: S
       break;
     }
     case 'startSession': {
-      const detail = reply as ReplyOf<'startSession'>;
+      const detail = command.reply;
+      if (!detail) break;
       client.setQueryData(keyOf('getSession', { params: { sessionId: detail.session.id } }), detail);
       break;
     }
     case 'logSet': {
-      const set = reply as ReplyOf<'logSet'>;
+      const set = command.reply;
+      if (!set) break;
       client.setQueryData<ReplyOf<'getSession'>>(
         keyOf('getSession', { params: { sessionId: set.sessionId } }),
         (before) => before && { ...before, sets: [...before.sets.filter((other) => other.id !== set.id), set] },
@@ -31,7 +34,8 @@ export const applyReply = (client: QueryClient, { endpointId, params, reply }: S
       return;
     }
     case 'saveSessionRecord': {
-      const record = reply as ReplyOf<'saveSessionRecord'>;
+      const record = command.reply;
+      if (!record) break;
       client.setQueryData<ReplyOf<'getSession'>>(
         keyOf('getSession', { params: { sessionId: record.sessionId } }),
         (before) => before && { ...before, records: currentSessionRecords([...before.records, record]) },
@@ -41,10 +45,10 @@ export const applyReply = (client: QueryClient, { endpointId, params, reply }: S
       break;
     }
     case 'acceptReview':
-      client.setQueryData(keyOf('getReview', { params: { sessionId: params['sessionId'] ?? '' } }), reply);
+      client.setQueryData(keyOf('getReview', { params: command.params }), command.reply);
       break;
     case 'erasePerson':
-      client.removeQueries({ queryKey: ['getPerson', { personId: params['personId'] }] });
+      client.removeQueries({ queryKey: ['getPerson', command.params] });
       break;
     default:
       break;

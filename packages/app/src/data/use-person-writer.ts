@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import type { BodyOf, RecordFields, WriteId } from '@drubo/contracts';
+import type { BodyOf, RecordFields } from '@drubo/contracts';
 import { RefusedError } from './api';
 import { personAggregate } from './offline/overlay';
 import { useWriter } from './offline/QueueProvider';
-import type { WriteRequest } from './offline/types';
+import type { RequestWithoutLine } from './offline/types';
 import { refusalText } from './refusal';
 
 /** Writes what is asked of a person and kept about them. Each gives false where it was refused, with why in `problem`. */
@@ -21,11 +21,11 @@ export const usePersonWriter = (personId: string): PersonWriter => {
   const writer = useWriter();
   const [problem, setProblem] = useState<string | null>(null);
   const [open, setOpen] = useState(0);
-  const send = async <Id extends WriteId>(request: Omit<WriteRequest<Id>, 'aggregate'>): Promise<boolean> => {
+  const send = async (request: RequestWithoutLine): Promise<boolean> => {
     setProblem(null);
     setOpen((count) => count + 1);
     try {
-      await writer.save({ ...request, aggregate: personAggregate(personId) } as WriteRequest<Id>);
+      await writer.save({ ...request, aggregate: personAggregate(personId) });
       return true;
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;

@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import type { BodyOf } from '@drubo/contracts';
 import { sheetOfSession } from './offline/overlay';
 import { useCommands } from './offline/QueueProvider';
 import { useEndpoint } from './use-endpoint';
@@ -19,16 +18,16 @@ export const useRunning = (): Running[] => {
     const found = new Map<string, string>();
     for (const { liveSessionId, person } of floor?.entries ?? []) if (liveSessionId) found.set(liveSessionId, person.name);
     for (const { session, personName } of floor?.otherLive ?? []) found.set(session.id, personName);
-    for (const { endpointId, params, body, state } of commands) {
-      const sessionId = params['sessionId'] ?? '';
-      if (state === 'needs-you') continue;
-      if (endpointId === 'startSession' && state === 'waiting') {
-        const { unplannedFor } = body as unknown as BodyOf<'startSession'>;
+    for (const command of commands) {
+      if (command.state === 'needs-you') continue;
+      if (command.endpointId === 'startSession' && command.state === 'waiting') {
+        const { sessionId } = command.params;
         const entry = floor?.entries.find(({ nextSheet }) => nextSheet?.id === sheetOfSession(sessionId).sheetId);
-        const name = entry?.person.name ?? people?.find(({ id }) => id === unplannedFor)?.name;
+        const name = entry?.person.name ?? people?.find(({ id }) => id === command.body.unplannedFor)?.name;
         found.set(sessionId, name ?? 'Somebody');
       }
-      if (endpointId === 'finishSession' || endpointId === 'discardSession') found.delete(sessionId);
+      if (command.endpointId === 'finishSession' || command.endpointId === 'discardSession')
+        found.delete(command.params.sessionId);
     }
     return [...found].map(([sessionId, name]) => ({ sessionId, name }));
   }, [floor, people, commands]);

@@ -8,7 +8,7 @@ import { keyOf } from '../keys';
 import { browserWorld } from './browser-world';
 import { makeQueue } from './queue';
 import type { Queue } from './queue';
-import type { StoredCommand, WriteRequest } from './types';
+import type { RequestOf, StoredCommand, WriteRequest } from './types';
 
 const QueueContext = createContext<{ queue: Queue | null; problem: string | null }>({ queue: null, problem: null });
 const NONE: readonly StoredCommand[] = [];
@@ -76,7 +76,7 @@ export interface Writer {
   /** Acknowledges as soon as the write is on this device's disk. */
   log(request: WriteRequest): Promise<void>;
   /** Waits for the server a little. A refusal is thrown for the form to show, and taken off the queue. */
-  save<Id extends WriteId>(request: WriteRequest<Id>): Promise<WriteResult<Id>>;
+  save<Id extends WriteId>(request: RequestOf<Id>): Promise<WriteResult<Id>>;
   remove(ids: readonly string[]): Promise<void>;
   flush(): Promise<void>;
 }
@@ -92,7 +92,7 @@ export const useWriter = (): Writer => {
       isReady: queue !== null,
       log: async (request) => void (await opened().enqueue(request)),
       save: async (request) => {
-        const { id } = await opened().enqueue(request as unknown as WriteRequest);
+        const { id } = await opened().enqueue(request as WriteRequest);
         const outcome = await opened().settled(id, FORM_WAIT_MS);
         if (outcome.status === 'refused') {
           await opened().remove([id]);

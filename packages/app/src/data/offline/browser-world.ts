@@ -1,4 +1,4 @@
-import type { BodyOf, WriteId } from '@drubo/contracts';
+import type { WriteId } from '@drubo/contracts';
 import { callEndpoint, RefusedError } from '../api';
 import { openCommandStore } from './store';
 import type { QueueWorld } from './queue';
@@ -10,8 +10,9 @@ import type { QueueWorld } from './queue';
 export const browserWorld = async (onSignedOut: () => void): Promise<QueueWorld> => ({
   store: await openCommandStore(),
   send: async ({ endpointId, params, body, id, deviceId, deviceSeq }) => {
-    const withCommand = { command: { id, deviceId, deviceSeq }, ...body } as unknown as BodyOf<WriteId>;
+    const withCommand = { command: { id, deviceId, deviceSeq }, ...body };
     try {
+      // Which endpoint it is says what goes with it; here all are alike.
       return await callEndpoint<WriteId>(endpointId, { params: params as never, body: withCommand as never });
     } catch (error) {
       if (error instanceof RefusedError && error.status === 401) onSignedOut();

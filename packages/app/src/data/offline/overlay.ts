@@ -3,7 +3,8 @@ import type { BodyOf, SessionDetailDto, SessionRecordDto, SetRecordDto, SheetDto
 import { currentSets, externalKgOf, feelersLeft, isSameDose } from '@drubo/core';
 import { fixedHere } from './fixed-at-start';
 import { freshOf } from './fresh-items';
-import type { StoredCommand } from './types';
+import { isWrite, pathId } from './types';
+import type { StoredCommand, StoredOf } from './types';
 
 /** The line all of a sheet's and its session's writes wait in, so they are sent in the order they were made. */
 export const sheetAggregate = (sheetId: string): string => `sheet:${sheetId}`;
@@ -42,29 +43,25 @@ const arranged = (sheet: SheetDto, { content, version }: Omit<BodyOf<'saveSheet'
 /** A sheet with this device's unsent edits on it, and the version the next edit has to name. */
 export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredCommand[]): SheetDto =>
   commands
-    .filter(
-      ({ endpointId, params, state }) => endpointId === 'saveSheet' && params['sheetId'] === sheet.id && state === 'waiting',
-    )
-    .reduce((shown, { body }) => arranged(shown, body as unknown as BodyOf<'saveSheet'>), sheet);
+    .filter(isWrite('saveSheet'))
+    .filter(({ params, state }) => params.sheetId === sheet.id && state === 'waiting')
+    .reduce((shown, { body }) => arranged(shown, body), sheet);
 
 /** A read may have begun this long before it arrived. */
 export const READ_SLACK_MS = 15_000;
 
-const asRecord = ({ params, body, deviceId, deviceSeq, id }: StoredCommand, sheet: SheetDto): SetRecordDto => {
-  const fields = body as unknown as Omit<BodyOf<'logSet'>, 'command'>;
-  return {
-    ...fields,
-    id: params['setId'] ?? id,
-    sessionId: params['sessionId'] ?? '',
-    externalKg: externalKgOf(fields.implements),
-    bodyMassKg: null,
-    deviceId,
-    deviceSeq,
-    receivedAt: null,
-    // A local amendment is newer than anything read before it.
-    revision: sheet.version + deviceSeq + 1_000_000,
-  };
-};
+const asRecord = ({ params, body, deviceId, deviceSeq }: StoredOf<'logSet'>, sheet: SheetDto): SetRecordDto => ({
+  ...body,
+  id: params.setId,
+  sessionId: params.sessionId,
+  externalKg: externalKgOf(body.implements),
+  bodyMassKg: null,
+  deviceId,
+  deviceSeq,
+  receivedAt: null,
+  // A local amendment is newer than anything read before it.
+  revision: sheet.version + deviceSeq + 1_000_000,
+});
 
 /**
  * A session as this device knows it: what the server last said, with every write of this device on top, whether sent
@@ -78,20 +75,25 @@ export const sessionWithCommands = (
   commands: readonly StoredCommand[],
   readAt = 0,
 ): SessionDetailDto | undefined => {
-  const mine = commands.filter((command) => command.params['sessionId'] === sessionId && command.state !== 'needs-you');
-  const started = mine.find((command) => command.endpointId === 'startSession');
+  const mine = commands.filter((command) => pathId(command, 'sessionId') === sessionId && command.state !== 'needs-you');
+  const started = mine.find(isWrite('startSession'));
   const base = fromServer ?? (sheet && started && startedHere(sessionId, sheet, started));
   if (!base) return undefined;
-  const logged = mine.filter((command) => command.endpointId === 'logSet');
+  const logged = mine.filter(isWrite('logSet'));
   // An answer counts only while the session was not read since: what was read later may lack a set undone elsewhere.
   const answered = logged.flatMap(({ state, reply, settledAt }) =>
-    state === 'done' && reply && (settledAt ?? 0) > readAt - READ_SLACK_MS ? [reply as SetRecordDto] : [],
+    state === 'done' && reply && (settledAt ?? 0) > readAt - READ_SLACK_MS ? [reply] : [],
   );
   const unsent = logged.filter(({ state }) => state === 'waiting').map((command) => asRecord(command, base.sheet));
-  const last = (endpointId: string) => mine.findLast((command) => command.endpointId === endpointId);
-  const finish = last('finishSession')?.body as Omit<BodyOf<'finishSession'>, 'command'> | undefined;
+  const finish = mine.findLast(isWrite('finishSession'))?.body;
   const state =
-    base.session.state !== 'live' ? base.session.state : last('discardSession') ? 'discarded' : finish ? 'finished' : 'live';
+    base.session.state !== 'live'
+      ? base.session.state
+      : mine.some(isWrite('discardSession'))
+        ? 'discarded'
+        : finish
+          ? 'finished'
+          : 'live';
   return {
     ...base,
     session: { ...base.session, state, finishedAt: base.session.finishedAt ?? finish?.finishedAt ?? null },
@@ -106,24 +108,23 @@ const recordsWith = (
   commands: readonly StoredCommand[],
   readAt: number,
 ): SessionRecordDto[] => {
-  const own = commands.filter(({ endpointId }) => endpointId === 'saveSessionRecord');
+  const own = commands.filter(isWrite('saveSessionRecord'));
   const answered = own.flatMap(({ state, reply, settledAt }) =>
-    state === 'done' && reply && (settledAt ?? 0) > readAt - READ_SLACK_MS ? [reply as SessionRecordDto] : [],
+    state === 'done' && reply && (settledAt ?? 0) > readAt - READ_SLACK_MS ? [reply] : [],
   );
   const unsent = own.flatMap(({ state, params, body, deviceId, deviceSeq }): SessionRecordDto[] => {
     if (state !== 'waiting') return [];
-    const { madeAt, removed, fields } = body as unknown as BodyOf<'saveSessionRecord'>;
-    const [id, sessionId] = [params['recordId'] ?? '', params['sessionId'] ?? ''];
+    const { recordId: id, sessionId } = params;
     // Newer than anything read before it.
     const revision = 1_000_000 + deviceSeq;
-    return [{ id, sessionId, revision, removed, madeAt, receivedAt: null, deviceId, deviceSeq, fields }];
+    return [{ ...body, id, sessionId, revision, receivedAt: null, deviceId, deviceSeq }];
   });
   return currentSessionRecords([...known, ...answered, ...unsent]);
 };
 
-const startedHere = (sessionId: string, sheet: SheetDto, { body }: StoredCommand): SessionDetailDto | undefined => {
+const startedHere = (sessionId: string, sheet: SheetDto, { body }: StoredOf<'startSession'>): SessionDetailDto | undefined => {
   if (sessionIdFor(sheet.id, sheetOfSession(sessionId).attempt) !== sessionId) return undefined;
-  const { startedAt, entry = 'live', unplannedFor, taken = [] } = body as unknown as BodyOf<'startSession'>;
+  const { startedAt, entry = 'live', unplannedFor, taken = [] } = body;
   return {
     session: {
       id: sessionId,
@@ -166,7 +167,7 @@ export const progressOfSheet = (
   const has = (endpointId: StoredCommand['endpointId'], sessionId: string) =>
     commands.some(
       (command) =>
-        command.endpointId === endpointId && command.params['sessionId'] === sessionId && command.state !== 'needs-you',
+        command.endpointId === endpointId && pathId(command, 'sessionId') === sessionId && command.state !== 'needs-you',
     );
   let { attempt } = sheet;
   while (has('discardSession', sessionIdFor(sheet.id, attempt))) attempt += 1;

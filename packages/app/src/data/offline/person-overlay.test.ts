@@ -26,7 +26,12 @@ describe('a person’s page with what this device saved', () => {
   });
 
   it('shows one that was answered after the page was read, but never over a newer one', () => {
-    const done = { ...saved, state: 'done' as const, reply: record('record-1', 'answered', 2), settledAt: READ_AT + 1 };
+    const done = aStoredCommand({
+      ...saved,
+      state: 'done',
+      reply: record('record-1', 'answered', 2),
+      settledAt: READ_AT + 1,
+    });
     expect(textsOf(aPersonDetail({ records: [record('record-1', 'old')] }), [done], READ_AT)).toEqual(['answered']);
     expect(textsOf(aPersonDetail({ records: [record('record-1', 'newer', 3)] }), [done], READ_AT)).toEqual(['newer']);
     const long = { ...done, settledAt: READ_AT - 60_000 };
@@ -51,7 +56,7 @@ describe('a person’s page with what this device saved', () => {
     const detail = personWithCommands(aPersonDetail(), [answer({ daysPerWeek: 2 }), answer({ medicine: 'inhaler' })], READ_AT);
     expect(detail.intake).toMatchObject({ daysPerWeek: 2, medicine: 'inhaler', secondGoal: null });
     const refused = { ...answer({ daysPerWeek: 3 }), state: 'needs-you' as const };
-    const others = { ...answer({ daysPerWeek: 4 }), params: { personId: 'somebody-else' } };
+    const others = aStoredCommand({ ...answer({ daysPerWeek: 4 }), params: { personId: 'somebody-else' } });
     expect(personWithCommands(aPersonDetail(), [refused, others], READ_AT).intake.daysPerWeek).toBeNull();
   });
 });

@@ -1,10 +1,15 @@
-import type { BodyOf, PersonDetailDto, PersonRecordDto } from '@drubo/contracts';
+import type { PersonDetailDto, PersonRecordDto } from '@drubo/contracts';
 import { READ_SLACK_MS } from './overlay';
 import type { StoredCommand } from './types';
 
-const isOfPerson = ({ endpointId, params }: StoredCommand, personId: string): boolean =>
-  (endpointId === 'saveIntake' || endpointId === 'saveRecord' || endpointId === 'setRecordRemoved') &&
-  params['personId'] === personId;
+/** Writes about a person that are laid over their page. */
+type OfPerson = Extract<StoredCommand, { endpointId: 'saveIntake' | 'saveRecord' | 'setRecordRemoved' }>;
+
+const isOfPerson =
+  (personId: string) =>
+  (command: StoredCommand): command is OfPerson =>
+    (command.endpointId === 'saveIntake' || command.endpointId === 'saveRecord' || command.endpointId === 'setRecordRemoved') &&
+    command.params.personId === personId;
 
 const withRecord = (records: readonly PersonRecordDto[], record: PersonRecordDto): PersonRecordDto[] => {
   const known = records.find(({ id }) => id === record.id);
@@ -12,18 +17,16 @@ const withRecord = (records: readonly PersonRecordDto[], record: PersonRecordDto
   return [...records.filter(({ id }) => id !== record.id), ...(record.removed ? [] : [record])];
 };
 
-const recordOf = (command: StoredCommand, records: readonly PersonRecordDto[]): PersonRecordDto | null => {
-  if (command.state === 'done') return command.reply as PersonRecordDto;
-  const id = command.params['recordId'] ?? command.id;
+const recordOf = (
+  command: Exclude<OfPerson, { endpointId: 'saveIntake' }>,
+  records: readonly PersonRecordDto[],
+): PersonRecordDto | null => {
+  if (command.state === 'done') return command.reply;
+  const { recordId: id, personId } = command.params;
   const known = records.find((record) => record.id === id);
   const next = { revision: (known?.revision ?? 0) + 1, savedAt: new Date(command.queuedAt).toISOString() };
-  if (command.endpointId === 'setRecordRemoved') {
-    const { removed } = command.body as unknown as BodyOf<'setRecordRemoved'>;
-    return known ? { ...known, ...next, removed } : null;
-  }
-  const { fields } = command.body as unknown as BodyOf<'saveRecord'>;
-  const personId = command.params['personId'] ?? '';
-  return { id, personId, removed: false, trainerId: known?.trainerId ?? '', ...next, fields };
+  if (command.endpointId === 'setRecordRemoved') return known ? { ...known, ...next, removed: command.body.removed } : null;
+  return { id, personId, removed: false, trainerId: known?.trainerId ?? '', ...next, fields: command.body.fields };
 };
 
 /**
@@ -36,15 +39,11 @@ export const personWithCommands = (
   readAt: number,
 ): PersonDetailDto =>
   commands
-    .filter(
-      (command) =>
-        isOfPerson(command, detail.person.id) &&
-        (command.state === 'waiting' || (command.state === 'done' && (command.settledAt ?? 0) > readAt - READ_SLACK_MS)),
-    )
+    .filter(isOfPerson(detail.person.id))
+    .filter(({ state, settledAt }) => state === 'waiting' || (state === 'done' && (settledAt ?? 0) > readAt - READ_SLACK_MS))
     .reduce<PersonDetailDto>((shown, command) => {
       if (command.endpointId === 'saveIntake') {
-        const { fields } = command.body as unknown as BodyOf<'saveIntake'>;
-        const given = Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined));
+        const given = Object.fromEntries(Object.entries(command.body.fields).filter(([, value]) => value !== undefined));
         return { ...shown, intake: { ...shown.intake, ...given } };
       }
       const record = recordOf(command, shown.records);

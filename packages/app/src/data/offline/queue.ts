@@ -1,7 +1,7 @@
 import type { ErrorReply } from '@drubo/contracts';
 import { RefusedError } from '../api';
 import type { CommandStore } from './store';
-import type { StoredCommand, WriteRequest } from './types';
+import type { Settled, StoredCommand, WriteRequest } from './types';
 
 /** How the queue reaches the world; tests put their own in. */
 export interface QueueWorld {
@@ -55,11 +55,12 @@ export const makeQueue = async (owner: string, world: QueueWorld): Promise<Queue
     listeners.forEach((listener) => listener());
   };
 
-  const settle = async (command: StoredCommand, change: Partial<StoredCommand>) => {
+  const settle = async (command: StoredCommand, change: Settled) => {
     const settledAt = world.now();
     await store.update(command.id, { ...change, settledAt });
     // The answer is put where screens read it before the command stops being laid over it: no old state shines through.
-    if (change.state === 'done') doneListeners.forEach((listener) => listener({ ...command, ...change, settledAt }));
+    if (change.state === 'done')
+      doneListeners.forEach((listener) => listener({ ...command, ...change, settledAt } as StoredCommand));
     await refresh();
   };
 

@@ -1,7 +1,7 @@
 import { openDB } from 'idb';
 import type { DBSchema, IDBPDatabase } from 'idb';
 import { newId } from '../ids';
-import type { StoredCommand, WriteRequest } from './types';
+import type { Settled, StoredCommand, WriteRequest } from './types';
 
 interface Schema extends DBSchema {
   commands: { key: string; value: StoredCommand; indexes: { owner: string } };
@@ -13,7 +13,7 @@ export interface CommandStore {
   /** Resolves when the browser says the write is on disk: from then on it is acknowledged. */
   add(owner: string, request: WriteRequest, now: number): Promise<StoredCommand>;
   all(owner: string): Promise<StoredCommand[]>;
-  update(id: string, change: Partial<StoredCommand>): Promise<void>;
+  update(id: string, change: Settled): Promise<void>;
   remove(ids: readonly string[]): Promise<void>;
   close(): void;
 }
@@ -36,14 +36,11 @@ export const openCommandStore = async (name = 'drubo-commands'): Promise<Command
       const device = (await tx.objectStore('device').get('this')) ?? { id: newId(), seq: 0 };
       const seq = device.seq + 1;
       const command: StoredCommand = {
+        ...request,
         id: newId(),
         owner,
-        aggregate: request.aggregate,
         deviceId: device.id,
         deviceSeq: seq,
-        endpointId: request.endpointId,
-        params: request.params as Record<string, string>,
-        body: request.body,
         state: 'waiting',
         reply: null,
         error: null,
@@ -59,7 +56,7 @@ export const openCommandStore = async (name = 'drubo-commands'): Promise<Command
     update: async (id, change) => {
       const tx = db.transaction('commands', 'readwrite', strict);
       const command = await tx.store.get(id);
-      if (command) await tx.store.put({ ...command, ...change });
+      if (command) await tx.store.put({ ...command, ...change } as StoredCommand);
       await tx.done;
     },
     remove: async (ids) => {

@@ -1,7 +1,7 @@
-import type { BodyOf, ErrorReply, ParamsOf, WriteId } from '@drubo/contracts';
+import type { BodyOf, ErrorReply, ParamsOf, ReplyOf, WriteId } from '@drubo/contracts';
 
-/** What a caller asks to be written. The queue adds the command. */
-export interface WriteRequest<Id extends WriteId = WriteId> {
+/** What a caller asks to be written by one endpoint. The queue adds the command. */
+export interface RequestOf<Id extends WriteId> {
   endpointId: Id;
   params: ParamsOf<Id>;
   body: Omit<BodyOf<Id>, 'command'>;
@@ -9,23 +9,47 @@ export interface WriteRequest<Id extends WriteId = WriteId> {
   aggregate: string;
 }
 
+/** Any write. What its endpoint is says what its body is. */
+export type WriteRequest = { [Id in WriteId]: RequestOf<Id> }[WriteId];
+
+/** The same, where whoever passes it on knows the line it waits in. */
+export type RequestWithoutLine = { [Id in WriteId]: Omit<RequestOf<Id>, 'aggregate'> }[WriteId];
+
 /** `waiting` to be sent, `done` with the server's reply kept for a while, `needs-you` refused and kept to be seen. */
 export type CommandState = 'waiting' | 'done' | 'needs-you';
 
-/** A write as it lies in IndexedDB. */
-export interface StoredCommand {
+/** A write to one endpoint as it lies in IndexedDB. */
+export interface StoredOf<Id extends WriteId> extends RequestOf<Id> {
   id: string;
   /** Studio and trainer it was made by: another one signing in neither sees nor sends it. */
   owner: string;
-  aggregate: string;
   deviceId: string;
   deviceSeq: number;
-  endpointId: WriteId;
-  params: Record<string, string>;
-  body: Record<string, unknown>;
   state: CommandState;
-  reply: unknown;
+  /** The server's, once it is done. */
+  reply: ReplyOf<Id> | null;
   error: ErrorReply | null;
   queuedAt: number;
   settledAt: number | null;
 }
+
+/** Any stored write. */
+export type StoredCommand = { [Id in WriteId]: StoredOf<Id> }[WriteId];
+
+/** What is kept of how a write ended. */
+export type Settled = Partial<Pick<StoredCommand, 'state' | 'error' | 'settledAt'>> & { reply?: unknown };
+
+/** Whether a stored write is one to this endpoint. */
+export const isWrite =
+  <Id extends WriteId>(endpointId: Id) =>
+  (command: StoredCommand): command is Extract<StoredCommand, StoredOf<Id>> =>
+    command.endpointId === endpointId;
+
+/** An id in a write's path, whichever endpoint it is for; undefined where its path has none by that name. */
+export const pathId = ({ params }: Pick<StoredCommand, 'params'>, name: string): string | undefined =>
+  (params as Readonly<Record<string, string | undefined>>)[name];
+
+/** What was asked for, without what the queue keeps of it: to be sent again as a new command. */
+export const requestOf = ({ endpointId, params, body, aggregate }: StoredCommand): WriteRequest =>
+  // Its parts come from one stored write, so they belong together.
+  ({ endpointId, params, body, aggregate }) as WriteRequest;

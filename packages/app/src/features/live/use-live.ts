@@ -25,6 +25,7 @@ import {
 import type { Asked, Pad } from '@drubo/core/live';
 import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/overlay';
+import type { RequestWithoutLine } from '../../data/offline/types';
 import { itemToSend } from '../../data/settle';
 import type { Exercise, FloorDetail } from './floor';
 import { keepPlace, readPlace } from './place';
@@ -226,8 +227,7 @@ export const useLive = (detail: FloorDetail) => {
     },
     note: (text: string) => changeDay([{ kind: 'note', text, itemId: item?.id ?? null }], 'Note kept.'),
     countFromNow: () => setCountedFrom(Date.now()),
-    setSession: (request: Omit<Parameters<typeof writer.log>[0], 'aggregate'>) =>
-      writer.log({ ...request, aggregate: sheetAggregate(session.sheetId) }),
+    setSession: (request: RequestWithoutLine) => writer.log({ ...request, aggregate: sheetAggregate(session.sheetId) }),
   };
 };
 

@@ -1,4 +1,4 @@
-import type { BodyOf, BookingDto } from '@drubo/contracts';
+import type { BookingDto } from '@drubo/contracts';
 import type { StoredCommand } from '../../data/offline/types';
 
 /** A person's bookings with this device's unsent ones and cancellations on top, soonest first. */
@@ -8,15 +8,16 @@ export const bookingsWithCommands = (
   personId: string,
 ): BookingDto[] => {
   const byId = new Map(bookings.map((booking) => [booking.id, booking]));
-  for (const { endpointId, params, body, state } of commands) {
-    if (state !== 'waiting') continue;
-    const id = params['bookingId'] ?? '';
-    if (endpointId === 'saveBooking') {
-      const made = body as unknown as BodyOf<'saveBooking'>;
-      if (made.personId === personId) byId.set(id, { id, personId, date: made.date, time: made.time, cancelled: false });
+  for (const command of commands) {
+    if (command.state !== 'waiting') continue;
+    if (command.endpointId === 'saveBooking' && command.body.personId === personId) {
+      const { bookingId: id } = command.params;
+      byId.set(id, { id, ...command.body, cancelled: false });
     }
-    const known = byId.get(id);
-    if (endpointId === 'setBookingCancelled' && known) byId.set(id, { ...known, cancelled: Boolean(body['cancelled']) });
+    if (command.endpointId === 'setBookingCancelled') {
+      const known = byId.get(command.params.bookingId);
+      if (known) byId.set(known.id, { ...known, cancelled: command.body.cancelled });
+    }
   }
   return [...byId.values()]
     .filter((booking) => !booking.cancelled)

@@ -2,6 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { RefusedError } from '../../data/api';
 import { useCommands } from '../../data/offline/QueueProvider';
 import { useEndpoint } from '../../data/use-endpoint';
+import { pathId } from '../../data/offline/types';
 import { Empty, Shown } from '../../ui/states';
 import { Screen } from '../../frame/Screen';
 import { ReviewPage } from './ReviewPage';
@@ -9,7 +10,9 @@ import { ReviewPage } from './ReviewPage';
 /** Judging a session: it needs the server, so what still waits on this phone is sent first. */
 export const ReviewScreen = () => {
   const { sessionId } = useLocalSearchParams<{ sessionId: string }>();
-  const waiting = useCommands().filter(({ state, params }) => state === 'waiting' && params['sessionId'] === sessionId).length;
+  const waiting = useCommands().filter(
+    (command) => command.state === 'waiting' && pathId(command, 'sessionId') === sessionId,
+  ).length;
   const query = useEndpoint('getReview', { params: { sessionId } }, { enabled: waiting === 0 });
   const isNotThere =
     query.error instanceof RefusedError && ['session-not-finished', 'not-found'].includes(query.error.reply.code);

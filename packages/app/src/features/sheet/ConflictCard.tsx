@@ -2,9 +2,10 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import { contentOfSheet } from '@drubo/contracts';
-import type { BodyOf, SheetDto } from '@drubo/contracts';
+import type { SheetDto } from '@drubo/contracts';
 import { useCommands, useWriter } from '../../data/offline/QueueProvider';
 import { sheetAggregate } from '../../data/offline/overlay';
+import { isWrite } from '../../data/offline/types';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -15,9 +16,9 @@ import { changeLines } from '../../parts/sheet/ChangeList';
 export const ConflictCard = ({ sheet }: { sheet: SheetDto }) => {
   const writer = useWriter();
   const client = useQueryClient();
-  const refused = useCommands().filter(
-    ({ endpointId, params, state }) => endpointId === 'saveSheet' && params['sheetId'] === sheet.id && state === 'needs-you',
-  );
+  const refused = useCommands()
+    .filter(isWrite('saveSheet'))
+    .filter(({ params, state }) => params.sheetId === sheet.id && state === 'needs-you');
   const last = refused.at(-1);
   const refusedId = last?.id;
   // What the other screen made of it has not been read here yet.
@@ -25,7 +26,7 @@ export const ConflictCard = ({ sheet }: { sheet: SheetDto }) => {
     if (refusedId) void client.invalidateQueries({ queryKey: ['getSheet', { sheetId: sheet.id }] });
   }, [client, refusedId, sheet.id]);
   if (!last) return null;
-  const { content } = last.body as unknown as BodyOf<'saveSheet'>;
+  const { content } = last.body;
   const isStale = last.error?.code === 'stale-version';
   const lines = changeLines(contentOfSheet(sheet), content);
   const drop = () => writer.remove(refused.map(({ id }) => id));

@@ -1,13 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { BodyOf, SessionDetailDto } from '@drubo/contracts';
+import type { SessionDetailDto } from '@drubo/contracts';
 import { newId } from '../../data/ids';
 import { keyOf } from '../../data/keys';
 import { personAggregate } from '../../data/offline/overlay';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { storageTrouble } from '../../data/offline/storage-trouble';
-import type { StoredCommand, WriteRequest } from '../../data/offline/types';
+import { pathId, requestOf } from '../../data/offline/types';
+import type { StoredCommand, StoredOf, WriteRequest } from '../../data/offline/types';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -20,8 +21,8 @@ export const Refused = ({ command, when }: { command: StoredCommand; when: strin
   const writer = useWriter();
   const client = useQueryClient();
   const [isAsking, setAsking] = useState(false);
-  const { error, endpointId, params, body, aggregate } = command;
-  const sessionId = params['sessionId'];
+  const { error } = command;
+  const sessionId = pathId(command, 'sessionId');
   const detail =
     sessionId === undefined ? undefined : client.getQueryData<SessionDetailDto>(keyOf('getSession', { params: { sessionId } }));
   const [problem, setProblem] = useState<string | null>(null);
@@ -34,8 +35,8 @@ export const Refused = ({ command, when }: { command: StoredCommand; when: strin
       setProblem(storageTrouble(failed));
     }
   };
-  const sendAgain = () => settle({ endpointId, params, body, aggregate } as WriteRequest);
-  const keepNote = (known: SessionDetailDto) =>
+  const sendAgain = () => settle(requestOf(command));
+  const keepNote = (set: StoredOf<'logSet'>['body'], known: SessionDetailDto) =>
     settle({
       endpointId: 'saveRecord',
       params: { personId: known.session.personId, recordId: newId() },
@@ -43,13 +44,13 @@ export const Refused = ({ command, when }: { command: StoredCommand; when: strin
         fields: {
           kind: 'note',
           on: known.session.date,
-          text: asNote(body as unknown as BodyOf<'logSet'>, known),
+          text: asNote(set, known),
           pinned: false,
           watch: false,
         },
       },
       aggregate: personAggregate(known.session.personId),
-    } as WriteRequest);
+    });
   return (
     <Card edge="clay">
       <Txt kind="bold">
@@ -68,8 +69,8 @@ export const Refused = ({ command, when }: { command: StoredCommand; when: strin
       )}
       <View style={styles.row}>
         <Button label="Send again" onPress={() => void sendAgain()} />
-        {endpointId === 'logSet' && detail && (
-          <Button label={`Keep as a note on ${detail.sheet.personName}`} onPress={() => void keepNote(detail)} />
+        {command.endpointId === 'logSet' && detail && (
+          <Button label={`Keep as a note on ${detail.sheet.personName}`} onPress={() => void keepNote(command.body, detail)} />
         )}
         <Button label="Take off the list" onPress={() => setAsking(true)} />
       </View>

@@ -57,5 +57,5 @@ it.each([
   [{ fields: { kind: 'swap' }, removed: false }, 'A stand-in in a session'],
   [{ fields: { kind: 'check-in' }, removed: true }, 'Undoing: A check-in'],
 ])('a queued record %j is named', (body, words) =>
-  expect(inWords({ endpointId: 'saveSessionRecord', body: body as never })).toBe(words),
+  expect(inWords(aStoredCommand({ endpointId: 'saveSessionRecord', body }))).toBe(words),
 );

@@ -1,7 +1,7 @@
-import type { BodyOf, SessionDetailDto, SessionRecordKind, WriteId } from '@drubo/contracts';
+import type { SessionDetailDto, SessionRecordKind, WriteId } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { formatLoad } from '@drubo/core/explain';
-import type { StoredCommand } from '../../data/offline/types';
+import type { StoredCommand, StoredOf } from '../../data/offline/types';
 
 /** Every write by what it is about. */
 export const WRITE_NAMES: Record<WriteId, string> = {
@@ -47,7 +47,7 @@ const RECORD_NAMES: Record<SessionRecordKind, string> = {
 };
 
 /** A set that found no session, as a line on the person's page. */
-export const asNote = (set: BodyOf<'logSet'>, { sheet, session }: SessionDetailDto): string => {
+export const asNote = (set: StoredOf<'logSet'>['body'], { sheet, session }: SessionDetailDto): string => {
   const variationId = sheet.items.find(({ id }) => id === set.itemId)?.variationId ?? '';
   const name = findVariation(builtInCatalogue, variationId)?.name ?? 'An exercise';
   const amount = set.seconds === null ? `${set.reps ?? '–'} reps` : `${set.seconds} s`;
@@ -56,16 +56,20 @@ export const asNote = (set: BodyOf<'logSet'>, { sheet, session }: SessionDetailD
 };
 
 /** What a queued write is, as a trainer would say it. */
-export const inWords = ({ endpointId, body }: Pick<StoredCommand, 'endpointId' | 'body'>): string => {
-  if (endpointId === 'logSet') {
-    const { setIndex, reps, seconds, removed } = body as unknown as BodyOf<'logSet'>;
-    return `${removed ? 'Undoing set' : 'Set'} ${setIndex + 1}: ${seconds === null || seconds === undefined ? `${reps ?? '–'} reps` : `${seconds} s`}`;
+export const inWords = (command: StoredCommand): string => {
+  switch (command.endpointId) {
+    case 'logSet': {
+      const { setIndex, reps, seconds, removed } = command.body;
+      const amount = seconds === null || seconds === undefined ? `${reps ?? '–'} reps` : `${seconds} s`;
+      return `${removed ? 'Undoing set' : 'Set'} ${setIndex + 1}: ${amount}`;
+    }
+    case 'saveSessionRecord':
+      return `${command.body.removed ? 'Undoing: ' : ''}${RECORD_NAMES[command.body.fields.kind]}`;
+    case 'savePerson':
+      return `Details of ${command.body.name}`;
+    case 'saveBooking':
+      return `Booking on ${command.body.date}, ${command.body.time}`;
+    default:
+      return WRITE_NAMES[command.endpointId];
   }
-  if (endpointId === 'saveSessionRecord') {
-    const { fields, removed } = body as unknown as BodyOf<'saveSessionRecord'>;
-    return `${removed ? 'Undoing: ' : ''}${RECORD_NAMES[fields.kind]}`;
-  }
-  if (endpointId === 'savePerson') return `Details of ${String(body['name'])}`;
-  if (endpointId === 'saveBooking') return `Booking on ${String(body['date'])}, ${String(body['time'])}`;
-  return WRITE_NAMES[endpointId];
 };
