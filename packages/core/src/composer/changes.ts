@@ -1,4 +1,5 @@
-import { isSameDose } from '../dose';
+import { asksReserve, isSameDose } from '../dose';
+import type { Dose } from '../dose';
 import type { Intent, Role, SessionShape, SplitDay } from '../vocabulary';
 import { blocksOf } from './content';
 import type { Content, ContentItem } from './content';
@@ -26,6 +27,10 @@ interface Changed extends ContentItem {
 
 const roleOf = (content: Content, item: ContentItem): Role =>
   content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
+
+/** A dose as it is shown: where no reserve is asked for, another one is no change. */
+const asShown = (content: Content, item: ContentItem): Dose =>
+  asksReserve(item.dose, roleOf(content, item)) ? item.dose : { ...item.dose, reserve: 0 };
 
 /** Exercises that go in turn with each: their movements, in order; none for one alone. */
 const partners = (content: Content, item: ContentItem): string => {
@@ -64,7 +69,7 @@ export const changesBetween = (before: Content<Changed>, after: Content<Changed>
       .filter((item) => !instead.some((pair) => pair.to === item))
       .map((item): SheetChange => ({ kind: 'in', variationId: item.variationId, role: roleOf(after, item) })),
     ...kept.flatMap(({ item, to }): SheetChange[] => [
-      ...(isSameDose(item.dose, to.dose)
+      ...(isSameDose(asShown(before, item), asShown(after, to))
         ? []
         : [{ kind: 'dose' as const, variationId: to.variationId, fromItem: item, toItem: to }]),
       ...(isSameSettings(item, to) ? [] : [{ kind: 'settings' as const, variationId: to.variationId }]),

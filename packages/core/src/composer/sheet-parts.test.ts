@@ -141,6 +141,12 @@ describe('what differs between two arrangements', () => {
     expect(words(removeItem(content, 'i-hinge'))).toEqual(['Out: dumbbell Romanian deadlift']);
     expect(words(moveItem(content, 'i-hinge', -1))).toEqual(['Another order']);
     expect(words(pairWithNext(content, 'i-hinge'))).toEqual(['In turn: dumbbell Romanian deadlift, glute bridge']);
+    // Nobody is asked what was left in a hold: another reserve of it is nothing to be told.
+    const held = (reserve: number) => {
+      const [first, ...others] = content.items;
+      return { ...content, items: [{ ...first!, dose: { ...first!.dose, seconds: 30, reserve } }, ...others] };
+    };
+    expect(changesBetween(held(2), held(4))).toEqual([]);
     const [squat, ...rest] = content.items;
     const fewer = { ...squat!, dose: { ...squat!.dose, sets: 2, restSeconds: 60 } };
     expect(words({ ...content, items: [fewer, ...rest] })).toEqual(['Goblet squat: 3 × 8–12 → 2 × 8–12, rest 1:30 → rest 1:00']);
