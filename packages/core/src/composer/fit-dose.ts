@@ -15,7 +15,7 @@ export interface Planned {
   why: DoseWhy;
 }
 
-export const loadsAt = ({ context }: SheetInput, variation: Variation, values: LeverValues): Load[] =>
+export const loadsAt = ({ context }: SheetInput, variation: Variation, values: LeverValues): readonly Load[] =>
   allowedLoads(context.kit, context.limits, variation, values);
 
 /** The load as this place makes it: itself, or as hard where it is held now, else the nearest not above, else the lightest there is. */

@@ -13,7 +13,7 @@ export const positionOf = (variation: Variation, values: LeverValues = {}): Load
   variation.loadPositions.find((position) => position === values['load-position']) ?? variation.loadPositions[0] ?? 'none';
 
 /** Every load this kit makes for a variation, lightest first. */
-export const loadsForVariation = (kit: Kit, variation: Variation, values: LeverValues = {}): Load[] =>
+export const loadsForVariation = (kit: Kit, variation: Variation, values: LeverValues = {}): readonly Load[] =>
   loadsFor(kit, positionOf(variation, values), { unloadedToo: variation.unloadedAllowed, needs: variation.kit.flat() });
 
 /** The same, without what lies above the bound of a person's clearances, or is held where their limits lock a weight. */
@@ -22,7 +22,7 @@ export const allowedLoads = (
   limits: readonly PersonLimit[],
   variation: Variation,
   values: LeverValues = {},
-): Load[] => {
+): readonly Load[] => {
   const capKg = loadCapFor(variation, limits);
   const isHeldWrong = positionOn(positionOf(variation, values), limits).state === 'locked';
   const loads = loadsForVariation(kit, variation, values);

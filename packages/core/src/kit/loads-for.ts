@@ -108,19 +108,30 @@ export interface LoadsWanted {
   needs?: readonly KitItem[];
 }
 
+const made = new WeakMap<Kit, Map<string, readonly Load[]>>();
+
 /**
  * Every load the kit can make for one position, lightest first, each mass once.
  * `position: 'none'` gives only the unloaded option; with `unloadedToo` it leads the list of the others.
  * A pair needs two of a size; plates are counted per side. Where two ways make the same mass the position's usual type
- * is taken, then the fewer plates.
+ * is taken, then the fewer plates. The same kit is asked thousands of times for one sheet: its answers are kept with it.
  * @example loadsFor(kit, 'sides', { unloadedToo: true })[0].externalKg // 0
  */
-export const loadsFor = (kit: Kit, position: LoadPosition, { unloadedToo, needs = [] }: LoadsWanted): Load[] => {
+export const loadsFor = (kit: Kit, position: LoadPosition, wanted: LoadsWanted): readonly Load[] => {
+  const known = made.get(kit) ?? new Map<string, readonly Load[]>();
+  made.set(kit, known);
+  const key = [position, wanted.unloadedToo, ...(wanted.needs ?? [])].join();
+  const loads = known.get(key) ?? makeLoads(kit, position, wanted);
+  known.set(key, loads);
+  return loads;
+};
+
+const makeLoads = (kit: Kit, position: LoadPosition, { unloadedToo, needs = [] }: LoadsWanted): Load[] => {
   const uses = usesOf(position, needs);
-  const made = position === 'machine' ? machineLoads(kit, needs) : uses.flatMap((use) => loadsOfUse(kit, position, use));
+  const found = position === 'machine' ? machineLoads(kit, needs) : uses.flatMap((use) => loadsOfUse(kit, position, use));
   const unloaded = unloadedToo || position === 'none' ? [UNLOADED] : [];
   // A stable sort keeps the preferred way of two equal masses in front, so that it is the one that stays.
-  const sorted = [...unloaded, ...made].sort((a, b) =>
+  const sorted = [...unloaded, ...found].sort((a, b) =>
     isSameMass(a.externalKg, b.externalKg) ? a.implements.length - b.implements.length : a.externalKg - b.externalKg,
   );
   return sorted.filter((load, at) => at === 0 || !isSameMass(load.externalKg, sorted[at - 1]?.externalKg ?? -1));

@@ -15,8 +15,8 @@ const SHOWN = 24;
 const JUMPS = 4;
 
 /** Ways of carrying that take the same loads, told once. */
-const stripsOf = (kit: Kit): { positions: LoadPosition[]; loads: Load[] }[] => {
-  const strips = new Map<string, { positions: LoadPosition[]; loads: Load[] }>();
+const stripsOf = (kit: Kit): { positions: LoadPosition[]; loads: readonly Load[] }[] => {
+  const strips = new Map<string, { positions: LoadPosition[]; loads: readonly Load[] }>();
   for (const position of LOAD_POSITIONS) {
     const loads = position === 'none' ? [] : loadsFor(kit, position, { unloadedToo: false });
     if (loads.length === 0) continue;
