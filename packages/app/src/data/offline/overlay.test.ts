@@ -4,7 +4,7 @@ import { progressOfSheet, sessionWithCommands, sheetOfSession, sheetWithCommands
 import type { StoredCommand } from './types';
 
 const { id: _, sessionId: __, externalKg: ___, bodyMassKg: ____, ...said } = aLoggedSet();
-const logged = (over: object = {}, command: Partial<StoredCommand> = {}) =>
+const logged = (over: object = {}, command: Parameters<typeof aStoredCommand>[0] = {}) =>
   aStoredCommand({ body: { ...said, ...over }, ...command });
 const started = () =>
   aStoredCommand({
@@ -25,6 +25,22 @@ describe('a session as this device knows it', () => {
   it('lays unsent sets and amendments over what the server has', () => {
     const detail = sessionWithCommands(SESSION_ID, aDetail([aLoggedSet({ reps: 8 })]), undefined, [logged({ reps: 9 })]);
     expect(detail?.sets.map((set) => set.reps)).toEqual([9]);
+  });
+
+  it('what waits counts on from the newest that is known, one write after another', () => {
+    // The server's fourth revision, a fifth in an answer, and three writes not sent yet: the last of them stands.
+    const server = aDetail([aLoggedSet({ revision: 4, reps: 8 })]);
+    const answered = logged({}, { state: 'done', reply: aLoggedSet({ revision: 5, reps: 9 }), settledAt: 1_000 });
+    const waiting = [logged({ reps: 10 }), logged({ removed: true }), logged({ reps: 12 })];
+    const of = (commands: StoredCommand[]) =>
+      sessionWithCommands(SESSION_ID, server, undefined, commands)?.sets.map(({ revision, reps }) => [revision, reps]);
+    expect(of([answered])).toEqual([[5, 9]]);
+    expect(of([answered, ...waiting])).toEqual([[8, 12]]);
+    expect(of([answered, ...waiting.slice(0, 2)])).toEqual([]);
+    expect(of([logged({ reps: 3 }, { params: { sessionId: SESSION_ID, setId: 'another-set-1' } })])).toEqual([
+      [4, 8],
+      [1, 3],
+    ]);
   });
 
   it('an undone set is gone at once; a refused one does not show', () => {

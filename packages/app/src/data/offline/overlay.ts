@@ -50,18 +50,29 @@ export const sheetWithCommands = (sheet: SheetDto, commands: readonly StoredComm
 /** A read may have begun this long before it arrived. */
 export const READ_SLACK_MS = 15_000;
 
-const asRecord = ({ params, body, deviceId, deviceSeq }: StoredOf<'logSet'>, sheet: SheetDto): SetRecordDto => ({
-  ...body,
-  id: params.setId,
-  sessionId: params.sessionId,
-  externalKg: externalKgOf(body.implements),
-  bodyMassKg: null,
-  deviceId,
-  deviceSeq,
-  receivedAt: null,
-  // A local amendment is newer than anything read before it.
-  revision: sheet.version + deviceSeq + 1_000_000,
-});
+/** The revision a write made here will be: one more than the newest this device knows. */
+const nextRevision = (known: readonly { id: string; revision: number }[], id: string): number =>
+  known.reduce((newest, one) => (one.id === id ? Math.max(newest, one.revision) : newest), 0) + 1;
+
+/** Unsent sets as the server will have them, each on top of what is known and of those before it. */
+const unsentSets = (known: readonly SetRecordDto[], commands: readonly StoredOf<'logSet'>[]): SetRecordDto[] =>
+  commands.reduce<SetRecordDto[]>(
+    (made, { params, body, deviceId, deviceSeq }) => [
+      ...made,
+      {
+        ...body,
+        id: params.setId,
+        sessionId: params.sessionId,
+        externalKg: externalKgOf(body.implements),
+        bodyMassKg: null,
+        deviceId,
+        deviceSeq,
+        receivedAt: null,
+        revision: nextRevision([...known, ...made], params.setId),
+      },
+    ],
+    [],
+  );
 
 /**
  * A session as this device knows it: what the server last said, with every write of this device on top, whether sent
@@ -84,7 +95,11 @@ export const sessionWithCommands = (
   const answered = logged.flatMap(({ state, reply, settledAt }) =>
     state === 'done' && reply && (settledAt ?? 0) > readAt - READ_SLACK_MS ? [reply] : [],
   );
-  const unsent = logged.filter(({ state }) => state === 'waiting').map((command) => asRecord(command, base.sheet));
+  const told = [...base.sets, ...answered];
+  const unsent = unsentSets(
+    told,
+    logged.filter(({ state }) => state === 'waiting'),
+  );
   const finish = mine.findLast(isWrite('finishSession'))?.body;
   const state =
     base.session.state !== 'live'
@@ -97,7 +112,7 @@ export const sessionWithCommands = (
   return {
     ...base,
     session: { ...base.session, state, finishedAt: base.session.finishedAt ?? finish?.finishedAt ?? null },
-    sets: currentSets([...base.sets, ...answered, ...unsent]),
+    sets: currentSets([...told, ...unsent]),
     records: recordsWith(base.records, mine, readAt),
   };
 };
@@ -112,14 +127,14 @@ const recordsWith = (
   const answered = own.flatMap(({ state, reply, settledAt }) =>
     state === 'done' && reply && (settledAt ?? 0) > readAt - READ_SLACK_MS ? [reply] : [],
   );
-  const unsent = own.flatMap(({ state, params, body, deviceId, deviceSeq }): SessionRecordDto[] => {
-    if (state !== 'waiting') return [];
-    const { recordId: id, sessionId } = params;
-    // Newer than anything read before it.
-    const revision = 1_000_000 + deviceSeq;
-    return [{ ...body, id, sessionId, revision, receivedAt: null, deviceId, deviceSeq }];
-  });
-  return currentSessionRecords([...known, ...answered, ...unsent]);
+  const told = [...known, ...answered];
+  const unsent = own
+    .filter(({ state }) => state === 'waiting')
+    .reduce<SessionRecordDto[]>((made, { params: { recordId: id, sessionId }, body, deviceId, deviceSeq }) => {
+      const revision = nextRevision([...told, ...made], id);
+      return [...made, { ...body, id, sessionId, revision, receivedAt: null, deviceId, deviceSeq }];
+    }, []);
+  return currentSessionRecords([...told, ...unsent]);
 };
 
 const startedHere = (sessionId: string, sheet: SheetDto, { body }: StoredOf<'startSession'>): SessionDetailDto | undefined => {
