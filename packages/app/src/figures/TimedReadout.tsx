@@ -1,4 +1,5 @@
 import { StyleSheet, View } from 'react-native';
+import { SPACE } from '../theme/tokens';
 import { Txt } from '../ui/Txt';
 
 /** Heights below which the seconds stand beside the word, smaller. */
@@ -23,5 +24,5 @@ export const TimedReadout = ({ seconds, isHold, height }: { seconds: number; isH
 
 const styles = StyleSheet.create({
   stacked: { alignItems: 'flex-end' },
-  inLine: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
+  inLine: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.s },
 });

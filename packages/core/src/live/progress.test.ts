@@ -107,6 +107,18 @@ describe('drops', () => {
     expect(canDropAfter(exercise([aLoggedSet({ kind: 'feeler' })]))).toBe(false);
     const once = [aLoggedSet(), aLoggedSet({ id: 'drop', kind: 'drop', loggedAt: '2026-11-23T09:01:00.000Z' })];
     expect(canDropAfter(exercise(once))).toBe(true);
+    // Each leg counts its own.
+    const legs = (['left', 'right'] as const).map((side, at) =>
+      aLoggedSet({ id: side, itemId: 'item-lunge-1', side, loggedAt: `2026-11-23T09:0${at}:30.000Z` }),
+    );
+    const leftDrop = aLoggedSet({
+      id: 'd',
+      itemId: 'item-lunge-1',
+      kind: 'drop',
+      side: 'left',
+      loggedAt: '2026-11-23T09:01:00.000Z',
+    });
+    expect(nextDrop(at([...legs, leftDrop])[2]!)).toEqual({ kind: 'drop', setIndex: 0, side: 'right' });
     expect([nextDrop(exercise(once.slice(0, 1))), nextDrop(exercise(once))]).toEqual([
       { kind: 'drop', setIndex: 0, side: 'both' },
       { kind: 'drop', setIndex: 1, side: 'both' },
