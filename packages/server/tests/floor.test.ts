@@ -39,7 +39,9 @@ describe('changes of the day', () => {
     expect(detail.sheet.items.map(({ id }) => id)).not.toContain('stand-in-1');
     await finish(anna, sessionId);
     const { others } = await review(sessionId);
-    expect(others).toMatchObject([{ variationId: 'kettlebell-deadlift', standsFor: hinge.variationId, sets: [{ reps: 12 }] }]);
+    expect(others).toMatchObject([
+      { variationId: 'kettlebell-deadlift', standsFor: hinge.variationId, role: 'main', sets: [{ reps: 12 }] },
+    ]);
     expect((await verdicts(sessionId))[hinge.variationId]).toMatchObject({ verdict: 'same-again' });
     await anna.call('acceptReview', { params: { sessionId }, body: { command: aCommand(), choices: [] } });
     const { nextSheet } = await anna.call('getPerson', { params: { personId: 'person-swap' } });

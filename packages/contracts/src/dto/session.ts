@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { METHODS, QUESTION_IDS, SESSION_ENTRIES, VERDICTS } from '@drubo/core/vocabulary';
+import { METHODS, QUESTION_IDS, ROLES, SESSION_ENTRIES, VERDICTS } from '@drubo/core/vocabulary';
 import { id, instant, localDate, reason } from './basics';
 import { change, dose, leverValues, trackMemory } from './dose';
 import { sessionRecord } from './session-record';
@@ -103,6 +103,8 @@ export const reviewOther = z.object({
   itemId: id,
   variationId: z.string(),
   standsFor: z.string().nullable(),
+  /** The stretch of the session it stood in. */
+  role: z.enum(ROLES),
   dose,
   sets: z.array(setRecord).readonly(),
 });

@@ -32,6 +32,7 @@ const othersOf = ({ floor, others }: JudgedSession, { ran }: Ran): ReviewOtherDt
       itemId: item.id,
       variationId: item.variationId,
       standsFor: instead === undefined ? null : (known.get(instead) ?? null),
+      role: floor.content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main',
       dose: item.dose,
       sets: [...sets],
     };

@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { SessionHistoryDto, SessionRecordDto, SetRecordDto } from '@drubo/contracts';
-import { currentSets, doubtsOf } from '@drubo/core';
+import { asksReserve, currentSets, doubtsOf } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { ENDING_LABELS, FAULT_LABELS, formatDose, formatLoad, formatRest, inSentence, VERDICT_LABELS } from '@drubo/core/explain';
 import { isOffKit } from '@drubo/core/kit';
@@ -36,21 +36,24 @@ interface Line {
   itemId: string;
   variationId: string;
   asked: string | null;
+  /** Whether reps left were asked for: not of a hold or a drill. */
+  asksReserve: boolean;
 }
 
 const linesOf = ({ sheet, records }: SessionHistoryDto): Line[] => {
-  const own = sheet.items.map(({ id, variationId, dose }) => ({ itemId: id, variationId, dose }));
-  const brought = records.flatMap(({ fields }) =>
-    fields.kind === 'add' || fields.kind === 'swap'
-      ? [{ itemId: fields.item.id, variationId: fields.item.variationId, dose: fields.item.dose }]
-      : [],
-  );
+  const own = sheet.items.map((item) => ({ item, role: sheet.blocks.find(({ id }) => id === item.blockId)?.role }));
+  const brought = records.flatMap(({ fields }) => {
+    if (fields.kind === 'add') return [{ item: fields.item, role: fields.role }];
+    if (fields.kind !== 'swap') return [];
+    return [{ item: fields.item, role: own.find(({ item }) => item.id === fields.itemId)?.role }];
+  });
   const known = new Set<string>();
-  return [...own, ...brought].flatMap(({ itemId, variationId, dose }) => {
+  return [...own, ...brought].flatMap(({ item: { id: itemId, variationId, dose }, role }) => {
     if (known.has(itemId)) return [];
     known.add(itemId);
     const variation = findVariation(builtInCatalogue, variationId);
-    return [{ itemId, variationId, asked: variation ? formatDose(dose, variation.stance) : null }];
+    const asked = variation ? formatDose(dose, variation.stance, role) : null;
+    return [{ itemId, variationId, asked, asksReserve: asksReserve(dose, role) }];
   });
 };
 
@@ -67,7 +70,7 @@ const Body = ({ history }: { history: SessionHistoryDto }) => {
         isOver ? <Button look="main" size="live" label="Review" onPress={() => router.push(`/review/${session.id}`)} /> : null
       }
     >
-      {linesOf(history).map(({ itemId, variationId, asked }) => {
+      {linesOf(history).map(({ itemId, variationId, asked, asksReserve: isReserveAsked }) => {
         const variation = findVariation(builtInCatalogue, variationId);
         const own = sets.filter((set) => set.itemId === itemId);
         const decision = decisions.findLast((one) => one.itemId === itemId);
@@ -90,7 +93,11 @@ const Body = ({ history }: { history: SessionHistoryDto }) => {
                 Asked: {asked}
               </Txt>
             )}
-            {own.length === 0 ? <Txt tone="quiet">Nothing logged.</Txt> : <Sets revisions={own} />}
+            {own.length === 0 ? (
+              <Txt tone="quiet">Nothing logged.</Txt>
+            ) : (
+              <Sets revisions={own} isReserveAsked={isReserveAsked} />
+            )}
             {decision && (
               <Txt kind="small">
                 Decided: {VERDICT_LABELS[decision.chosen.verdict]}
@@ -107,11 +114,11 @@ const Body = ({ history }: { history: SessionHistoryDto }) => {
   );
 };
 
-const setWords = (set: SetRecordDto): string =>
+const setWords = (set: SetRecordDto, isReserveAsked: boolean): string =>
   [
     set.seconds === null ? `${set.reps ?? '–'} reps` : `${set.seconds} s`,
     `${formatLoad(set)}${isOffKit(set) ? ', not on the kit' : ''}`,
-    set.reserve === null ? 'reserve not asked' : `${set.reserve} in reserve`,
+    set.reserve !== null ? `${set.reserve} in reserve` : isReserveAsked ? 'reserve not asked' : null,
     set.endedBy === 'planned' ? null : inSentence(ENDING_LABELS[set.endedBy]),
     set.clean === 'no' ? 'not clean' : set.clean === 'not-judged' ? 'not judged' : null,
     set.faults.length > 0 ? set.faults.map(({ id }) => FAULT_LABELS[id]).join(', ') : null,
@@ -124,7 +131,7 @@ const setWords = (set: SetRecordDto): string =>
     .join(' · ');
 
 /** Each set as it stands, and under it what it was before it was amended. */
-const Sets = ({ revisions }: { revisions: readonly SetRecordDto[] }) => {
+const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[]; isReserveAsked: boolean }) => {
   const current = new Set(currentSets(revisions).map(({ id }) => id));
   const ids = [...new Set(revisions.map(({ id }) => id))];
   return (
@@ -139,10 +146,10 @@ const Sets = ({ revisions }: { revisions: readonly SetRecordDto[] }) => {
               {setNameWithSide(last)} · {timeOf(last.loggedAt)}
               {current.has(id) ? '' : ' · undone'}
             </Txt>
-            <Txt kind="small">{setWords(last)}</Txt>
+            <Txt kind="small">{setWords(last, isReserveAsked)}</Txt>
             {before.map((old) => (
               <Txt key={old.revision} kind="small" tone="quiet">
-                Was: {setWords(old)}
+                Was: {setWords(old, isReserveAsked)}
               </Txt>
             ))}
           </View>

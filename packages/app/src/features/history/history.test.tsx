@@ -191,3 +191,26 @@ it('the whole record of a session: amendments under their sets, what was undone,
   await press('Review');
   expect(mockRouter.push).toHaveBeenCalledWith(`/review/${SESSION_ID}`);
 });
+
+it('the record says “reserve not asked” of main work only, not of a drill nobody asks it of', () => {
+  const detail = aDetail();
+  const drawn = (role: 'main' | 'prep') => {
+    const history: SessionHistoryDto = {
+      session: { ...detail.session, state: 'reviewed' },
+      personName: 'Test Person',
+      sheet: { ...detail.sheet, blocks: detail.sheet.blocks.map((block) => ({ ...block, role })) },
+      sets: [aLoggedSet({ reserve: null })],
+      records: [],
+      decisions: [],
+    };
+    mockParams = { sessionId: SESSION_ID };
+    const client = quietClient();
+    client.setQueryData(keyOf('getSessionHistory', { params: { sessionId: SESSION_ID } }), history);
+    return show(<SessionRecordScreen />, { client });
+  };
+  const main = drawn('main');
+  expect(screen.getByText(/reps · .*reserve not asked/)).toBeTruthy();
+  main.unmount();
+  drawn('prep');
+  expect(screen.queryByText(/reserve/)).toBeNull();
+});

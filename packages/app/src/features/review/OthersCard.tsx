@@ -12,11 +12,11 @@ import { doneLine } from '../../parts/sheet/last-time';
 const nameOf = (id: string): string => findVariation(builtInCatalogue, id)?.name ?? id;
 
 /** What was done of an exercise that gets no verdict, against what was asked. */
-const doneWords = ({ dose, sets, variationId }: ReviewOtherDto): string => {
+const doneWords = ({ dose, sets, variationId, role }: ReviewOtherDto): string => {
   const stance = findVariation(builtInCatalogue, variationId)?.stance ?? 'two-leg';
-  const asked = formatDose(dose, stance);
+  const asked = formatDose(dose, stance, role);
   return sets.some(({ kind }) => isHardKind(kind))
-    ? `${asked} · done: ${doneLine({ sets: [...sets], dose }, stance)}`
+    ? `${asked} · done: ${doneLine({ sets: [...sets], dose }, stance, role)}`
     : `${asked} · not done`;
 };
 

@@ -62,12 +62,17 @@ it('what gets no verdict is shown with what was done, and what it stood in for',
     itemId: 'x',
     variationId: 'box-jump',
     standsFor: 'goblet-squat',
+    role: 'main' as const,
     dose: squat!.dose,
     sets: [aLoggedSet({ reps: 8 })],
   };
   const drawn = show(<OthersCard review={review({ others: [other] })} />);
   expect(screen.getByText(/done: .*8 reps/)).toBeTruthy();
+  expect(screen.getByText(/left in reserve|reserve/)).toBeTruthy();
   expect(screen.getByText('Stood in for goblet squat, which comes back next time.')).toBeTruthy();
+  drawn.again(<OthersCard key="drill" review={review({ others: [{ ...other, role: 'prep' }] })} />);
+  expect(screen.getByText(/done: .*8 reps/)).toBeTruthy();
+  expect(screen.queryByText(/reserve/)).toBeNull();
   drawn.again(<OthersCard key="none" review={review({ others: [{ ...other, standsFor: null, sets: [] }] })} />);
   expect(screen.queryByText('Done, without a verdict')).toBeNull();
 });
