@@ -3,6 +3,7 @@ export type { BodyOf, Endpoint, EndpointId, Endpoints, ParamsOf, QueryOf, ReplyO
 export { urlFor } from './endpoints/url';
 export { ERROR_CODES, errorReply } from './dto/errors';
 export type { ErrorCode, ErrorReply } from './dto/errors';
+export type { GoneDto } from './dto/basics';
 export { movementFields } from './dto/movement';
 export type { MovementDto } from './dto/movement';
 export { EMPTY_INTAKE, HEALTH_BOUNDS, HEALTH_FIELDS, intakeFields, LIFT_BOUNDS, recordFields } from './dto/health';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { currentSessionRecords } from '@drubo/contracts';
 import { currentSets } from '@drubo/core';
+import { goneOfSession } from '../src/db/queries/gone';
 import { sessionRecordsOf } from '../src/db/queries/session-records';
 import { setCounts, setsOf } from '../src/db/queries/sets';
 import { addPerson, aMovementBody, aSessionNote, aSetBody, keep, startOn } from './fixture';
@@ -43,6 +44,11 @@ describe('what is current in the database is what a phone makes of the same revi
         const here = await scope();
         const { sets: revisions } = await anna.call('getSessionHistory', { params: { sessionId: session.id } });
         expect(await setsOf(here, session.id)).toEqual(currentSets(revisions));
+        // Of every set there is either the newest revision, or the word that it is gone and since when.
+        const known = [...(await setsOf(here, session.id)), ...(await goneOfSession(here, session.id))];
+        const newest = new Map(revisions.map(({ id, revision }) => [id, revision]));
+        for (const { id, revision } of revisions) newest.set(id, Math.max(revision, newest.get(id)!));
+        expect(new Map(known.map(({ id, revision }) => [id, revision]))).toEqual(newest);
         expect((await setCounts(here, [session.id])).get(session.id) ?? 0).toBe(currentSets(revisions).length);
       }),
       { numRuns: 6 },

@@ -130,7 +130,9 @@ describe('records', () => {
       params: { personId, recordId: 'limit-0001' },
       body: { command: aCommand(), removed: true },
     });
-    expect((await page(personId)).records.filter(({ fields }) => fields.kind === 'limit')).toEqual([]);
+    const { records, gone } = await page(personId);
+    expect(records.filter(({ fields }) => fields.kind === 'limit')).toEqual([]);
+    expect(gone).toEqual([{ id: 'limit-0001', revision: 3 }]);
     const all = await anna.call('listRecords', { params: { personId } });
     const limits = all.filter(({ id }) => id === 'limit-0001');
     expect(limits.map(({ revision, removed }) => [revision, removed])).toEqual([

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { BodyOf, RecordFields } from '@drubo/contracts';
 import { RefusedError } from './api';
-import { personAggregate } from './offline/overlay';
+import { personAggregate } from './offline/lines';
 import { useWriter } from './offline/QueueProvider';
 import type { RequestWithoutLine } from './offline/types';
 import { refusalText } from './refusal';

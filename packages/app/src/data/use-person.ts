@@ -1,16 +1,12 @@
 import { useMemo } from 'react';
-import { personWithCommands } from './offline/person-overlay';
 import { useCommands } from './offline/QueueProvider';
+import { withWrites } from './offline/reducers';
 import { useEndpoint } from './use-endpoint';
 
 /** A person's page with everything this device saved on it, sent or not. */
 export const usePerson = (personId: string) => {
   const query = useEndpoint('getPerson', { params: { personId } });
   const commands = useCommands();
-  const { dataUpdatedAt } = query;
-  const data = useMemo(
-    () => query.data && personWithCommands(query.data, commands, dataUpdatedAt),
-    [query.data, commands, dataUpdatedAt],
-  );
+  const data = useMemo(() => query.data && withWrites('getPerson', query.data, commands), [query.data, commands]);
   return { ...query, data };
 };

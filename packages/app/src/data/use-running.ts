@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { sheetOfSession } from './offline/overlay';
+import { sheetOfSession } from './offline/lines';
 import { useCommands } from './offline/QueueProvider';
 import { useEndpoint } from './use-endpoint';
 

@@ -2,8 +2,10 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { PersonDetailDto, SheetDto } from '@drubo/contracts';
 import { keyOf } from './keys';
-import { sessionWithCommands, sheetOfSession, sheetWithCommands } from './offline/overlay';
+import { begun } from './offline/begun';
+import { sheetOfSession } from './offline/lines';
 import { useCommands } from './offline/QueueProvider';
+import { withWrites } from './offline/reducers';
 import { useEndpoint } from './use-endpoint';
 
 /** A sheet from the cache, wherever it was read: on its own, or on the person's page. */
@@ -27,7 +29,7 @@ export const useSheet = (sheetId: string) => {
   const commands = useCommands();
   const sheet = useMemo(() => {
     const base = query.data ?? cached;
-    return base && sheetWithCommands(base, commands);
+    return base && withWrites('getSheet', base, commands);
   }, [query.data, cached, commands]);
   return { ...query, sheet };
 };
@@ -40,10 +42,9 @@ export const useSession = (sessionId: string) => {
   const query = useEndpoint('getSession', { params: { sessionId } }, { refetchInterval: OTHER_PHONE_MS });
   const cached = useCachedSheet(sheetOfSession(sessionId).sheetId);
   const commands = useCommands();
-  const detail = useMemo(
-    () =>
-      sessionWithCommands(sessionId, query.data, cached && sheetWithCommands(cached, commands), commands, query.dataUpdatedAt),
-    [sessionId, query.data, query.dataUpdatedAt, cached, commands],
-  );
+  const detail = useMemo(() => {
+    const base = query.data ?? begun(sessionId, cached && withWrites('getSheet', cached, commands), commands);
+    return base && withWrites('getSession', base, commands);
+  }, [sessionId, query.data, cached, commands]);
   return { ...query, detail };
 };

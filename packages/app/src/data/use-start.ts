@@ -5,7 +5,8 @@ import { sessionIdFor } from '@drubo/contracts';
 import type { SheetDto } from '@drubo/contracts';
 import { newId } from './ids';
 import { keyOf } from './keys';
-import { progressOfSheet, sheetAggregate } from './offline/overlay';
+import { sheetAggregate } from './offline/lines';
+import { progressOfSheet } from './offline/progress';
 import { useCommands, useWriter } from './offline/QueueProvider';
 
 /** When and how a session is entered: now, unless it comes from paper. */

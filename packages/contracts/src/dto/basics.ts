@@ -25,6 +25,13 @@ export const instant = z.iso.datetime().refine((value) => inYears(Number(value.s
 /** Counts edits of a row; 0 means it does not exist yet. */
 export const version = z.int().min(0).max(1_000_000_000);
 
+/**
+ * What was taken away, by the revision that did it. A phone that still holds an older answer about it sees which is newer
+ * without comparing clocks.
+ */
+export const gone = z.object({ id, revision: z.int().min(1) });
+export type GoneDto = z.infer<typeof gone>;
+
 /** Trimmed text a person may read. */
 export const text = (max: number) => z.string().trim().max(max);
 export const requiredText = (max: number) => z.string().trim().min(1, 'must not be empty').max(max);

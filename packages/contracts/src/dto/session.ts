@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { METHODS, QUESTION_IDS, ROLES, SESSION_ENTRIES, VERDICTS } from '@drubo/core/vocabulary';
-import { id, instant, localDate, reason } from './basics';
+import { gone, id, instant, localDate, reason } from './basics';
 import { change, dose, leverValues, trackMemory } from './dose';
 import { sessionRecord } from './session-record';
 import { setRecord } from './set';
@@ -34,6 +34,8 @@ export const sessionDetail = z.object({
   records: z.array(sessionRecord),
   /** Exercises that came in while it ran; the records say where they stand. */
   floorItems: z.array(sheetItem),
+  /** Sets and records that were undone. Left out by a release that kept none of it. */
+  gone: z.array(gone).readonly().optional(),
 });
 export type SessionDetailDto = z.infer<typeof sessionDetail>;
 

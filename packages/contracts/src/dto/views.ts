@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FAULTS, PERSON_STATES, VERDICTS } from '@drubo/core/vocabulary';
-import { id, instant, localDate } from './basics';
+import { gone, id, instant, localDate } from './basics';
 import { kit } from './dose';
 import { intake, personRecord } from './health';
 import { movement } from './movement';
@@ -55,8 +55,12 @@ export const personDetail = z.object({
   /** Where the last reviews left the person on each ladder. */
   standings: z.array(standing),
   intake,
+  /** When the intake was last saved, by the server's clock; left out where nobody did. */
+  intakeSavedAt: instant.optional(),
   /** What is kept about the person, newest revision of each, removed ones left out. */
   records: z.array(personRecord),
+  /** Records that were taken away. Left out by a release that kept none of it. */
+  gone: z.array(gone).readonly().optional(),
   /** Kits this person may train with: the studio's, and their own. */
   kits: z.array(kit),
   /** Copies of sheets that wait for their day, the next first. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { command, id, localDate, localTime, text, version } from '../dto/basics';
+import { command, id, instant, localDate, localTime, text, version } from '../dto/basics';
 import { intake, intakeFields, personRecord, recordFields } from '../dto/health';
 import { booking, IMPOSSIBLE_BODY, isPossibleBody, person, personFields } from '../dto/person';
 import { ladderMove } from '../dto/standing';
@@ -80,7 +80,8 @@ export const peopleEndpoints = {
     target: 'needs-existing',
     params: personParams,
     body: z.strictObject({ command, fields: z.strictObject(intakeFields).partial() }),
-    reply: intake,
+    /** `savedAt` is left out in a reply kept from an older release. */
+    reply: intake.extend({ savedAt: instant.optional() }),
     errors: ['not-found', 'erased', 'no-consent', 'invalid-input'],
   }),
   listRecords: defineEndpoint({

@@ -3,6 +3,7 @@ import type { FloorDto, FloorEntryDto, PersonDetailDto } from '@drubo/contracts'
 import type { Caller, Context } from '../context';
 import { toBooking, toPerson } from '../db/mappers/rows';
 import type { SheetItemRow, SheetRow } from '../db/models';
+import { goneOfPerson } from '../db/queries/gone';
 import { lastFaults } from '../db/queries/sets';
 import type { Scope } from '../db/scope';
 import { localDateOf } from '../shared/local-date';
@@ -32,21 +33,24 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
   if (!sheet) throw new Error(`person ${row.id} has no open sheet`);
   const today = localDateOf(context.clock.now(), caller.timeZone);
   // None of these waits for another: the database answers one while the last one's rows are read.
-  const [nextSheet, bookings, sessions, lastVerdicts, standings, intake, records, kits, later] = await Promise.all([
-    readSheet(scope, context, file, sheet, today),
-    scope.all('bookings', { personId: row.id, cancelled: false }, { order: BY_TIME }),
-    scope.all(
-      'sessions',
-      { personId: row.id, state: ['live', 'finished', 'reviewed'] },
-      { order: [['startedAt', 'DESC']], limit: LAST_SESSIONS },
-    ),
-    verdictsOf(file),
-    file.standings(),
-    file.intake(),
-    file.records(),
-    file.kits(),
-    laterSheets(scope, row.id),
-  ]);
+  const [nextSheet, bookings, sessions, lastVerdicts, standings, intake, intakeSavedAt, records, gone, kits, later] =
+    await Promise.all([
+      readSheet(scope, context, file, sheet, today),
+      scope.all('bookings', { personId: row.id, cancelled: false }, { order: BY_TIME }),
+      scope.all(
+        'sessions',
+        { personId: row.id, state: ['live', 'finished', 'reviewed'] },
+        { order: [['startedAt', 'DESC']], limit: LAST_SESSIONS },
+      ),
+      verdictsOf(file),
+      file.standings(),
+      file.intake(),
+      file.intakeSavedAt(),
+      file.records(),
+      goneOfPerson(scope, row.id),
+      file.kits(),
+      laterSheets(scope, row.id),
+    ]);
   return {
     person: toPerson(row),
     nextSheet,
@@ -56,7 +60,9 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
     lastVerdicts,
     standings,
     intake,
+    ...(intakeSavedAt === null ? {} : { intakeSavedAt }),
     records,
+    gone,
     kits,
     later,
   };

@@ -10,7 +10,7 @@ import { AppError } from '../shared/errors';
 export const checkFor = async (scope: Scope, person: PersonRow, recordId: string, today: string): Promise<RecordCheck> => ({
   person,
   recordId,
-  intake: await intakeOf(scope, person.id),
+  intake: (await intakeOf(scope, person.id)).fields,
   records: await currentRecords(scope, person.id),
   today,
 });

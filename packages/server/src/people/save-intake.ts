@@ -25,7 +25,7 @@ export const saveIntake: Operation<'saveIntake'> = async ({ scope, context, call
   const person = await findPerson(scope, params.personId);
   const now = context.clock.now();
   const today = localDateOf(now, caller.timeZone);
-  const before = await intakeOf(scope, person.id);
+  const { fields: before } = await intakeOf(scope, person.id);
   const given = Object.fromEntries(Object.entries(body.fields).filter(([, value]) => value !== undefined)) as Partial<IntakeDto>;
   const catalogue = await catalogueOf(scope, context);
   const fields: IntakeDto = { ...before, ...given, chips: [...(given.chips ?? before.chips)].map(asNoteIfUnknown(catalogue)) };
@@ -39,9 +39,10 @@ export const saveIntake: Operation<'saveIntake'> = async ({ scope, context, call
     ),
   ];
   if (problems.length > 0) throw new AppError('invalid-input', 'Some of this cannot be.', problems);
-  await scope.upsert('intakes', { personId: person.id, fields, savedAt: now.toISOString() });
+  const savedAt = now.toISOString();
+  await scope.upsert('intakes', { personId: person.id, fields, savedAt });
   await replanSheet(scope, context, personFile(scope, context, person), caller.timeZone);
-  return fields;
+  return { ...fields, savedAt };
 };
 
 /** A chip that names no movement of the catalogue is a note. */

@@ -2,8 +2,13 @@ import { EMPTY_INTAKE } from '@drubo/contracts';
 import type { IntakeDto } from '@drubo/contracts';
 import type { Scope } from '../db/scope';
 
-/** What was asked of a person so far; nothing, where nobody asked. */
-export const intakeOf = async (scope: Scope, personId: string): Promise<IntakeDto> => ({
-  ...EMPTY_INTAKE,
-  ...(await scope.one('intakes', { personId }))?.fields,
-});
+/** What was asked of a person so far, and when that was last saved: null where nobody asked. */
+export interface KeptIntake {
+  fields: IntakeDto;
+  savedAt: string | null;
+}
+
+export const intakeOf = async (scope: Scope, personId: string): Promise<KeptIntake> => {
+  const row = await scope.one('intakes', { personId });
+  return { fields: { ...EMPTY_INTAKE, ...row?.fields }, savedAt: row?.savedAt ?? null };
+};

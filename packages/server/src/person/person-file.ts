@@ -22,6 +22,8 @@ import { tracksOf } from './tracks';
 export interface PersonFile {
   readonly person: PersonRow;
   intake(): Promise<IntakeDto>;
+  /** When the intake was last saved; null where nobody did. */
+  intakeSavedAt(): Promise<string | null>;
   /** Current ones, in the order they were first made. */
   records(): Promise<PersonRecordDto[]>;
   /** Kits they may train with: the studio's first, then their own home's. */
@@ -45,10 +47,12 @@ const DONE_STATES: SessionRow['state'][] = ['finished', 'reviewed'];
 
 export const personFile = (scope: Scope, context: Context, person: PersonRow): PersonFile => {
   const { id } = person;
+  const keptIntake = once(() => intakeOf(scope, id));
   const histories = new Map<string | null, Promise<ExerciseHistory>>();
   return {
     person,
-    intake: once(() => intakeOf(scope, id)),
+    intake: async () => (await keptIntake()).fields,
+    intakeSavedAt: async () => (await keptIntake()).savedAt,
     records: once(() => currentRecords(scope, id)),
     kits: once(() => kitsFor(scope, id)),
     tracks: once(() => tracksOf(scope, id)),

@@ -8,6 +8,7 @@ import { findSheet } from '../shared/find';
 import { readSheetWith } from '../sheet/read-sheet';
 import { sessionRecordsOf } from '../db/queries/session-records';
 import { broughtIn } from './brought-in';
+import { goneOfSession } from '../db/queries/gone';
 import { setCounts, setsOf } from '../db/queries/sets';
 
 /** A session with its sheet and its sets. */
@@ -22,7 +23,14 @@ export const readSession = async (scope: Scope, context: Context, row: SessionRo
     null,
     broughtIds,
   );
-  return { session: toSession(row), sheet, sets: await setsOf(scope, row.id), records, floorItems: extra };
+  return {
+    session: toSession(row),
+    sheet,
+    sets: await setsOf(scope, row.id),
+    records,
+    floorItems: extra,
+    gone: await goneOfSession(scope, row.id),
+  };
 };
 
 /** Sessions as lines of a list, with the person's name and how many sets were done. */

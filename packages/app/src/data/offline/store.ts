@@ -1,6 +1,7 @@
 import { openDB } from 'idb';
 import type { DBSchema, IDBPDatabase } from 'idb';
 import { newId } from '../ids';
+import { STORED_VERSION } from './types';
 import type { Settled, StoredCommand, WriteRequest } from './types';
 
 interface Schema extends DBSchema {
@@ -17,6 +18,9 @@ export interface CommandStore {
   remove(ids: readonly string[]): Promise<void>;
   close(): void;
 }
+
+/** A newer tab's writes are its own to send: this one would not know what is in them. */
+const isUnderstood = ({ version = 1 }: StoredCommand): boolean => version <= STORED_VERSION;
 
 const open = (name: string): Promise<IDBPDatabase<Schema>> =>
   openDB<Schema>(name, 1, {
@@ -38,6 +42,7 @@ export const openCommandStore = async (name = 'drubo-commands'): Promise<Command
       const command: StoredCommand = {
         ...request,
         id: newId(),
+        version: STORED_VERSION,
         owner,
         deviceId: device.id,
         deviceSeq: seq,
@@ -52,7 +57,8 @@ export const openCommandStore = async (name = 'drubo-commands'): Promise<Command
       await tx.done;
       return command;
     },
-    all: async (owner) => (await db.getAllFromIndex('commands', 'owner', owner)).sort((a, b) => a.deviceSeq - b.deviceSeq),
+    all: async (owner) =>
+      (await db.getAllFromIndex('commands', 'owner', owner)).filter(isUnderstood).sort((a, b) => a.deviceSeq - b.deviceSeq),
     update: async (id, change) => {
       const tx = db.transaction('commands', 'readwrite', strict);
       const command = await tx.store.get(id);

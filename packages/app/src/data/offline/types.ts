@@ -18,9 +18,17 @@ export type RequestWithoutLine = { [Id in WriteId]: Omit<RequestOf<Id>, 'aggrega
 /** `waiting` to be sent, `done` with the server's reply kept for a while, `needs-you` refused and kept to be seen. */
 export type CommandState = 'waiting' | 'done' | 'needs-you';
 
+/**
+ * The shape stored writes have now. One that a released app wrote differently gets the next number, and is brought up to it
+ * where the store is read.
+ */
+export const STORED_VERSION = 1;
+
 /** A write to one endpoint as it lies in IndexedDB. */
 export interface StoredOf<Id extends WriteId> extends RequestOf<Id> {
   id: string;
+  /** The shape it was stored in; left out by the first release, which wrote version 1. */
+  version?: number;
   /** Studio and trainer it was made by: another one signing in neither sees nor sends it. */
   owner: string;
   deviceId: string;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { SessionRecordFields } from '@drubo/contracts';
 import { newId } from '../../data/ids';
-import { sheetAggregate } from '../../data/offline/overlay';
+import { sheetAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { storageTrouble } from '../../data/offline/storage-trouble';
 

@@ -24,7 +24,7 @@ import {
 } from '@drubo/core/live';
 import type { Asked, Pad } from '@drubo/core/live';
 import { newId } from '../../data/ids';
-import { sheetAggregate } from '../../data/offline/overlay';
+import { sheetAggregate } from '../../data/offline/lines';
 import type { RequestWithoutLine } from '../../data/offline/types';
 import { itemToSend } from '../../data/settle';
 import type { Exercise, FloorDetail } from './floor';

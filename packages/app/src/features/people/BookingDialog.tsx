@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { endpoints } from '@drubo/contracts';
 import type { PersonDto } from '@drubo/contracts';
 import { newId } from '../../data/ids';
-import { personAggregate } from '../../data/offline/overlay';
+import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';

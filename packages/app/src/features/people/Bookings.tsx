@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { BookingDto, PersonDto } from '@drubo/contracts';
-import { personAggregate } from '../../data/offline/overlay';
-import { useCommands, useWriter } from '../../data/offline/QueueProvider';
+import { personAggregate } from '../../data/offline/lines';
+import { useWriter } from '../../data/offline/QueueProvider';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -11,7 +11,6 @@ import { IconButton } from '../../ui/IconButton';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
 import { BookingDialog } from './BookingDialog';
-import { bookingsWithCommands } from './bookings-with-commands';
 
 /** How many of the bookings ahead are shown before asking for all. */
 const SHOWN = 3;
@@ -20,10 +19,11 @@ const SHOWN = 3;
 export const Bookings = ({ person, bookings }: { person: PersonDto; bookings: readonly BookingDto[] }) => {
   const writer = useWriter();
   const snack = useSnack();
-  const commands = useCommands();
   const [isOpen, setOpen] = useState(false);
   const [isAll, setAll] = useState(false);
-  const ahead = bookingsWithCommands(bookings, commands, person.id);
+  const ahead = bookings
+    .filter(({ cancelled }) => !cancelled)
+    .sort((a, b) => a.date.localeCompare(b.date) || a.time.localeCompare(b.time));
   const setCancelled = (bookingId: string, cancelled: boolean) =>
     writer.log({
       endpointId: 'setBookingCancelled',

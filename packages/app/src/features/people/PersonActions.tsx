@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { PersonDto } from '@drubo/contracts';
 import { callEndpoint, RefusedError } from '../../data/api';
-import { personAggregate } from '../../data/offline/overlay';
+import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { saveFile } from '../../data/save-file';
 import { SPACE } from '../../theme/tokens';

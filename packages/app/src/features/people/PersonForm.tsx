@@ -7,7 +7,7 @@ import { GOAL_LABELS, TRAINING_AGE_LABELS } from '@drubo/core/explain';
 import { GOALS, TRAINING_AGES } from '@drubo/core/vocabulary';
 import { RefusedError } from '../../data/api';
 import { newId } from '../../data/ids';
-import { personAggregate } from '../../data/offline/overlay';
+import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { refusalText } from '../../data/refusal';
 import { SPACE } from '../../theme/tokens';

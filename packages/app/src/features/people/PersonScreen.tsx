@@ -6,8 +6,6 @@ import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { formatMass, formatNumber, GOAL_LABELS, inSentence, TRAINING_AGE_LABELS } from '@drubo/core/explain';
 import { cmToInches } from '@drubo/core';
 import type { MassUnit } from '@drubo/core/vocabulary';
-import { sheetWithCommands } from '../../data/offline/overlay';
-import { useCommands } from '../../data/offline/QueueProvider';
 import { usePerson } from '../../data/use-person';
 import { useSheetProgress, useStart } from '../../data/use-start';
 import { SPACE } from '../../theme/tokens';
@@ -61,8 +59,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
   const router = useRouter();
   const { unit, studio } = useStudio();
   const { start, isReady } = useStart();
-  const { person, sessions, lastVerdicts } = detail;
-  const nextSheet = sheetWithCommands(detail.nextSheet, useCommands());
+  const { person, sessions, lastVerdicts, nextSheet } = detail;
   const { attempt, liveSessionId, finishedSessionId } = useSheetProgress(nextSheet, detail.liveSessionId);
   const isArchived = person.archivedAt !== null;
   const isHeld = nextSheet.care.state === 'see-clinician-first';

@@ -1,5 +1,4 @@
-import { aPerson, aStoredCommand } from '../../../tests/builders';
-import { bookingsWithCommands } from './bookings-with-commands';
+import { aPerson } from '../../../tests/builders';
 import { formValuesOf, personFormSchema } from './person-form';
 
 const typed = { ...formValuesOf(null, 'kg'), name: 'Ada Quill', goal: 'move-well', trainingAge: 'novice' } as const;
@@ -39,36 +38,5 @@ describe('the person form', () => {
     expect(check({ mass: '150', height: '70' }, 'lb').data).toMatchObject({ massKg: 68.0388555, heightCm: 177.8 });
     expect(problems({ mass: '20' }, 'lb')).toEqual(['mass must be between 55 and 772 lb']);
     expect(formValuesOf(aPerson(), 'lb')).toMatchObject({ mass: '149.9', height: '67.3' });
-  });
-});
-
-describe('bookings with this device’s unsent writes', () => {
-  const booked = { id: 'booking-01', personId: 'person-0001', date: '2026-11-26', time: '09:00', cancelled: false };
-  const command = (
-    endpointId: 'saveBooking' | 'setBookingCancelled',
-    bookingId: string,
-    body: object,
-    state: 'waiting' | 'needs-you' = 'waiting',
-  ) => aStoredCommand({ endpointId, params: { bookingId }, body: body as never, state });
-  const shown = (...commands: ReturnType<typeof command>[]) =>
-    bookingsWithCommands([booked], commands, 'person-0001').map((b) => b.date);
-
-  it('shows a new one in its place, hides a cancelled one, and brings it back', () => {
-    const made = command('saveBooking', 'booking-02', { personId: 'person-0001', date: '2026-11-25', time: '09:00' });
-    expect(shown(made)).toEqual(['2026-11-25', '2026-11-26']);
-    const cancel = command('setBookingCancelled', 'booking-01', { cancelled: true });
-    expect(shown(cancel)).toEqual([]);
-    expect(shown(cancel, command('setBookingCancelled', 'booking-01', { cancelled: false }))).toEqual(['2026-11-26']);
-  });
-
-  it('leaves out somebody else’s and what the server refused', () => {
-    const theirs = command('saveBooking', 'booking-03', { personId: 'person-0002', date: '2026-11-25', time: '09:00' });
-    const refused = command(
-      'saveBooking',
-      'booking-04',
-      { personId: 'person-0001', date: '2026-11-25', time: '09:00' },
-      'needs-you',
-    );
-    expect(shown(theirs, refused)).toEqual(['2026-11-26']);
   });
 });

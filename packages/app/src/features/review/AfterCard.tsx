@@ -5,7 +5,7 @@ import type { ReviewDto } from '@drubo/contracts';
 import { EMPHASIS_LABELS } from '@drubo/core/explain';
 import { reason, SORE_MUSCLES } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
-import { sheetAggregate } from '../../data/offline/overlay';
+import { sheetAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';

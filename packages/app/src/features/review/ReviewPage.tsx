@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { ReviewDto } from '@drubo/contracts';
 import { dayNumber } from '@drubo/core';
 import { RefusedError } from '../../data/api';
-import { sheetAggregate } from '../../data/offline/overlay';
+import { sheetAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';

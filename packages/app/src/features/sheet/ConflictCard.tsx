@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { contentOfSheet } from '@drubo/contracts';
 import type { SheetDto } from '@drubo/contracts';
 import { useCommands, useWriter } from '../../data/offline/QueueProvider';
-import { sheetAggregate } from '../../data/offline/overlay';
+import { sheetAggregate } from '../../data/offline/lines';
 import { isWrite } from '../../data/offline/types';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';

@@ -9,7 +9,7 @@ import { newId } from '../../data/ids';
 import { keyOf } from '../../data/keys';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { problemOf } from '../../data/refusal';
-import { sheetAggregate } from '../../data/offline/overlay';
+import { sheetAggregate } from '../../data/offline/lines';
 import { useEndpoint } from '../../data/use-endpoint';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';

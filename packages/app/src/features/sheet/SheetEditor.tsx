@@ -9,7 +9,7 @@ import { reason } from '@drubo/core/vocabulary';
 import { adaptTo, applyFix, sumsOf, withArrangement } from '@drubo/core/sheet-editing';
 import type { Adapted, DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
 import { useWriter } from '../../data/offline/QueueProvider';
-import { sheetAggregate } from '../../data/offline/overlay';
+import { sheetAggregate } from '../../data/offline/lines';
 import { problemOf } from '../../data/refusal';
 import { useComposing } from '../../data/use-composing';
 import { SPACE } from '../../theme/tokens';

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { contentOfSheet } from '@drubo/contracts';
 import type { SheetContentDto, SheetDto } from '@drubo/contracts';
 import type { DraftSheet } from '@drubo/core/sheet-editing';
-import { sheetAggregate } from '../../data/offline/overlay';
+import { sheetAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { sheetToSend } from '../../data/settle';
 

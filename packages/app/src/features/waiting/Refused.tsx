@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import type { SessionDetailDto } from '@drubo/contracts';
 import { newId } from '../../data/ids';
 import { keyOf } from '../../data/keys';
-import { personAggregate } from '../../data/offline/overlay';
+import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { storageTrouble } from '../../data/offline/storage-trouble';
 import { pathId, requestOf } from '../../data/offline/types';
