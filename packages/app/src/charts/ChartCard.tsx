@@ -6,6 +6,7 @@ import { SPACE } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Button } from '../ui/Button';
 import { Card } from '../ui/Card';
+import { Row, Stack } from '../ui/layout';
 import { Heading, Txt } from '../ui/Txt';
 
 /** The numbers behind a chart. */
@@ -37,7 +38,7 @@ export const ChartCard = ({
   const [isTable, setTable] = useState(false);
   return (
     <Card>
-      <View style={styles.head}>
+      <Row gap="xs">
         <Heading level={2} style={styles.grow}>
           {title}
         </Heading>
@@ -48,7 +49,7 @@ export const ChartCard = ({
           says={`${title}: show the ${isTable ? 'chart' : 'table'}`}
           onPress={() => setTable(!isTable)}
         />
-      </View>
+      </Row>
       {note ? (
         <Txt kind="small" tone="quiet">
           {note}
@@ -70,28 +71,27 @@ const Table = ({ title, table }: { title: string; table: ChartTable }) => {
     </View>
   );
   return (
-    <View style={{ gap: SPACE.s }}>
+    <Stack gap="s">
       {/* Wider than a phone: the keyboard must be able to scroll it too. */}
       <ScrollView horizontal tabIndex={0} role="group" aria-label={`${title}, scrolls sideways`}>
         <View role="table" aria-label={title}>
-          <View role="row" style={[styles.row, { borderColor: palette.edge }]}>
+          <Row role="row" align="stretch" style={[styles.row, { borderColor: palette.edge }]}>
             {table.head.map((text, at) => cell(text, at, true))}
-          </View>
+          </Row>
           {table.rows.map((cells, row) => (
-            <View key={row} role="row" style={[styles.row, { borderColor: palette.hairline }]}>
+            <Row key={row} role="row" align="stretch" style={[styles.row, { borderColor: palette.hairline }]}>
               {cells.map((text, at) => cell(text, at, false))}
-            </View>
+            </Row>
           ))}
         </View>
       </ScrollView>
       <Button look="quiet" label="Copy the table" onPress={() => void copyText(asText(table))} />
-    </View>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
   grow: { flexGrow: 1, flexShrink: 1 },
-  row: { flexDirection: 'row', borderBottomWidth: 1 },
+  row: { borderBottomWidth: 1 },
   cell: { width: 104, paddingVertical: SPACE.xs, paddingRight: SPACE.s },
 });

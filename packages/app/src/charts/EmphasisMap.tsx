@@ -3,8 +3,9 @@ import Svg, { Circle, G, Line, Text } from 'react-native-svg';
 import { EMPHASIS_LABELS } from '@drubo/core/explain';
 import type { EmphasisId, Family } from '@drubo/core/vocabulary';
 import { familyTone } from '../theme/family-tone';
-import { FONTS, SPACE } from '../theme/tokens';
+import { FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { Row, Stack } from '../ui/layout';
 import { Txt } from '../ui/Txt';
 
 /** Where a muscle lies on the drawn bodies: front (left) or back (right), from and to, on a 60 × 120 grid each. */
@@ -76,7 +77,7 @@ export const EmphasisMap = ({
   const entries = (Object.entries(emphasis) as [EmphasisId, number][]).sort((a, b) => b[1] - a[1]);
   const says = entries.map(([id, value]) => `${EMPHASIS_LABELS[id]}: ${wordsFor(id, value)}`).join(', ');
   return (
-    <View style={styles.row}>
+    <Row gap="m">
       <Svg width={size} height={size} viewBox="0 0 124 124" role="img" aria-label={`Trains ${says}`}>
         {[false, true].map((back) => (
           <G key={String(back)} x={back ? 62 : 0}>
@@ -101,9 +102,9 @@ export const EmphasisMap = ({
           </G>
         ))}
       </Svg>
-      <View style={styles.list} role="list" aria-label="Trains">
+      <Stack gap="xs" style={styles.list} role="list" aria-label="Trains">
         {entries.map(([id, value]) => (
-          <View key={id} role="listitem" style={styles.line}>
+          <Row key={id} role="listitem" gap="xs">
             <Txt kind="small" style={styles.word}>
               {EMPHASIS_LABELS[id]}
             </Txt>
@@ -113,10 +114,10 @@ export const EmphasisMap = ({
             <Txt kind="small" tone="quiet" numberOfLines={1} style={styles.much}>
               {wordsFor(id, value)}
             </Txt>
-          </View>
+          </Row>
         ))}
-      </View>
-    </View>
+      </Stack>
+    </Row>
   );
 };
 
@@ -152,9 +153,7 @@ const Body = ({ color }: { color: string }) => (
 );
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: SPACE.m, alignItems: 'center' },
-  list: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.xs },
-  line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
+  list: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
   word: { width: 86 },
   bar: { flexGrow: 1, flexBasis: 0, height: 8, borderRadius: 4 },
   much: { minWidth: 52 },

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import Svg, { Line, Polyline, Text } from 'react-native-svg';
 import type { SweepStep } from '@drubo/core';
-import { FONTS, SPACE } from '../theme/tokens';
+import { FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { Stack } from '../ui/layout';
 import { Txt } from '../ui/Txt';
 
 const HEIGHT = 150;
@@ -39,7 +39,7 @@ export const ResistanceChart = ({ curves, depth }: { curves: readonly Curve[]; d
       .join(' ');
   const hasBand = curves.some(({ steps }) => steps.some(({ bandKg }) => bandKg > 0));
   return (
-    <View style={styles.box} onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
+    <Stack gap="xs" onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       <Svg
         width={width}
         height={HEIGHT}
@@ -80,8 +80,6 @@ export const ResistanceChart = ({ curves, depth }: { curves: readonly Curve[]; d
         {curves.map(({ name, dashed }) => `${dashed ? '– – ' : '— '}${name}`).join('   ')}
         {hasBand ? '   thin: with the band' : ''}
       </Txt>
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({ box: { gap: SPACE.xs } });

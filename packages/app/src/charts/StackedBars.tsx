@@ -5,7 +5,7 @@ import { Axes } from './Axes';
 import { chartFrame, PAD } from './frame';
 
 /** What is stacked on a day, from the bottom up. */
-export interface Stack {
+export interface StackedBar {
   day: number;
   parts: readonly { name: string; value: number; tone: keyof Palette; isOutlined?: boolean }[];
 }
@@ -15,7 +15,7 @@ const HEIGHT = 170;
 const BAR = { share: 0.7, most: 26 } as const;
 
 /** A bar a week, its parts on each other; the parts stand in the table by name. */
-export const StackedBars = ({ width, stacks, says }: { width: number; stacks: readonly Stack[]; says: string }) => {
+export const StackedBars = ({ width, stacks, says }: { width: number; stacks: readonly StackedBar[]; says: string }) => {
   const palette = usePalette();
   const days = stacks.map(({ day }) => day);
   const sums = stacks.map(({ parts }) => parts.reduce((sum, { value }) => sum + value, 0));

@@ -1,11 +1,11 @@
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
 import type { TempoMoment } from '@drubo/core';
 import { heldDepth } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import type { LeverValues, PieceType, Tempo } from '@drubo/core/vocabulary';
 import { IconButton } from '../ui/IconButton';
+import { Row, Stack } from '../ui/layout';
 import { SPACE } from '../theme/tokens';
 import { Figure } from './Figure';
 import { TempoReadout } from './TempoReadout';
@@ -71,7 +71,7 @@ export const MovingFigure = ({
   };
   const readoutWidth = 128;
   return (
-    <View style={[styles.row, { height }]}>
+    <Row style={{ height }}>
       <Figure
         variation={variation}
         depth={still ?? (isReduced ? 1 : moment.depth)}
@@ -80,7 +80,7 @@ export const MovingFigure = ({
         {...(held === undefined ? {} : { held })}
         {...(values ? { values } : {})}
       />
-      <View style={[styles.side, { width: readoutWidth }]}>
+      <Stack gap="xs" align="end" style={{ width: readoutWidth }}>
         {still === null && !isTimed ? (
           <TempoReadout
             tempo={tempo}
@@ -91,7 +91,7 @@ export const MovingFigure = ({
         ) : (
           <TimedReadout seconds={seconds ?? variation.seconds?.low ?? 0} isHold={still !== null} height={height} />
         )}
-        <View style={styles.controls}>
+        <Row align="stretch">
           {beside}
           {!isTimed && still === null && <IconButton icon="restart" says="Count from rep 1" onPress={begin} />}
           {still === null && (
@@ -101,14 +101,8 @@ export const MovingFigure = ({
               onPress={() => setRunning(!isRunning)}
             />
           )}
-        </View>
-      </View>
-    </View>
+        </Row>
+      </Stack>
+    </Row>
   );
 };
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center' },
-  side: { alignItems: 'flex-end', gap: SPACE.xs },
-  controls: { flexDirection: 'row' },
-});

@@ -4,6 +4,7 @@ import type { TempoMoment } from '@drubo/core';
 import type { Tempo } from '@drubo/core/vocabulary';
 import { SPACE } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { Row } from '../ui/layout';
 import { Txt } from '../ui/Txt';
 import { PHASE_ORDER, PHASE_WORDS } from './phase-words';
 
@@ -42,7 +43,7 @@ export const TempoReadout = ({
         </Txt>
       </View>
       {size !== 'least' && (
-        <View style={styles.parts}>
+        <Row gap="s" align="stretch" style={styles.parts}>
           {PHASE_ORDER.map((phase) => {
             const isNow = phase === moment.phase;
             return (
@@ -53,7 +54,7 @@ export const TempoReadout = ({
               </View>
             );
           })}
-        </View>
+        </Row>
       )}
       {size !== 'tight' && size !== 'least' && (
         <Txt kind="small" tone="quiet">
@@ -75,6 +76,6 @@ const styles = StyleSheet.create({
   box: { alignItems: 'flex-end' },
   stacked: { alignItems: 'flex-end' },
   inLine: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.s },
-  parts: { flexDirection: 'row', gap: SPACE.s, marginTop: SPACE.xs },
+  parts: { marginTop: SPACE.xs },
   part: { borderBottomWidth: 3, minWidth: 18, alignItems: 'center' },
 });

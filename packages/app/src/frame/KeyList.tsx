@@ -1,6 +1,5 @@
-import { View } from 'react-native';
-import { SPACE } from '../theme/tokens';
 import { Button } from '../ui/Button';
+import { Stack } from '../ui/layout';
 import { Modal } from '../ui/Modal';
 import { Heading, Txt } from '../ui/Txt';
 import { LIVE_KEYS, SHEET_KEYS } from './key-lists';
@@ -16,14 +15,14 @@ const GROUPS = [
 export const KeyList = ({ onClose }: { onClose(): void }) => (
   <Modal title="Keys" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
     {GROUPS.map(([title, keys]) => (
-      <View key={title} style={{ gap: SPACE.xs }}>
+      <Stack key={title} gap="xs">
         <Heading level={3}>{title}</Heading>
         {keys.map(([key, does]) => (
           <Txt key={key}>
             <Txt kind="bold">{key}</Txt> {does}
           </Txt>
         ))}
-      </View>
+      </Stack>
     ))}
   </Modal>
 );

@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { SPACE } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { IconButton } from '../ui/IconButton';
+import { Row, Stack } from '../ui/layout';
 import { Heading, Txt } from '../ui/Txt';
 import { goBack } from './go-back';
 import { QueueMark } from './QueueMark';
@@ -32,7 +33,7 @@ export const Screen = ({
   const { isWide } = useWide();
   return (
     <View role="main" style={[styles.fill, { backgroundColor: palette.ground }]}>
-      <View style={styles.head}>
+      <Row gap="xs" style={styles.head}>
         {back !== undefined && <IconButton icon="back" says="Back" onPress={() => goBack(router, back)} />}
         <View style={styles.titles}>
           <Heading level={1} kind="title" numberOfLines={1}>
@@ -46,26 +47,21 @@ export const Screen = ({
         </View>
         {!isWide && <QueueMark />}
         {actions}
-      </View>
+      </Row>
       <ScrollView contentContainerStyle={styles.body}>{children}</ScrollView>
-      {footer ? <View style={[styles.footer, { borderColor: palette.hairline }]}>{footer}</View> : null}
+      {footer ? (
+        <Stack gap="s" style={[styles.footer, { borderColor: palette.hairline }]}>
+          {footer}
+        </Stack>
+      ) : null}
     </View>
   );
 };
 
 const styles = StyleSheet.create({
   fill: { flex: 1 },
-  head: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.xs,
-    paddingHorizontal: SPACE.l,
-    paddingTop: SPACE.s,
-    minHeight: 60,
-    width: '100%',
-    maxWidth: 1168,
-  },
+  head: { paddingHorizontal: SPACE.l, paddingTop: SPACE.s, minHeight: 60, width: '100%', maxWidth: 1168 },
   titles: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
   body: { padding: SPACE.l, paddingTop: SPACE.s, gap: SPACE.m, width: '100%', maxWidth: 1168 },
-  footer: { padding: SPACE.m, borderTopWidth: 1, gap: SPACE.s, width: '100%', maxWidth: 1168 },
+  footer: { padding: SPACE.m, borderTopWidth: 1, width: '100%', maxWidth: 1168 },
 });

@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { registerShell } from '../data/offline/service-worker';
 import { SPACE } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Button } from '../ui/Button';
+import { Row } from '../ui/layout';
 import { Txt } from '../ui/Txt';
 
 /** Offers a newer build once it lies ready; never switches by itself in the middle of a session. */
@@ -17,16 +18,16 @@ export const UpdatePrompt = () => {
   }, []);
   if (!switchOver) return null;
   return (
-    <View role="status" style={[styles.row, { backgroundColor: palette.mossTint }]}>
+    <Row role="status" gap="s" style={[styles.row, { backgroundColor: palette.mossTint }]}>
       <Txt kind="small" style={styles.text}>
         A newer Drubo is ready. What you logged is safe.
       </Txt>
       <Button label="Use it now" look="quiet" onPress={switchOver} />
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: SPACE.l, gap: SPACE.s },
+  row: { paddingHorizontal: SPACE.l },
   text: { flexGrow: 1, flexShrink: 1 },
 });

@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import type { StyleProp, ViewStyle } from 'react-native';
 import { RADIUS, SPACE } from '../theme/tokens';
 import type { Palette } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { Stack } from './layout';
 
 /** A hairline card. `edge` puts a coloured bar down its left side for what needs attention. */
 export const Card = ({
@@ -17,7 +18,8 @@ export const Card = ({
 }) => {
   const palette = usePalette();
   return (
-    <View
+    <Stack
+      gap="s"
       style={[
         styles.card,
         { backgroundColor: palette.card, borderColor: palette.hairline },
@@ -26,10 +28,10 @@ export const Card = ({
       ]}
     >
       {children}
-    </View>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  card: { borderWidth: 1, borderRadius: RADIUS, padding: SPACE.m, gap: SPACE.s },
+  card: { borderWidth: 1, borderRadius: RADIUS, padding: SPACE.m },
 });

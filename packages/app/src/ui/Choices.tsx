@@ -1,6 +1,5 @@
-import { StyleSheet, View } from 'react-native';
-import { SPACE } from '../theme/tokens';
 import { Chip } from './Chip';
+import { Stack, Wrap } from './layout';
 import { Txt } from './Txt';
 
 /** One of a few, as a row of chips that screen readers see as a radio group. */
@@ -15,11 +14,11 @@ export const Choices = <Value extends string>({
   value: Value | null;
   onChange(value: Value): void;
 }) => (
-  <View role="radiogroup" aria-label={label} style={styles.group}>
+  <Stack role="radiogroup" aria-label={label} gap="xs">
     <Txt kind="small" tone="quiet">
       {label}
     </Txt>
-    <View style={styles.row}>
+    <Wrap gap="s">
       {options.map((option) => (
         <Chip
           key={option.value}
@@ -29,11 +28,6 @@ export const Choices = <Value extends string>({
           onPress={() => onChange(option.value)}
         />
       ))}
-    </View>
-  </View>
+    </Wrap>
+  </Stack>
 );
-
-const styles = StyleSheet.create({
-  group: { gap: SPACE.xs },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-});

@@ -1,7 +1,7 @@
-import { View } from 'react-native';
 import { useTheme } from 'react-native-paper';
 import { FONTS, RADIUS, SPACE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { Stack } from './layout';
 import { Txt } from './Txt';
 
 /** The browser's own date or time picker: the one every phone already has. Web target only, like the rest. */
@@ -23,7 +23,7 @@ export const DateTimeField = ({
   const palette = usePalette();
   const { dark } = useTheme();
   return (
-    <View style={{ gap: SPACE.xs, flexGrow: 1, flexBasis: 0, minWidth: 140 }}>
+    <Stack gap="xs" style={{ flexGrow: 1, flexBasis: 0, minWidth: 140 }}>
       <label style={{ fontFamily: FONTS.text, fontSize: 14, color: palette.quiet }}>
         {label}
         <input
@@ -54,6 +54,6 @@ export const DateTimeField = ({
           {error}
         </Txt>
       ) : null}
-    </View>
+    </Stack>
   );
 };

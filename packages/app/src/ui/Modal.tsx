@@ -3,6 +3,7 @@ import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native'
 import { Dialog, Portal } from 'react-native-paper';
 import { SPACE, FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { Wrap } from './layout';
 import { Problem } from './Problem';
 import { useDialogFocus } from './use-dialog-focus';
 
@@ -48,7 +49,11 @@ const Frame = ({ title, onClose, children, actions, problem }: Props) => {
           <Problem text={problem} />
         </View>
       ) : null}
-      {actions ? <View style={styles.actions}>{actions}</View> : null}
+      {actions ? (
+        <Wrap gap="s" style={styles.actions}>
+          {actions}
+        </Wrap>
+      ) : null}
     </View>
   );
 };
@@ -61,5 +66,5 @@ const styles = StyleSheet.create({
   area: { paddingHorizontal: SPACE.l, marginBottom: 0 },
   content: { gap: SPACE.l, paddingVertical: SPACE.m },
   problem: { paddingHorizontal: SPACE.l, paddingTop: SPACE.m },
-  actions: { flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'flex-end', gap: SPACE.s, padding: SPACE.l },
+  actions: { justifyContent: 'flex-end', padding: SPACE.l },
 });

@@ -1,6 +1,7 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import { SPACE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { Row } from './layout';
 import { pressOnSpace } from './press-on-space';
 import { Txt } from './Txt';
 
@@ -22,7 +23,7 @@ export const NotchRail = ({
   return (
     <View role="radiogroup" aria-label={ordered ? `${label}, easy to hard` : label} style={styles.rail}>
       <View style={[styles.line, { backgroundColor: palette.edge }]} />
-      <View style={styles.row}>
+      <Row align="stretch">
         {notches.map((notch, at) => (
           <Pressable
             key={notch}
@@ -48,16 +49,16 @@ export const NotchRail = ({
             </Txt>
           </Pressable>
         ))}
-      </View>
+      </Row>
       {ordered && (
-        <View style={styles.ends}>
+        <Row align="stretch" style={styles.ends}>
           <Txt kind="small" tone="quiet">
             easier
           </Txt>
           <Txt kind="small" tone="quiet">
             harder
           </Txt>
-        </View>
+        </Row>
       )}
     </View>
   );
@@ -67,10 +68,9 @@ const styles = StyleSheet.create({
   // A little wider than its card's text, so that seven notches are still a thumb wide each.
   rail: { paddingTop: SPACE.s, marginHorizontal: -SPACE.xs - 2 },
   line: { position: 'absolute', left: 24, right: 24, top: 22, height: 2 },
-  row: { flexDirection: 'row' },
   notch: { flexGrow: 1, flexBasis: 0, minHeight: TARGET.usual, alignItems: 'center', justifyContent: 'flex-start', gap: 4 },
   dot: { width: 16, height: 16, borderRadius: 8, borderWidth: 2, marginTop: 7 },
   big: { width: 22, height: 22, borderRadius: 11, marginTop: 4 },
   word: { textAlign: 'center', fontSize: 13 },
-  ends: { flexDirection: 'row', justifyContent: 'space-between', paddingHorizontal: SPACE.xs },
+  ends: { justifyContent: 'space-between', paddingHorizontal: SPACE.xs },
 });

@@ -1,6 +1,5 @@
-import { StyleSheet, View } from 'react-native';
-import { SPACE } from '../theme/tokens';
 import { Chip } from './Chip';
+import { Stack, Wrap } from './layout';
 import { Txt } from './Txt';
 
 const TEN = Array.from({ length: 11 }, (_, at) => at);
@@ -18,12 +17,12 @@ export const Scale = ({
   value: number | null;
   onChange(value: number | null): void;
 }) => (
-  <View role="group" aria-label={label} style={styles.group}>
+  <Stack role="group" aria-label={label} gap="xs">
     <Txt kind="small" tone="quiet">
       {label}
       {value === null ? ': not asked' : `: ${value} of 10`}
     </Txt>
-    <View style={styles.row}>
+    <Wrap gap="s">
       {TEN.map((at) => (
         <Chip
           key={at}
@@ -34,11 +33,6 @@ export const Scale = ({
           onPress={() => onChange(value === at ? null : at)}
         />
       ))}
-    </View>
-  </View>
+    </Wrap>
+  </Stack>
 );
-
-const styles = StyleSheet.create({
-  group: { gap: SPACE.xs },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-});

@@ -1,9 +1,10 @@
 import { useState } from 'react';
-import { StyleSheet, TextInput, View } from 'react-native';
+import { StyleSheet, TextInput } from 'react-native';
 import { FONTS, RADIUS, SPACE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Icon } from './icons/Icon';
 import { IconButton } from './IconButton';
+import { Row } from './layout';
 
 /** A field to look something up in, with one tap to empty it. `label` is its name for screen readers. */
 export const SearchField = ({
@@ -23,7 +24,8 @@ export const SearchField = ({
   const [isFocused, setFocused] = useState(false);
   return (
     // The whole field shows the focus, not the bare text between its signs.
-    <View
+    <Row
+      gap="s"
       style={[
         styles.field,
         { backgroundColor: palette.card, borderColor: isFocused ? palette.moss : palette.edge },
@@ -45,20 +47,12 @@ export const SearchField = ({
         style={[styles.input, { color: palette.ink, outlineWidth: 0 }]}
       />
       {value !== '' && <IconButton icon="close" says={`${label}: clear`} onPress={() => onChange('')} />}
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  field: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.s,
-    minHeight: TARGET.usual + 2,
-    paddingLeft: SPACE.m,
-    borderWidth: 1,
-    borderRadius: RADIUS,
-  },
+  field: { minHeight: TARGET.usual + 2, paddingLeft: SPACE.m, borderWidth: 1, borderRadius: RADIUS },
   // A browser gives a field a width of its own, which a narrow row has to be able to take back.
   input: { flexGrow: 1, flexShrink: 1, minWidth: 0, minHeight: TARGET.usual, fontFamily: FONTS.text, fontSize: 16 },
 });

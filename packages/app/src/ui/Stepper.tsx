@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
-import { SPACE, TARGET } from '../theme/tokens';
+import { TARGET } from '../theme/tokens';
 import { IconButton } from './IconButton';
+import { Row } from './layout';
 import { Txt } from './Txt';
 
 /** A value longer than this is set a size smaller, so that it stays on one line beside 56 px buttons. */
@@ -39,7 +40,7 @@ export const Stepper = ({
         {label}
       </Txt>
     )}
-    <View style={styles.row}>
+    <Row gap="xs">
       <IconButton framed size={size} icon="minus" says={`${label}: less`} disabled={!onDown} onPress={() => onDown?.()} />
       <View style={styles.value} aria-live="polite">
         <Txt kind={value.length > LONG_VALUE ? 'heading' : 'number'} style={styles.centre}>
@@ -52,13 +53,12 @@ export const Stepper = ({
         ) : null}
       </View>
       <IconButton framed size={size} icon="plus" says={`${label}: more`} disabled={!onUp} onPress={() => onUp?.()} />
-    </View>
+    </Row>
   </View>
 );
 
 const styles = StyleSheet.create({
   box: { flexBasis: 0, minWidth: 150, gap: 2 },
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
   value: { flexGrow: 1, flexShrink: 1, flexBasis: 0, minWidth: 0 },
   centre: { textAlign: 'center' },
 });

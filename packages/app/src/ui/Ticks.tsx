@@ -1,6 +1,5 @@
-import { StyleSheet, View } from 'react-native';
-import { SPACE } from '../theme/tokens';
 import { Chip } from './Chip';
+import { Stack, Wrap } from './layout';
 import { Txt } from './Txt';
 
 /** Any number of a few things, as chips that are pressed or not. */
@@ -22,12 +21,12 @@ export const Ticks = <Value extends string>({
   const toggle = (value: Value) =>
     onChange(values.includes(value) ? values.filter((other) => other !== value) : [...values, value]);
   return (
-    <View role="group" aria-label={label} style={styles.group}>
+    <Stack role="group" aria-label={label} gap="xs">
       <Txt kind="small" tone="quiet">
         {label}
         {help ? `. ${help}` : ''}
       </Txt>
-      <View style={styles.row}>
+      <Wrap gap="s">
         {options.map(({ value, label: text }) => (
           <Chip
             key={value}
@@ -37,12 +36,7 @@ export const Ticks = <Value extends string>({
             {...(tone ? { tone } : {})}
           />
         ))}
-      </View>
-    </View>
+      </Wrap>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({
-  group: { gap: SPACE.xs },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-});

@@ -4,6 +4,7 @@ import { RADIUS, SPACE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Button } from './Button';
 import { Chip } from './Chip';
+import { Row, Stack } from './layout';
 import { Modal } from './Modal';
 import { SearchField } from './SearchField';
 import { clockIn, findTimeZones, timeZones } from './time-zones';
@@ -19,7 +20,7 @@ export const TimeZoneField = ({ value, onChange }: { value: string; onChange(zon
   const palette = usePalette();
   const [isOpen, setOpen] = useState(false);
   return (
-    <View role="group" aria-label={`Time zone: ${spoken(value)}`} style={[styles.box, { borderColor: palette.edge }]}>
+    <Row role="group" aria-label={`Time zone: ${spoken(value)}`} gap="s" style={[styles.box, { borderColor: palette.edge }]}>
       <View style={styles.text}>
         <Txt kind="small" tone="quiet">
           Time zone
@@ -40,7 +41,7 @@ export const TimeZoneField = ({ value, onChange }: { value: string; onChange(zon
           onClose={() => setOpen(false)}
         />
       )}
-    </View>
+    </Row>
   );
 };
 
@@ -52,7 +53,7 @@ const ZoneDialog = ({ value, onChoose, onClose }: { value: string; onChoose(zone
     <Modal title="Time zone" onClose={onClose} actions={<Button label="Keep it" onPress={onClose} />}>
       <SearchField autoFocus label="Search time zones" placeholder="City or region" value={typed} onChange={setTyped} />
       {found.length === 0 && <Txt tone="quiet">None by that name. Try the largest city near you.</Txt>}
-      <View role="radiogroup" aria-label="Time zones" style={styles.list}>
+      <Stack role="radiogroup" aria-label="Time zones" gap="xs">
         {found.slice(0, SHOWN).map((zone) => (
           <Chip
             key={zone}
@@ -64,7 +65,7 @@ const ZoneDialog = ({ value, onChoose, onClose }: { value: string; onChoose(zone
             onPress={() => onChoose(zone)}
           />
         ))}
-      </View>
+      </Stack>
       {found.length > SHOWN && (
         <Txt kind="small" tone="quiet">
           {found.length - SHOWN} more: type a city to find yours.
@@ -75,15 +76,6 @@ const ZoneDialog = ({ value, onChoose, onClose }: { value: string; onChoose(zone
 };
 
 const styles = StyleSheet.create({
-  box: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.s,
-    borderWidth: 1,
-    borderRadius: RADIUS,
-    paddingHorizontal: SPACE.m,
-    paddingVertical: SPACE.s,
-  },
+  box: { borderWidth: 1, borderRadius: RADIUS, paddingHorizontal: SPACE.m, paddingVertical: SPACE.s },
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
-  list: { gap: SPACE.xs },
 });

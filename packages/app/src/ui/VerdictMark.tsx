@@ -1,10 +1,9 @@
-import { StyleSheet, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { VERDICT_LABELS } from '@drubo/core/explain';
 import type { Verdict } from '@drubo/core/vocabulary';
-import { SPACE } from '../theme/tokens';
 import type { Palette } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { Row } from './layout';
 import { Txt } from './Txt';
 
 const STEPS: Record<Verdict, { line: string; tone: keyof Palette }> = {
@@ -20,15 +19,13 @@ export const VerdictMark = ({ verdict, size = 'usual' }: { verdict: Verdict; siz
   const { line, tone } = STEPS[verdict];
   const scale = size === 'small' ? 0.7 : 1;
   return (
-    <View style={styles.row}>
+    <Row gap="s">
       <Svg width={28 * scale} height={22 * scale} viewBox="0 0 28 22" aria-hidden>
         <Path d={line} stroke={palette[tone]} strokeWidth={3} strokeLinecap="round" strokeLinejoin="round" fill="none" />
       </Svg>
       <Txt kind={size === 'small' ? 'small' : 'heading'} tone={tone}>
         {VERDICT_LABELS[verdict]}
       </Txt>
-    </View>
+    </Row>
   );
 };
-
-const styles = StyleSheet.create({ row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s } });

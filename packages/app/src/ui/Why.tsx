@@ -6,10 +6,11 @@ import { explain } from '@drubo/core/explain';
 import type { Explanation } from '@drubo/core/explain';
 import type { Reason } from '@drubo/core/vocabulary';
 import { useStudio } from '../data/StudioContext';
-import { RADIUS, SPACE, TARGET } from '../theme/tokens';
+import { RADIUS, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Button } from './Button';
 import { Icon } from './icons/Icon';
+import { Stack } from './layout';
 import { Modal } from './Modal';
 import { Txt } from './Txt';
 
@@ -22,16 +23,16 @@ export const useExplain = (): ((reasons: readonly Reason[]) => Explanation[]) =>
 
 /** Reasons one under the other, each with where it comes from. */
 export const ReasonList = ({ reasons }: { reasons: readonly Reason[] }) => (
-  <View style={styles.list}>
+  <Stack gap="l">
     {useExplain()(reasons).map(({ code, text, source }, at) => (
-      <View key={`${code}-${at}`} style={styles.reason}>
+      <Stack key={`${code}-${at}`} gap="xs">
         <Txt>{text}</Txt>
         <Txt kind="small" tone="quiet">
           Source: {source}
         </Txt>
-      </View>
+      </Stack>
     ))}
-  </View>
+  </Stack>
 );
 
 /** The question mark beside a number: opens the rule, its inputs and its source. */
@@ -82,8 +83,6 @@ export const WhyDot = ({
 };
 
 const styles = StyleSheet.create({
-  list: { gap: SPACE.l },
-  reason: { gap: SPACE.xs },
   hit: { minWidth: TARGET.usual, minHeight: TARGET.usual, alignItems: 'center', justifyContent: 'center' },
   dot: { width: 30, height: 30, borderRadius: RADIUS * 1.5, borderWidth: 1, alignItems: 'center', justifyContent: 'center' },
   link: { textDecorationLine: 'underline' },

@@ -1,28 +1,29 @@
 import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { ActivityIndicator } from 'react-native-paper';
 import { SPACE } from '../theme/tokens';
 import { UnreachableError } from '../data/api';
 import { Button } from './Button';
 import { Card } from './Card';
+import { Stack } from './layout';
 import { Heading, Txt } from './Txt';
 
 /** Nothing here yet, and what to do next. */
 export const Empty = ({ title, text, children }: { title: string; text: string; children?: ReactNode }) => (
-  <View style={styles.box}>
+  <Stack gap="m" align="center" style={styles.box}>
     <Heading>{title}</Heading>
     <Txt tone="quiet" style={styles.centre}>
       {text}
     </Txt>
     {children}
-  </View>
+  </Stack>
 );
 
 const Loading = ({ what }: { what: string }) => (
-  <View style={styles.box} role="status" aria-label={`Loading ${what}`}>
+  <Stack gap="m" align="center" style={styles.box} role="status" aria-label={`Loading ${what}`}>
     <ActivityIndicator />
     <Txt tone="quiet">Loading {what}</Txt>
-  </View>
+  </Stack>
 );
 
 /** What happened, what is safe, what to do. */
@@ -53,6 +54,6 @@ export const Shown = <Data,>({
 };
 
 const styles = StyleSheet.create({
-  box: { alignItems: 'center', gap: SPACE.m, paddingVertical: SPACE.xxl, paddingHorizontal: SPACE.l },
+  box: { paddingVertical: SPACE.xxl, paddingHorizontal: SPACE.l },
   centre: { textAlign: 'center', maxWidth: 420 },
 });

@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { IntakeDto } from '@drubo/contracts';
 import { formatNumber } from '@drubo/core/explain';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
+import { Row, Stack } from '../../ui/layout';
 import { lengthFromCm, lengthToCm, lengthUnit, readNumber } from '../../ui/measure';
 import { useStudio } from '../../data/StudioContext';
 
@@ -35,14 +35,14 @@ export const BarHeights = ({ place, onSave }: { place: Place; onSave(heights: Pi
     </View>
   );
   return (
-    <View style={{ gap: SPACE.s }}>
-      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+    <Stack gap="s">
+      <Row gap="s" align="stretch">
         {field('Safety bars at', safety, setSafety, safetyBarCm)}
         {field('Hooks at', hook, setHook, hookCm)}
-      </View>
+      </Row>
       {isChanged && safetyBarCm !== undefined && hookCm !== undefined && (
         <Button label="Save the heights" onPress={() => onSave({ safetyBarCm, hookCm })} />
       )}
-    </View>
+    </Stack>
   );
 };

@@ -1,7 +1,8 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
-import { SPACE, TARGET } from '../../theme/tokens';
+import { TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
+import { Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { BODY_AREAS, OUTLINE } from './body-areas';
 import type { BodyArea } from './body-areas';
@@ -94,14 +95,14 @@ const OneView = ({
 
 /** A body seen from the front and the back, its places to tap. The list beside it says the same in words. */
 export const BodyOutline = ({ marks, onPick }: { marks: readonly AreaMark[]; onPick(area: BodyArea): void }) => (
-  <View style={styles.row}>
+  <Wrap gap="s" style={styles.row}>
     <OneView view="front" marks={marks} onPick={onPick} />
     <OneView view="back" marks={marks} onPick={onPick} />
-  </View>
+  </Wrap>
 );
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', justifyContent: 'center', flexWrap: 'wrap', gap: SPACE.s },
+  row: { justifyContent: 'center' },
   column: { alignItems: 'center' },
   target: { position: 'absolute', width: TARGET.usual, height: TARGET.usual, alignItems: 'center', justifyContent: 'center' },
   side: { position: 'absolute', bottom: 0 },

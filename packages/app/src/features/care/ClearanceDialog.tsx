@@ -1,15 +1,14 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { FieldsOf } from '@drubo/contracts';
 import { addDays, fromKg, toKg } from '@drubo/core';
 import { BODY_SIDE_LABELS, FAMILY_LABELS, formatNumber, LIMIT_LABELS, RANGE_LABELS, ROLE_LABELS } from '@drubo/core/explain';
 import { CLEARED_RANGES, CLINICIAN_ROLES, FAMILIES, SIDES } from '@drubo/core/vocabulary';
 import type { LimitId } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { DateTimeField } from '../../ui/DateTimeField';
 import { Field } from '../../ui/Field';
+import { Wrap } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { Modal } from '../../ui/Modal';
 import { Scale } from '../../ui/Scale';
@@ -90,7 +89,7 @@ export const ClearanceDialog = ({
         onChange={(role) => change({ role })}
       />
       <Field label="Name, if known" value={clearance.name} onChangeText={(name) => change({ name })} />
-      <View style={{ flexDirection: 'row', gap: SPACE.m, flexWrap: 'wrap' }}>
+      <Wrap gap="m">
         <DateTimeField label="Given on" type="date" value={clearance.on} onChange={(on) => change({ on })} />
         <DateTimeField
           label="Until"
@@ -99,7 +98,7 @@ export const ClearanceDialog = ({
           min={clearance.on}
           onChange={(until) => change({ until })}
         />
-      </View>
+      </Wrap>
       <Ticks
         label="About"
         options={holds.map((value) => ({ value, label: LIMIT_LABELS[value] }))}

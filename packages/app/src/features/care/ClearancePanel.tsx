@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { healthInputOf, recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { FAMILY_LABELS, inSentence, PERSON_STATE_LABELS, RANGE_LABELS, ROLE_LABELS } from '@drubo/core/explain';
@@ -7,10 +6,10 @@ import { healthPicture } from '@drubo/core/limits';
 import type { LimitId } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
+import { Stack, Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
 import { useSnack } from '../../frame/SnackProvider';
@@ -34,7 +33,7 @@ export const ClearancePanel = ({ detail, writer, today }: { detail: PersonDetail
       snack({ text: `${what} is taken away.`, undo: () => void writer.setRemoved(id, false) });
   };
   return (
-    <View style={styles.panel}>
+    <Stack gap="m">
       <Card edge={STATE_EDGE[health.state]}>
         <Heading>{PERSON_STATE_LABELS[health.state]}</Heading>
         {health.reasons.length === 0 ? (
@@ -64,10 +63,10 @@ export const ClearancePanel = ({ detail, writer, today }: { detail: PersonDetail
             {formatDay(fields.on)} to {formatDay(fields.until)}
             {fields.until < today ? ': ended. Is there a new one?' : ''}
           </Txt>
-          <View style={styles.row}>
+          <Wrap gap="s">
             <Button label="Change" says="Change this clearance" onPress={() => setOpenId(id)} />
             <Button label="Take away" says="Take this clearance away" onPress={() => void remove(id, 'The clearance')} />
-          </View>
+          </Wrap>
         </Card>
       ))}
       {signs.map(({ id, fields }) => (
@@ -94,11 +93,6 @@ export const ClearancePanel = ({ detail, writer, today }: { detail: PersonDetail
           }}
         />
       )}
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({
-  panel: { gap: SPACE.m },
-  row: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' },
-});

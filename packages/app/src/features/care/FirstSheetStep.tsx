@@ -5,9 +5,9 @@ import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { formatLoad, formatSets, PERSON_STATE_LABELS } from '@drubo/core/explain';
 import { Figure } from '../../figures/Figure';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Row, Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList, useExplain, WhyDot } from '../../ui/Why';
 import { proportionsOf } from './proportions';
@@ -23,7 +23,7 @@ export const FirstSheetStep = ({ detail }: { detail: PersonDetailDto }) => {
   const open = openIn(detail);
   const missing = STEPS.flatMap(({ id, title }) => (open[id] === null ? [] : [`${title}: ${open[id]}`]));
   return (
-    <View style={{ gap: SPACE.m }}>
+    <Stack gap="m">
       <Card edge={STATE_EDGE[nextSheet.care.state]}>
         <Heading>{PERSON_STATE_LABELS[nextSheet.care.state]}</Heading>
         {nextSheet.care.state !== 'train' && <ReasonList reasons={nextSheet.care.reasons} />}
@@ -32,7 +32,7 @@ export const FirstSheetStep = ({ detail }: { detail: PersonDetailDto }) => {
         const variation = getVariation(builtInCatalogue, variationId);
         return (
           <Card key={id}>
-            <View style={{ flexDirection: 'row', gap: SPACE.m, alignItems: 'center' }}>
+            <Row gap="m">
               <Figure variation={variation} values={values} segments={segments} depth={0.9} width={72} height={72} />
               <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
                 <Txt kind="bold">{variation.name}</Txt>
@@ -46,7 +46,7 @@ export const FirstSheetStep = ({ detail }: { detail: PersonDetailDto }) => {
                 ) : null}
               </View>
               {chosenWhy.length > 0 && <WhyDot about={variation.name} reasons={chosenWhy} />}
-            </View>
+            </Row>
           </Card>
         );
       })}
@@ -65,6 +65,6 @@ export const FirstSheetStep = ({ detail }: { detail: PersonDetailDto }) => {
         label={`Open the sheet · ${nextSheet.minutes} min`}
         onPress={() => router.push(`/sheet/${nextSheet.id}`)}
       />
-    </View>
+    </Stack>
   );
 };

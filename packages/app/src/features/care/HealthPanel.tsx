@@ -4,13 +4,13 @@ import type { IntakeDto } from '@drubo/contracts';
 import { BODY_SIDE_LABELS } from '@drubo/core/explain';
 import { SIDES } from '@drubo/core/vocabulary';
 import type { PersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
 import { DateTimeField } from '../../ui/DateTimeField';
 import { formatDay } from '../../ui/days';
 import { Field } from '../../ui/Field';
+import { Row, Stack } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReadinessForm } from './ReadinessForm';
@@ -23,7 +23,7 @@ interface Props {
 
 /** Consent first; then the questions before exercise, blood pressure, an operation, and what is needed in an emergency. */
 export const HealthPanel = ({ intake, writer, today }: Props) => (
-  <View style={{ gap: SPACE.m }}>
+  <Stack gap="m">
     <Consent intake={intake} writer={writer} today={today} />
     <Emergency intake={intake} writer={writer} today={today} />
     {intake.consentOn !== null && (
@@ -36,7 +36,7 @@ export const HealthPanel = ({ intake, writer, today }: Props) => (
         )}
       </>
     )}
-  </View>
+  </Stack>
 );
 
 const Consent = ({ intake, writer, today }: Props) => (
@@ -111,14 +111,14 @@ const Pressure = ({ intake, writer, today }: Props) => {
           Last: {intake.pressure.systolic}/{intake.pressure.diastolic} mmHg on {formatDay(intake.pressure.on)}
         </Txt>
       ) : null}
-      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+      <Row gap="s" align="stretch">
         <View style={{ flex: 1 }}>
           <Field label="Upper" unit="mmHg" inputMode="numeric" value={upper} onChangeText={setUpper} />
         </View>
         <View style={{ flex: 1 }}>
           <Field label="Lower" unit="mmHg" inputMode="numeric" value={lower} onChangeText={setLower} />
         </View>
-      </View>
+      </Row>
       <Button label="Save the reading" disabled={!isGiven} busy={writer.isBusy} onPress={() => void save()} />
     </Card>
   );

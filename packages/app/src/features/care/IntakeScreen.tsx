@@ -1,13 +1,12 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { usePerson } from '../../data/use-person';
 import { usePersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { todayIn } from '../../ui/days';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { Problem } from '../../ui/Problem';
 import { Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
@@ -67,13 +66,13 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
       beside={`${name} · step ${at + 1} of ${STEPS.length}`}
       back={`/people/${personId}`}
       footer={
-        <View style={styles.footer}>
+        <Row gap="s" align="stretch">
           <Button grow label="Later" says="Go on later" onPress={() => router.replace(`/people/${personId}`)} />
           {next ? <Button grow look="main" label="Next" says={`Next: ${next.title}`} onPress={() => go(next.id)} /> : null}
-        </View>
+        </Row>
       }
     >
-      <View role="group" aria-label="Steps" style={styles.steps}>
+      <Wrap role="group" aria-label="Steps" gap="s">
         {STEPS.map((one, number) => (
           <Chip
             key={one.id}
@@ -83,7 +82,7 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
             onPress={() => go(one.id)}
           />
         ))}
-      </View>
+      </Wrap>
       <Problem text={writer.problem} />
       {id === 'training' && (
         <>
@@ -113,26 +112,21 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
 };
 
 const AskConsent = ({ onPress }: { onPress(): void }) => (
-  <View style={{ gap: SPACE.m }}>
+  <Stack gap="m">
     <Txt>Health notes are kept only with the person’s consent.</Txt>
     <Button look="main" label="Ask for it" onPress={onPress} />
-  </View>
+  </Stack>
 );
 
 const Watch = ({ personId }: { personId: string }) => {
   const router = useRouter();
   return (
-    <View style={{ gap: SPACE.m }}>
+    <Stack gap="m">
       <Txt>
         Five minutes: squats from two sides, a hinge, a split stance, a bridge, a low step, and the knee to the wall. What you
         tick decides where they start.
       </Txt>
       <Button look="main" label="Start watching" onPress={() => router.push(`/people/${personId}/screening`)} />
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({
-  footer: { flexDirection: 'row', gap: SPACE.s },
-  steps: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' },
-});

@@ -1,14 +1,13 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { FieldsOf } from '@drubo/contracts';
 import { AGGRAVATOR_LABELS, BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
 import { AGGRAVATORS, MIDDLE_LIMITS, SIDES, SORE_LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId, Side } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { DateTimeField } from '../../ui/DateTimeField';
 import { Field } from '../../ui/Field';
+import { Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Scale } from '../../ui/Scale';
 import { Ticks } from '../../ui/Ticks';
@@ -84,12 +83,12 @@ export const LimitDialog = ({
         <Choices label="Side" options={SIDE_OPTIONS} value={limit.side} onChange={(side) => change({ side })} />
       )}
       {isGraded(limit.limit) && (
-        <View style={{ gap: SPACE.xs }}>
+        <Stack gap="xs">
           <Scale label="How sore today" says="Sore" value={limit.severity} onChange={(severity) => change({ severity })} />
           <Txt kind="small" tone="quiet">
             1 and 2 are noted, 3 restricts, 4 and more lock. Not asked counts as sore.
           </Txt>
-        </View>
+        </Stack>
       )}
       <Ticks
         label="What makes it worse"

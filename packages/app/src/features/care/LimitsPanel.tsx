@@ -9,9 +9,9 @@ import { DERIVED_LIMITS, LIMITS, SORE_LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId, SoreLimitId } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
 import { areasOf } from './body-areas';
@@ -58,7 +58,7 @@ export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto
     snack({ text: `${LIMIT_LABELS[given.limit]}: gone. Its history stays.`, undo: () => void writer.setRemoved(id, false) });
   };
   return (
-    <View style={styles.panel}>
+    <Stack gap="m">
       <Txt tone="quiet">Tap where something is wrong. A caution, never a diagnosis: a clinician’s word comes first.</Txt>
       <BodyOutline
         marks={marks}
@@ -76,7 +76,7 @@ export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto
         const isOld = days > (isSore(fields.limit) ? ASK_AGAIN_DAYS.sore : ASK_AGAIN_DAYS.state);
         return (
           <Card key={id} edge={isOld ? 'saffron' : 'clay'}>
-            <View style={styles.line}>
+            <Row gap="s">
               <View style={styles.grow}>
                 <Txt kind="bold">
                   {LIMIT_LABELS[fields.limit]}
@@ -89,13 +89,13 @@ export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto
                 </Txt>
               </View>
               <Button label="Change" says={`Change the limit: ${LIMIT_LABELS[fields.limit]}`} onPress={() => edit(id, fields)} />
-            </View>
+            </Row>
             <LimitHistory personId={detail.person.id} recordId={id} />
           </Card>
         );
       })}
       {isOther ? (
-        <View style={styles.others}>
+        <Wrap gap="s">
           {OTHERS.map((limit) => (
             <Button
               key={limit}
@@ -106,7 +106,7 @@ export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto
               }}
             />
           ))}
-        </View>
+        </Wrap>
       ) : (
         <Button label="Something else" says="A limit without a place on the body" onPress={() => setOther(true)} />
       )}
@@ -121,13 +121,10 @@ export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto
           onClose={close}
         />
       )}
-    </View>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  panel: { gap: SPACE.m },
-  line: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
-  others: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
 });

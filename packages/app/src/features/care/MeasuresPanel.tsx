@@ -7,11 +7,11 @@ import { formatMass, formatNumber, inSentence } from '@drubo/core/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
 import { Field } from '../../ui/Field';
+import { Stack } from '../../ui/layout';
 import { lengthFromCm, lengthToCm, lengthUnit, readNumber } from '../../ui/measure';
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
@@ -84,7 +84,7 @@ export const MeasuresPanel = ({ detail, writer, today }: { detail: PersonDetailD
       <Button label="Save today’s measures" disabled={!isGiven} busy={writer.isBusy} onPress={() => void save()} />
       <Problem text={writer.problem} />
       {history.length > 0 && (
-        <View role="list" aria-label="Measures over time" style={{ gap: SPACE.xs }}>
+        <Stack role="list" aria-label="Measures over time" gap="xs">
           {history.map(({ id, fields }) => (
             <View role="listitem" key={id}>
               <Txt kind="small" tone="quiet">
@@ -92,7 +92,7 @@ export const MeasuresPanel = ({ detail, writer, today }: { detail: PersonDetailD
               </Txt>
             </View>
           ))}
-        </View>
+        </Stack>
       )}
     </Card>
   );

@@ -1,14 +1,13 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import type { IntakeDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { EMPHASIS_LABELS, TASK_LABELS } from '@drubo/core/explain';
 import { meantBy } from '@drubo/core/selection';
 import type { PersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Field } from '../../ui/Field';
+import { Stack, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 
 type Confirmed = IntakeDto['chips'][number];
@@ -40,10 +39,10 @@ export const OwnWords = ({ intake, writer }: { intake: IntakeDto; writer: Person
   const isChanged = words.trim() !== intake.ownWords;
   const isUnmatched = words.trim() !== '' && meant.chips.length + meant.avoids.length === 0;
   return (
-    <View style={styles.group}>
+    <Stack gap="s">
       <Field label="What they want, in their own words" value={words} onChangeText={setWords} multiline />
       {open.length + avoids.length > 0 && (
-        <View role="group" aria-label="It may mean" style={styles.row}>
+        <Wrap role="group" aria-label="It may mean" gap="s" align="center">
           <Txt kind="small" tone="quiet">
             It may mean. Tap what is right:
           </Txt>
@@ -70,7 +69,7 @@ export const OwnWords = ({ intake, writer }: { intake: IntakeDto; writer: Person
               }
             />
           ))}
-        </View>
+        </Wrap>
       )}
       {isUnmatched && (
         <Txt kind="small" tone="quiet">
@@ -79,7 +78,7 @@ export const OwnWords = ({ intake, writer }: { intake: IntakeDto; writer: Person
       )}
       {isChanged && <Button label="Keep the words" onPress={() => void writer.saveIntake({ ownWords: words.trim() })} />}
       {chips.length > 0 && (
-        <View role="group" aria-label="Confirmed" style={styles.row}>
+        <Wrap role="group" aria-label="Confirmed" gap="s" align="center">
           <Txt kind="small" tone="quiet">
             Counts for the sheets:
           </Txt>
@@ -92,13 +91,8 @@ export const OwnWords = ({ intake, writer }: { intake: IntakeDto; writer: Person
               onPress={() => void writer.saveIntake({ chips: chips.filter((other) => keyOf(other) !== keyOf(chip)) })}
             />
           ))}
-        </View>
+        </Wrap>
       )}
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({
-  group: { gap: SPACE.s },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'center' },
-});

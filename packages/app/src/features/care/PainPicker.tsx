@@ -1,12 +1,11 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import { BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
 import type { SeenPain } from '@drubo/core/screening';
 import { MIDDLE_LIMITS, SIDES, SORE_LIMITS } from '@drubo/core/vocabulary';
 import type { Side, SoreLimitId } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
+import { Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Scale } from '../../ui/Scale';
 
@@ -41,7 +40,7 @@ export const PainPicker = ({ side, onPick, onClose }: { side: Side; onPick(pain:
         value={limit}
         onChange={setLimit}
       />
-      <View style={{ gap: SPACE.m }}>
+      <Stack gap="m">
         {limit !== null && !MIDDLE_LIMITS.includes(limit) && (
           <Choices<Side>
             label="Side"
@@ -51,7 +50,7 @@ export const PainPicker = ({ side, onPick, onClose }: { side: Side; onPick(pain:
           />
         )}
         <Scale label="How much" says="Pain" value={severity} onChange={setSeverity} />
-      </View>
+      </Stack>
     </Modal>
   );
 };

@@ -11,6 +11,7 @@ import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Icon } from '../../ui/icons/Icon';
+import { Row, Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { settingOf } from '../../parts/moves/setting-of';
@@ -90,9 +91,10 @@ export const PersonStaircase = ({
                           : 'open';
               const setting = settingOf(builtInCatalogue, rung);
               return (
-                <View
+                <Row
                   key={rung.id}
                   role="listitem"
+                  gap="s"
                   style={[styles.step, { marginLeft: (rung.stage - 1) * TREAD, borderColor: palette[familyTone(ladder.family)] }]}
                 >
                   {isHere && variation ? (
@@ -117,7 +119,7 @@ export const PersonStaircase = ({
                   {!isHere && access?.state !== 'locked' && (
                     <Button label="Place" says={`Place on ${nameOf(rung)}`} onPress={() => onPlace(rung)} />
                   )}
-                </View>
+                </Row>
               );
             })}
         </View>
@@ -131,7 +133,7 @@ const Behind = ({ standing }: { standing: StandingDto }) => {
   const { unit } = useStudio();
   const lines = shownLines(standing, unit);
   return (
-    <View style={{ gap: SPACE.xs, paddingBottom: SPACE.s }}>
+    <Stack gap="xs" style={{ paddingBottom: SPACE.s }}>
       <View style={styles.head}>
         <Txt kind="small" style={styles.grow}>
           {stoodLine(standing)}
@@ -147,21 +149,13 @@ const Behind = ({ standing }: { standing: StandingDto }) => {
           ))}
         </View>
       )}
-    </View>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
   head: { flexDirection: 'row', alignItems: 'center', minHeight: TARGET.usual, gap: SPACE.s },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
-  step: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.s,
-    borderLeftWidth: 3,
-    borderBottomWidth: 3,
-    minHeight: TARGET.live,
-    paddingLeft: SPACE.s,
-  },
+  step: { borderLeftWidth: 3, borderBottomWidth: 3, minHeight: TARGET.live, paddingLeft: SPACE.s },
   stage: { minWidth: 20 },
 });

@@ -1,14 +1,13 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
 import type { IntakeDto, KitDto, PersonDetailDto } from '@drubo/contracts';
 import { startKit } from '@drubo/core';
 import { newId } from '../../data/ids';
 import { useWriter } from '../../data/offline/QueueProvider';
 import type { PersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Chip } from '../../ui/Chip';
+import { Stack, Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
 import { kitLine } from '../../parts/kit/kit-lines';
@@ -74,7 +73,7 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
     router.push(`/studio/kit/${kitId}?person=${personId}`);
   };
   return (
-    <View style={{ gap: SPACE.m }}>
+    <Stack gap="m">
       {chosen.length === 0 && (
         <Txt tone="quiet">Nobody said where: sheets are made for {detail.kits[0]?.name ?? 'the studio'}.</Txt>
       )}
@@ -87,7 +86,7 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
           <Txt kind="small" tone="quiet">
             {kitLine(kit)}
           </Txt>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+          <Wrap gap="s">
             {TOGGLES.map(({ key, label }) => (
               <Chip
                 key={key}
@@ -96,7 +95,7 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
                 onPress={() => save(places.map((other) => (other.kitId === kit.id ? { ...other, [key]: !other[key] } : other)))}
               />
             ))}
-          </View>
+          </Wrap>
           {kit.hasSafeties && (
             <BarHeights
               key={`${place.safetyBarCm}-${place.hookCm}`}
@@ -104,7 +103,7 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
               onSave={(heights) => save(places.map((other) => (other.kitId === kit.id ? { ...other, ...heights } : other)))}
             />
           )}
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+          <Wrap gap="s">
             {kit.personId !== null && (
               <Button
                 label="What is there"
@@ -123,10 +122,10 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
               says={`No longer at ${kit.name}`}
               onPress={() => save(places.filter((other) => other.kitId !== kit.id))}
             />
-          </View>
+          </Wrap>
         </Card>
       ))}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+      <Wrap gap="s">
         {rest.map((kit) => (
           <Button
             key={kit.id}
@@ -138,7 +137,7 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
           />
         ))}
         <Button icon="plus" label="Their home" disabled={!kitWriter.isReady} onPress={() => void addHome()} />
-      </View>
-    </View>
+      </Wrap>
+    </Stack>
   );
 };

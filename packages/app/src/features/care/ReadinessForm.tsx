@@ -1,12 +1,11 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { IntakeDto } from '@drubo/contracts';
 import { READINESS_ASKS, READINESS_GROUPS } from '@drubo/core/explain';
 import type { ReadinessId } from '@drubo/core/vocabulary';
 import type { PersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Stack } from '../../ui/layout';
 import { Ticks } from '../../ui/Ticks';
 import { Heading, Txt } from '../../ui/Txt';
 
@@ -21,11 +20,11 @@ const openIn = (group: Group, answers: IntakeDto['answers']): number =>
  * stays unknown.
  */
 export const ReadinessForm = ({ intake, writer }: { intake: IntakeDto; writer: PersonWriter }) => (
-  <View style={{ gap: SPACE.m }}>
+  <Stack gap="m">
     {READINESS_GROUPS.map((group) => (
       <GroupCard key={group.title} group={group} intake={intake} writer={writer} />
     ))}
-  </View>
+  </Stack>
 );
 
 const GroupCard = ({ group, intake, writer }: { group: Group; intake: IntakeDto; writer: PersonWriter }) => {

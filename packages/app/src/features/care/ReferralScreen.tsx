@@ -1,5 +1,4 @@
 import { useLocalSearchParams } from 'expo-router';
-import { View } from 'react-native';
 import { healthInputOf, recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
@@ -8,10 +7,10 @@ import { healthPicture } from '@drubo/core/limits';
 import { readScreening } from '@drubo/core/screening';
 import { printText } from '../../data/print-text';
 import { usePerson } from '../../data/use-person';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { todayIn } from '../../ui/days';
+import { Row } from '../../ui/layout';
 import { Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
@@ -62,7 +61,7 @@ const Note = ({ detail }: { detail: PersonDetailDto }) => {
   };
   return (
     <Screen title="Referral note" beside={person.name} back={`/people/${person.id}/health`}>
-      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+      <Row gap="s" align="stretch">
         <Button grow label="Copy" says="Copy the note" onPress={() => void copy()} />
         <Button
           grow
@@ -71,7 +70,7 @@ const Note = ({ detail }: { detail: PersonDetailDto }) => {
           says="Print the note"
           onPress={() => printText(`Referral, ${person.name}`, note)}
         />
-      </View>
+      </Row>
       <Card>
         <Txt>{note}</Txt>
       </Card>

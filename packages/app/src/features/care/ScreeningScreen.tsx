@@ -13,6 +13,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { todayIn } from '../../ui/days';
 import { Field } from '../../ui/Field';
+import { Row } from '../../ui/layout';
 import { Problem } from '../../ui/Problem';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
@@ -80,7 +81,7 @@ const Screening = ({ detail }: { detail: PersonDetailDto }) => {
       beside={`${name} · ${task ? `${at + 1} of ${TASKS.length}` : 'screening'}`}
       back={`/people/${personId}`}
       footer={
-        <View style={styles.footer}>
+        <Row gap="s" align="stretch">
           {at > 0 && <Button grow label="Before" says="The task before" onPress={() => go(at - 1)} />}
           {task ? (
             <Button
@@ -98,7 +99,7 @@ const Screening = ({ detail }: { detail: PersonDetailDto }) => {
               onPress={() => router.replace(`/people/${personId}/intake?step=sheet`)}
             />
           )}
-        </View>
+        </Row>
       }
     >
       <Problem text={writer.problem} />
@@ -139,7 +140,6 @@ const firstOpen = ({ tasks }: Pick<Seen, 'tasks'>): number => {
 };
 
 const styles = StyleSheet.create({
-  footer: { flexDirection: 'row', gap: SPACE.s },
   column: { gap: SPACE.m },
   wide: { flexDirection: 'row', gap: SPACE.xl },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },

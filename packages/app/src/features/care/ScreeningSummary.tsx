@@ -5,9 +5,9 @@ import { BODY_SIDE_LABELS, FAULT_LABELS, formatNumber, inSentence, LIMIT_LABELS,
 import type { ScreeningResult, Seen, SuggestedLimit } from '@drubo/core/screening';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Row, Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
 import { aidWords, changeBetween, drillNames, startWords } from './conclusions';
@@ -34,7 +34,7 @@ export const ScreeningSummary = ({
   const drills = drillNames(result);
   const change = before ? changeBetween(before, seen) : null;
   return (
-    <View style={styles.column}>
+    <Stack gap="m">
       <Card>
         <Heading level={3}>Starts</Heading>
         {starts.length === 0 ? (
@@ -85,7 +85,7 @@ export const ScreeningSummary = ({
       <Txt kind="small" tone="quiet">
         What was seen, not a diagnosis. Pain that worries you belongs to a clinician.
       </Txt>
-    </View>
+    </Stack>
   );
 };
 
@@ -112,7 +112,7 @@ const Suggested = ({
   };
   return (
     <Card edge="clay">
-      <View style={styles.row}>
+      <Row gap="s">
         <View style={styles.grow}>
           <Txt kind="bold">{words}</Txt>
           <Txt kind="small" tone="quiet">
@@ -122,13 +122,11 @@ const Suggested = ({
         {!isSame && (
           <Button label={known ? 'Update' : 'Add'} says={`Take over the limit: ${words}`} busy={writer.isBusy} onPress={take} />
         )}
-      </View>
+      </Row>
     </Card>
   );
 };
 
 const styles = StyleSheet.create({
-  column: { gap: SPACE.m },
-  row: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center' },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

@@ -16,9 +16,9 @@ import { newId } from '../../data/ids';
 import { useEndpoint } from '../../data/use-endpoint';
 import { usePerson } from '../../data/use-person';
 import { usePersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { formatDay, todayIn } from '../../ui/days';
+import { Stack } from '../../ui/layout';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
@@ -72,7 +72,7 @@ const Staircases = ({ detail }: { detail: PersonDetailDto }) => {
   return (
     <Screen title="Staircases" beside={person.name} back={`/people/${person.id}`}>
       {LADDERS.map((ladder, at) => (
-        <View key={ladder.id} style={{ gap: SPACE.s }}>
+        <Stack key={ladder.id} gap="s">
           {LADDERS[at - 1]?.family !== ladder.family && <Heading>{FAMILY_LABELS[ladder.family]}</Heading>}
           <PersonStaircase
             ladder={ladder}
@@ -84,7 +84,7 @@ const Staircases = ({ detail }: { detail: PersonDetailDto }) => {
             }}
             onPlace={(rung) => setPlacing({ ladder, rung })}
           />
-        </View>
+        </Stack>
       ))}
       <Moves personId={person.id} />
       {placing && (
@@ -117,7 +117,7 @@ const Moves = ({ personId }: { personId: string }) => {
           moves.length === 0 ? (
             <Txt tone="quiet">None yet. A review that earns the next stage, or a placement by hand, shows here.</Txt>
           ) : (
-            <View role="list" style={{ gap: SPACE.s }}>
+            <Stack role="list" gap="s">
               {moves.map(({ on, from, to, by, reasons, why }, at) => (
                 <View role="listitem" key={`${on}-${at}`}>
                   <Txt>
@@ -129,7 +129,7 @@ const Moves = ({ personId }: { personId: string }) => {
                   </Txt>
                 </View>
               ))}
-            </View>
+            </Stack>
           )
         }
       </Shown>

@@ -1,14 +1,15 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import type { Segments } from '@drubo/core';
 import { getVariation, builtInCatalogue } from '@drubo/core/catalogue';
 import { BODY_SIDE_LABELS, FAULT_LABELS, LIMIT_LABELS, TASK_WORDS } from '@drubo/core/explain';
 import type { ScreeningTask, Seen, SeenTask } from '@drubo/core/screening';
 import type { Side } from '@drubo/core/vocabulary';
 import { Figure } from '../../figures/Figure';
-import { SPACE, TARGET } from '../../theme/tokens';
+import { TARGET } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { Field } from '../../ui/Field';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { Txt } from '../../ui/Txt';
 import { PainPicker } from './PainPicker';
@@ -36,8 +37,8 @@ export const TaskCard = ({
   const isJudged = given?.state === 'judged';
   const side: Side = task.id.endsWith('-left') ? 'left' : task.id.endsWith('-right') ? 'right' : 'both';
   return (
-    <View style={styles.card}>
-      <View style={styles.row}>
+    <Stack gap="m">
+      <Row gap="m" align="stretch">
         <Figure
           variation={getVariation(builtInCatalogue, task.variationId)}
           depth={task.id === 'bridge' ? 0 : 0.9}
@@ -45,18 +46,18 @@ export const TaskCard = ({
           width={120}
           height={120}
         />
-        <View style={styles.grow}>
+        <Stack gap="xs" style={styles.grow}>
           <Txt>{ask}</Txt>
           <Txt kind="small" tone="quiet">
             Look at: {watch}
           </Txt>
-        </View>
-      </View>
+        </Stack>
+      </Row>
       {task.id === 'knee-to-wall' ? (
         <Reach seen={seen} onChange={onChange} />
       ) : (
         <>
-          <View role="group" aria-label="What is seen" style={styles.chips}>
+          <Wrap role="group" aria-label="What is seen" gap="s">
             {task.faults.map((fault) => (
               <Chip
                 key={fault}
@@ -81,8 +82,8 @@ export const TaskCard = ({
               chosen={isJudged && known.faults.length === 0 && known.pains.length === 0}
               onPress={() => set(NOTHING)}
             />
-          </View>
-          <View role="group" aria-label="Pain, or not to be judged" style={styles.chips}>
+          </Wrap>
+          <Wrap role="group" aria-label="Pain, or not to be judged" gap="s">
             {known.pains.map((pain, at) => (
               <Chip
                 key={`${pain.limit}-${pain.side}`}
@@ -107,7 +108,7 @@ export const TaskCard = ({
               chosen={given?.state === 'skipped'}
               onPress={() => set({ ...known, state: 'skipped', faults: [] })}
             />
-          </View>
+          </Wrap>
         </>
       )}
       {isPain && (
@@ -121,7 +122,7 @@ export const TaskCard = ({
           }}
         />
       )}
-    </View>
+    </Stack>
   );
 };
 
@@ -137,9 +138,9 @@ const Reach = ({ seen, onChange }: { seen: Seen; onChange(seen: Seen): void }) =
     if (cm !== undefined) onChange({ ...seen, kneeToWallCm: { ...seen.kneeToWallCm, [side]: cm } });
   };
   return (
-    <View style={styles.row}>
+    <Row gap="m" align="stretch">
       {(['left', 'right'] as const).map((side) => (
-        <View key={side} style={styles.grow}>
+        <Stack key={side} gap="xs" style={styles.grow}>
           <Field
             label={side === 'left' ? 'Left' : 'Right'}
             unit="cm"
@@ -148,15 +149,12 @@ const Reach = ({ seen, onChange }: { seen: Seen; onChange(seen: Seen): void }) =
             onChangeText={(typed) => type(side, typed)}
             error={readNumber(text[side]) === undefined ? 'must be a number in cm' : undefined}
           />
-        </View>
+        </Stack>
       ))}
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  card: { gap: SPACE.m },
-  row: { flexDirection: 'row', gap: SPACE.m },
-  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.xs },
-  chips: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

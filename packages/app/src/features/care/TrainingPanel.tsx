@@ -1,4 +1,3 @@
-import { View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import { bySearch } from '@drubo/core/knowledge';
@@ -6,10 +5,10 @@ import { GOAL_LABELS, inSentence } from '@drubo/core/explain';
 import { GOALS } from '@drubo/core/vocabulary';
 import { useState } from 'react';
 import type { PersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { Choices } from '../../ui/Choices';
 import { Field } from '../../ui/Field';
+import { Stack, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { OwnWords } from './OwnWords';
 
@@ -28,7 +27,7 @@ export const TrainingPanel = ({ detail, writer }: { detail: PersonDetailDto; wri
     void writer.saveIntake({ dislikes: [...intake.dislikes, id] });
   };
   return (
-    <View style={{ gap: SPACE.l }}>
+    <Stack gap="l">
       <OwnWords intake={intake} writer={writer} />
       <Choices
         label={`Second goal, after “${inSentence(GOAL_LABELS[person.goal])}”`}
@@ -45,15 +44,15 @@ export const TrainingPanel = ({ detail, writer }: { detail: PersonDetailDto; wri
         value={DAYS.find((day) => Number(day) === intake.daysPerWeek) ?? null}
         onChange={(value) => void writer.saveIntake({ daysPerWeek: Number(value) })}
       />
-      <View style={{ gap: SPACE.s }}>
+      <Stack gap="s">
         <Field label="Rather not: look for a movement" value={search} onChangeText={setSearch} />
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        <Wrap gap="s">
           {found.map(({ id, name }) => (
             <Chip key={id} label={name} says={`Rather not: ${name}`} chosen={false} onPress={() => dislike(id)} />
           ))}
-        </View>
+        </Wrap>
         {intake.dislikes.length > 0 && (
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'center' }}>
+          <Wrap gap="s" align="center">
             <Txt kind="small" tone="quiet">
               Left out while there is another:
             </Txt>
@@ -66,9 +65,9 @@ export const TrainingPanel = ({ detail, writer }: { detail: PersonDetailDto; wri
                 onPress={() => void writer.saveIntake({ dislikes: intake.dislikes.filter((other) => other !== id) })}
               />
             ))}
-          </View>
+          </Wrap>
         )}
-      </View>
-    </View>
+      </Stack>
+    </Stack>
   );
 };

@@ -4,10 +4,10 @@ import type { FloorEntryDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { FAULT_LABELS, inSentence, LIMIT_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
 import { useSheetProgress, useStart } from '../../data/use-start';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Row, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { MoreStarts } from '../../parts/sessions/MoreStarts';
@@ -21,7 +21,7 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
   const changes = lastVerdicts.filter(({ verdict }) => verdict === 'ease-back' || verdict === 'leave-out');
   return (
     <Card>
-      <View style={styles.row}>
+      <Row gap="m" align="start">
         <Txt kind="number" style={styles.time}>
           {booking.time}
         </Txt>
@@ -37,7 +37,7 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
             </Txt>
           ) : null}
         </View>
-      </View>
+      </Row>
       {state !== 'train' && (
         <Txt kind="label" tone={state === 'train-with-limits' ? 'saffron' : 'clay'}>
           {PERSON_STATE_LABELS[state]}
@@ -62,26 +62,26 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
         </Txt>
       ))}
       {nextSheet && (
-        <View style={styles.work}>
+        <Wrap gap="l" align="center">
           {nextSheet.items.map(({ variationId, sets }) => {
             const variation = findVariation(builtInCatalogue, variationId);
             return variation ? (
-              <View key={variationId} style={styles.item}>
+              <Row key={variationId} gap="xs">
                 <FamilyGlyph family={variation.family} name={variation.name} />
                 <Txt kind="label">{sets}</Txt>
-              </View>
+              </Row>
             ) : null;
           })}
           <Txt kind="small" tone="quiet">
             sets
           </Txt>
-        </View>
+        </Wrap>
       )}
       {changes.map(({ variationId, verdict }) => (
-        <View key={variationId} style={styles.change}>
+        <Wrap key={variationId} gap="s" align="center">
           <VerdictMark verdict={verdict} size="small" />
           <Txt kind="small">{nameOf(variationId)}</Txt>
-        </View>
+        </Wrap>
       ))}
       <Actions
         sheet={nextSheet}
@@ -120,7 +120,7 @@ const Actions = ({
   const look = sheet && <Button grow label="Sheet" says={`Sheet of ${name}`} onPress={() => router.push(`/sheet/${sheet.id}`)} />;
   if (liveSessionId) {
     return (
-      <View style={styles.actions}>
+      <Row gap="s" align="stretch">
         <Button
           grow
           look="main"
@@ -129,23 +129,23 @@ const Actions = ({
           says={`Go on with ${name}`}
           onPress={() => router.push(`/live/${liveSessionId}`)}
         />
-      </View>
+      </Row>
     );
   }
   if (doneSessionId) {
     return (
-      <View style={styles.actions}>
+      <Row gap="s" align="stretch">
         <Button
           grow
           label="Done: look at it"
           says={`Session of ${name}`}
           onPress={() => router.push(`/review/${doneSessionId}`)}
         />
-      </View>
+      </Row>
     );
   }
   return (
-    <View style={styles.actions}>
+    <Row gap="s" align="stretch">
       {look}
       {sheet && isToday && (
         <Button
@@ -159,16 +159,11 @@ const Actions = ({
         />
       )}
       {sheet && isToday && !isHeld && <MoreStarts personId={personId} name={name} attempt={attempt} />}
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: SPACE.m, alignItems: 'flex-start' },
   time: { minWidth: 62 },
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
-  work: { flexDirection: 'row', gap: SPACE.l, alignItems: 'center', flexWrap: 'wrap' },
-  item: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
-  change: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flexWrap: 'wrap' },
-  actions: { flexDirection: 'row', gap: SPACE.s },
 });

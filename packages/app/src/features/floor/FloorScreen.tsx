@@ -1,12 +1,11 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
 import { addDays } from '@drubo/core';
 import { useEndpoint } from '../../data/use-endpoint';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { formatDay, todayIn } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
+import { Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';
 import { Heading } from '../../ui/Txt';
 import { Screen } from '../../frame/Screen';
@@ -50,23 +49,23 @@ export const FloorScreen = () => {
               </Empty>
             )}
             {otherLive.length > 0 && (
-              <View style={{ gap: SPACE.s }}>
+              <Stack gap="s">
                 <Heading>Still running</Heading>
                 {otherLive.map((line) => (
                   <SessionLine key={line.session.id} line={line} action="Go on" />
                 ))}
-              </View>
+              </Stack>
             )}
             {entries.map((entry) => (
               <FloorCard key={entry.booking.id} entry={entry} isToday={shown === today} />
             ))}
             {toReview.length > 0 && (
-              <View style={{ gap: SPACE.s }}>
+              <Stack gap="s">
                 <Heading>To review</Heading>
                 {toReview.map((line) => (
                   <SessionLine key={line.session.id} line={line} action="Review" />
                 ))}
-              </View>
+              </Stack>
             )}
           </>
         )}

@@ -12,11 +12,11 @@ import type { ChartTable } from '../../charts/ChartCard';
 import { LineChart } from '../../charts/LineChart';
 import type { Series } from '../../charts/LineChart';
 import { useEndpoint } from '../../data/use-endpoint';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
 import { dateOfDay, formatDay } from '../../ui/days';
+import { Row, Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
@@ -123,7 +123,7 @@ const Body = ({ trend }: { trend: ExerciseTrendDto }) => {
     },
   ];
   return (
-    <View style={styles.list}>
+    <Stack gap="m">
       {estimates.length > 0 && (
         <ChartCard
           title={`Estimated one-rep maximum, ${unit}`}
@@ -156,7 +156,7 @@ const Body = ({ trend }: { trend: ExerciseTrendDto }) => {
       </ChartCard>
       {isApart && <SidesChart trend={trend} />}
       <Decided trend={trend} />
-    </View>
+    </Stack>
   );
 };
 
@@ -204,7 +204,7 @@ const Decided = ({ trend }: { trend: ExerciseTrendDto }) => {
     <Card>
       <Heading level={2}>Decided</Heading>
       {[...trend.verdicts].reverse().map(({ sessionId, day, verdict, toVariationId }) => (
-        <View key={sessionId} style={styles.row}>
+        <Row key={sessionId} gap="s">
           <Txt style={styles.day}>{formatDay(dateOfDay(day))}</Txt>
           <View style={styles.grow}>
             <VerdictMark verdict={verdict} size="small" />
@@ -218,15 +218,13 @@ const Decided = ({ trend }: { trend: ExerciseTrendDto }) => {
             says={`The session of ${formatDay(dateOfDay(day))}`}
             onPress={() => router.push(`/sessions/${sessionId}`)}
           />
-        </View>
+        </Row>
       ))}
     </Card>
   );
 };
 
 const styles = StyleSheet.create({
-  list: { gap: SPACE.m },
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   day: { minWidth: 92 },
   grow: { flexGrow: 1, flexShrink: 1 },
 });

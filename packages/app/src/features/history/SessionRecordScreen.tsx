@@ -6,11 +6,11 @@ import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { ENDING_LABELS, FAULT_LABELS, formatDose, formatLoad, formatRest, inSentence, VERDICT_LABELS } from '@drubo/core/explain';
 import { isOffKit } from '@drubo/core/kit';
 import { useEndpoint } from '../../data/use-endpoint';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Row, Stack } from '../../ui/layout';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { setNameWithSide } from '../../parts/sheet/set-name';
@@ -76,7 +76,7 @@ const Body = ({ history }: { history: SessionHistoryDto }) => {
         const decision = decisions.findLast((one) => one.itemId === itemId);
         return (
           <Card key={itemId}>
-            <View style={styles.row}>
+            <Row gap="s">
               {variation && <FamilyGlyph family={variation.family} />}
               <View style={styles.grow}>
                 <Heading level={2}>{variation?.name ?? variationId}</Heading>
@@ -87,7 +87,7 @@ const Body = ({ history }: { history: SessionHistoryDto }) => {
                 says={`Look at ${variation?.name ?? variationId} over time`}
                 onPress={() => router.push(`/people/${session.personId}/trends/${variationId}`)}
               />
-            </View>
+            </Row>
             {asked !== null && (
               <Txt kind="small" tone="quiet">
                 Asked: {asked}
@@ -135,7 +135,7 @@ const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[
   const current = new Set(currentSets(revisions).map(({ id }) => id));
   const ids = [...new Set(revisions.map(({ id }) => id))];
   return (
-    <View role="list" aria-label="Sets" style={{ gap: SPACE.s }}>
+    <Stack role="list" aria-label="Sets" gap="s">
       {ids.map((id) => {
         const own = revisions.filter((set) => set.id === id).sort((a, b) => b.revision - a.revision);
         const [last, ...before] = own;
@@ -155,7 +155,7 @@ const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[
           </View>
         );
       })}
-    </View>
+    </Stack>
   );
 };
 
@@ -182,6 +182,5 @@ const Happened = ({ history, records }: { history: SessionHistoryDto; records: r
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

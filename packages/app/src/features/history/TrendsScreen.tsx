@@ -13,6 +13,7 @@ import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
 import { formatDay } from '../../ui/days';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Row, Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { Screen } from '../../frame/Screen';
@@ -100,9 +101,9 @@ const Movements = ({ personId, trends, family }: { personId: string; trends: Tre
     <Card>
       <Heading level={2}>By movement</Heading>
       {shown.length === 0 && <Txt tone="quiet">None of this family in this time.</Txt>}
-      <View role="list" aria-label="By movement" style={{ gap: SPACE.xs }}>
+      <Stack role="list" aria-label="By movement" gap="xs">
         {shown.map(({ variation, sessions, lastOn }) => (
-          <View key={variation.id} role="listitem" style={styles.row}>
+          <Row key={variation.id} role="listitem" gap="s" style={styles.row}>
             <FamilyGlyph family={variation.family} />
             <View style={styles.grow}>
               <Txt kind="bold">{variation.name}</Txt>
@@ -115,9 +116,9 @@ const Movements = ({ personId, trends, family }: { personId: string; trends: Tre
               says={`Look at ${variation.name} over time`}
               onPress={() => router.push(`/people/${personId}/trends/${variation.id}`)}
             />
-          </View>
+          </Row>
         ))}
-      </View>
+      </Stack>
     </Card>
   );
 };
@@ -126,6 +127,6 @@ const styles = StyleSheet.create({
   wide: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m },
   narrow: { gap: SPACE.m },
   half: { width: '49%' },
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 52 },
+  row: { minHeight: 52 },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

@@ -10,11 +10,11 @@ import type { ChartTable } from '../../charts/ChartCard';
 import { LineChart } from '../../charts/LineChart';
 import type { Series } from '../../charts/LineChart';
 import { StackedBars } from '../../charts/StackedBars';
-import type { Stack } from '../../charts/StackedBars';
-import { SPACE } from '../../theme/tokens';
+import type { StackedBar } from '../../charts/StackedBars';
 import type { Palette } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
 import { dateOfDay, formatDay } from '../../ui/days';
+import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 
@@ -31,7 +31,7 @@ const plural = (count: number): string => `${count} ${count === 1 ? 'week' : 'we
 /** Hard sets by family, week by week; by muscle in the table. */
 export const SetsChart = ({ weeks, family }: { weeks: Weeks; family: Family | null }) => {
   const shown = family === null ? FAMILIES.filter((id) => weeks.some((week) => week.setsByFamily[id])) : [family];
-  const stacks = weeks.map((week): Stack => ({
+  const stacks = weeks.map((week): StackedBar => ({
     day: week.monday,
     parts: shown.map((id) => ({
       name: id,
@@ -74,7 +74,7 @@ export const MuscleChart = ({ weeks }: { weeks: Weeks }) => {
   const most = [...muscles].sort((a, b) => sumOf(weeks, b) - sumOf(weeks, a))[0];
   const muscle = chosen ?? most;
   if (!muscle) return null;
-  const stacks = weeks.map((week): Stack => ({
+  const stacks = weeks.map((week): StackedBar => ({
     day: week.monday,
     parts: [{ name: muscle, value: week.setsByMuscle[muscle] ?? 0, tone: 'moss' }],
   }));
@@ -138,7 +138,10 @@ export const BeamChart = ({ weeks }: { weeks: Weeks }) => {
 
 /** Session load, and monotony and strain of the weeks that have enough days. */
 export const LoadChart = ({ weeks }: { weeks: Weeks }) => {
-  const stacks = weeks.map((week): Stack => ({ day: week.monday, parts: [{ name: 'load', value: week.load, tone: 'moss' }] }));
+  const stacks = weeks.map((week): StackedBar => ({
+    day: week.monday,
+    parts: [{ name: 'load', value: week.load, tone: 'moss' }],
+  }));
   const told = weeks.findLast(({ monotony }) => monotony !== null);
   const isPartial = weeks.some(({ sessions, loadSessions }) => loadSessions < sessions);
   const table: ChartTable = {
@@ -249,7 +252,7 @@ export const PainChart = ({ weeks }: { weeks: Weeks }) => {
       table={table}
     >
       {(width) => (
-        <View style={{ gap: SPACE.s }}>
+        <Stack gap="s">
           {areas.length > 0 && <Txt kind="label">In the sets</Txt>}
           <LineChart
             width={width}
@@ -271,7 +274,7 @@ export const PainChart = ({ weeks }: { weeks: Weeks }) => {
               />
             </View>
           ))}
-        </View>
+        </Stack>
       )}
     </ChartCard>
   );

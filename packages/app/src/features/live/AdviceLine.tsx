@@ -1,8 +1,9 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { setsOf } from '@drubo/core/live';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
+import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
 import { WhyLoad } from '../../parts/sheet/WhyLoad';
@@ -38,7 +39,7 @@ export const AdviceLine = ({ live, exercise }: { live: Pick<Live, 'advice' | 'fe
     .map((explanation) => explanation.text)
     .join(' ');
   return (
-    <View role="status" style={[styles.line, { borderColor: palette[EDGE[advice.kind]], backgroundColor: palette.card }]}>
+    <Row role="status" style={[styles.line, { borderColor: palette[EDGE[advice.kind]], backgroundColor: palette.card }]}>
       <Txt style={styles.text} numberOfLines={3}>
         <Txt kind="bold">{WORD[advice.kind]}: </Txt>
         {text}
@@ -59,11 +60,11 @@ export const AdviceLine = ({ live, exercise }: { live: Pick<Live, 'advice' | 'fe
           onPress={() => void live.leave(exercise, because)}
         />
       )}
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  line: { flexDirection: 'row', alignItems: 'center', borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
+  line: { borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 0, paddingVertical: SPACE.xs },
 });

@@ -1,5 +1,4 @@
 import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import type { SessionRecordFields } from '@drubo/contracts';
 import { ENERGY_LABELS, ILLNESS_LABELS, JOINT_LABELS, MORNING_LABELS, MUSCLE_LABELS, SLEEP_LABELS } from '@drubo/core/explain';
 import { checkSession, NOT_ASKED } from '@drubo/core/session';
@@ -7,9 +6,9 @@ import type { CheckIn } from '@drubo/core/session';
 import { ENERGY_VALUES, ILLNESS_VALUES, JOINT_AREAS, MORNING_VALUES, SLEEP_VALUES, SORE_MUSCLES } from '@drubo/core/vocabulary';
 import type { Side } from '@drubo/core/vocabulary';
 import { factsOf } from '@drubo/core/live';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
+import { Row, Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Scale } from '../../ui/Scale';
 import { Stepper } from '../../ui/Stepper';
@@ -143,7 +142,7 @@ export const CheckInDialog = ({
         value={asYesNo(answers.outsideSport)}
         onChange={(value) => set({ outsideSport: value === 'yes' })}
       />
-      <View style={styles.row}>
+      <Row align="stretch">
         <Stepper
           label="Minutes there are today"
           value={answers.minutes === null ? `${detail.sheet.minutesBudget}` : String(answers.minutes)}
@@ -159,7 +158,7 @@ export const CheckInDialog = ({
               : null
           }
         />
-      </View>
+      </Row>
       <PressureFields
         value={answers.pressure}
         onChange={(pressure, isWrong) => {
@@ -180,7 +179,7 @@ const Joints = ({ answers, onChange }: Part) => {
   const change = (area: (typeof areas)[number], to: Partial<(typeof joints)[number]>) =>
     onChange({ joints: joints.map((one) => (one.area === area ? { ...one, ...to } : one)) });
   return (
-    <View style={styles.group}>
+    <Stack gap="s">
       <Heading level={3}>Joint or tendon pain now</Heading>
       <Ticks
         label={answers.joints === null ? 'Not asked' : joints.length === 0 ? 'None' : 'Where'}
@@ -196,7 +195,7 @@ const Joints = ({ answers, onChange }: Part) => {
         }
       />
       {joints.map(({ area, side, pain }) => (
-        <View key={area} style={styles.group}>
+        <Stack key={area} gap="s">
           <Choices<Side>
             label={`${JOINT_LABELS[area]}: which side`}
             options={[
@@ -213,9 +212,9 @@ const Joints = ({ answers, onChange }: Part) => {
             value={pain}
             onChange={(next) => change(area, { pain: next ?? 0 })}
           />
-        </View>
+        </Stack>
       ))}
-    </View>
+    </Stack>
   );
 };
 
@@ -223,7 +222,7 @@ const Joints = ({ answers, onChange }: Part) => {
 const Soreness = ({ answers, onChange }: Part) => {
   const soreness = answers.soreness ?? [];
   return (
-    <View style={styles.group}>
+    <Stack gap="s">
       <Heading level={3}>Sore muscles</Heading>
       <Ticks
         label={answers.soreness === null ? 'Not asked' : soreness.length === 0 ? 'None' : 'Where'}
@@ -247,8 +246,6 @@ const Soreness = ({ answers, onChange }: Part) => {
           }
         />
       ))}
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({ group: { gap: SPACE.s }, row: { flexDirection: 'row' } });

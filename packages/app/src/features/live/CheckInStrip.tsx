@@ -1,31 +1,23 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
+import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 
 /** Before the first set: how are they today? Passing it over is fine. */
 export const CheckInStrip = ({ onCheck, onSkip }: { onCheck(): void; onSkip(): void }) => {
   const palette = usePalette();
   return (
-    <View style={[styles.strip, { borderColor: palette.moss, backgroundColor: palette.mossTint }]}>
+    <Row gap="xs" style={[styles.strip, { borderColor: palette.moss, backgroundColor: palette.mossTint }]}>
       <Txt style={styles.grow}>How are they today?</Txt>
       <Button look="quiet" label="Skip" says="Skip the check-in" onPress={onSkip} />
       <Button label="Check in" onPress={onCheck} />
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  strip: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.xs,
-    borderWidth: 1,
-    borderRadius: RADIUS,
-    paddingLeft: SPACE.m,
-    paddingRight: SPACE.xs,
-    paddingVertical: SPACE.xs,
-  },
+  strip: { borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m, paddingRight: SPACE.xs, paddingVertical: SPACE.xs },
   grow: { flexGrow: 1, flexShrink: 1 },
 });

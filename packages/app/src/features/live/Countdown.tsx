@@ -1,8 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
+import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { buzz, tick } from './ticks';
 
@@ -57,10 +58,12 @@ export const Countdown = ({
     onEnd(held);
   };
   return (
-    <View style={[styles.box, { borderColor: isRunning ? palette.moss : palette.hairline }]}>
-      <View
+    <Row style={[styles.box, { borderColor: isRunning ? palette.moss : palette.hairline }]}>
+      <Row
         role="timer"
         aria-label={isRunning ? `${left} s left` : `${seconds} s ${isHold ? 'to hold' : 'of work'}`}
+        gap="s"
+        align="baseline"
         style={styles.text}
       >
         <Txt kind="number" tone={isRunning ? 'moss' : 'ink'}>
@@ -69,7 +72,7 @@ export const Countdown = ({
         <Txt kind="small" tone="quiet">
           {isRunning ? 'left' : isHold ? 'to hold' : 'of work'}
         </Txt>
-      </View>
+      </Row>
       <Button
         size="live"
         look={isRunning ? 'danger' : 'plain'}
@@ -77,11 +80,11 @@ export const Countdown = ({
         label={isRunning ? 'Stop here' : 'Count down'}
         onPress={isRunning ? stop : start}
       />
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  box: { flexDirection: 'row', alignItems: 'center', borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
-  text: { flexGrow: 1, flexDirection: 'row', alignItems: 'baseline', gap: SPACE.s },
+  box: { borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
+  text: { flexGrow: 1 },
 });

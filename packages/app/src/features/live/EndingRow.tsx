@@ -1,7 +1,7 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import type { SetEnding } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
+import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 
 /** Why a set was shorter than asked for; pain has a button of its own. The engine reads each of them differently. */
@@ -14,7 +14,7 @@ const REASONS = [
 
 /** One row, shown only while the reps stand below what was asked for. */
 export const EndingRow = ({ ending, onChange }: { ending: SetEnding; onChange(ending: SetEnding): void }) => (
-  <View role="radiogroup" aria-label="Why it was short" style={styles.row}>
+  <Row role="radiogroup" aria-label="Why it was short" gap="xs">
     <Txt kind="small" tone="quiet" style={styles.label}>
       Short:
     </Txt>
@@ -30,10 +30,9 @@ export const EndingRow = ({ ending, onChange }: { ending: SetEnding; onChange(en
         onPress={() => onChange(value)}
       />
     ))}
-  </View>
+  </Row>
 );
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
   label: { minWidth: 36 },
 });

@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
+import { Row } from '../../ui/layout';
 import type { Exercise, FloorDetail } from './floor';
 import { KitTakenDialog } from './KitTakenDialog';
 import { PainStopDialog } from './PainStopDialog';
@@ -21,15 +20,13 @@ export const EscapeRow = ({
   const [open, setOpen] = useState<'kit' | 'time' | 'pain' | null>(null);
   const close = () => setOpen(null);
   return (
-    <View style={styles.row}>
+    <Row gap="s" align="stretch">
       <Button grow label="Kit taken" disabled={!exercise.isOpen} onPress={() => setOpen('kit')} />
       <Button grow label="Short of time" onPress={() => setOpen('time')} />
       <Button grow look="danger" label="Stop: pain" disabled={!live.slot} onPress={() => setOpen('pain')} />
       {open === 'kit' && <KitTakenDialog live={live} exercise={exercise} detail={detail} onClose={close} />}
       {open === 'time' && <TimeDialog live={live} detail={detail} onClose={close} />}
       {open === 'pain' && <PainStopDialog live={live} exercise={exercise} onClose={close} />}
-    </View>
+    </Row>
   );
 };
-
-const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s } });

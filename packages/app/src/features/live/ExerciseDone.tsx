@@ -1,6 +1,5 @@
-import { StyleSheet, View } from 'react-native';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
+import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { EscapeRow } from './EscapeRow';
 import type { Exercise, FloorDetail } from './floor';
@@ -20,7 +19,7 @@ export const ExerciseDone = ({
 }) => {
   const open = live.exercises.find(({ isOpen }) => isOpen);
   return (
-    <View style={styles.box}>
+    <Stack gap="m">
       <Txt tone="quiet">
         {open ? 'All sets of this exercise are logged.' : 'Every set is logged. Finish the session to see what it decides.'} Tap a
         set above to change it, or + for one more.
@@ -31,8 +30,6 @@ export const ExerciseDone = ({
         <Button look="main" size="live" label="Finish the session" onPress={onFinish} />
       )}
       <EscapeRow live={live} exercise={exercise} detail={detail} />
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({ box: { gap: SPACE.m } });

@@ -1,10 +1,11 @@
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet } from 'react-native';
 import { FAULT_LABELS } from '@drubo/core/explain';
 import type { FaultSeverity } from '@drubo/core/vocabulary';
 import { isUnclean, markDangerous, tapFault } from '@drubo/core/live';
 import type { Pad } from '@drubo/core/live';
 import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
+import { Row } from '../../ui/layout';
 import type { Exercise } from './floor';
 
 const WORDS: Record<FaultSeverity, string> = { note: 'note', breaks: 'breaks the set', dangerous: 'dangerous' };
@@ -21,7 +22,7 @@ export const FaultRow = ({
   onChange(change: Partial<Pad>): void;
   onPain(): void;
 }) => (
-  <View style={styles.row}>
+  <Row gap="xs" align="stretch">
     <Chip
       label={pad.jointPain === null ? 'pain –' : `pain ${pad.jointPain}`}
       says={pad.jointPain === null ? 'Pain, not asked' : `Pain ${pad.jointPain} of 10`}
@@ -57,10 +58,9 @@ export const FaultRow = ({
         );
       })}
     </ScrollView>
-  </View>
+  </Row>
 );
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: SPACE.xs },
   faults: { flexDirection: 'row', gap: SPACE.xs },
 });

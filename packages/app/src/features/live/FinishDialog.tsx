@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Field } from '../../ui/Field';
+import { Stack, Wrap } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
@@ -56,11 +55,11 @@ export const FinishDialog = ({
         {done} of {planned} sets logged.{done < planned ? ' The rest stays undone.' : ''}
         {isPadOpen ? ' What stands on the pad is not logged yet: go on to log it.' : ''}
       </Txt>
-      <View role="radiogroup" aria-label="Effort of the whole session" style={{ gap: SPACE.xs }}>
+      <Stack role="radiogroup" aria-label="Effort of the whole session" gap="xs">
         <Txt kind="small" tone="quiet">
           Effort of the whole session, 0 to 10 · {effort === null ? 'not asked' : `${effort} said`}
         </Txt>
-        <View style={styles.grid}>
+        <Wrap gap="xs">
           {SCALE.map((value) => (
             <Chip
               key={value}
@@ -71,8 +70,8 @@ export const FinishDialog = ({
               onPress={() => setEffort(effort === value ? null : value)}
             />
           ))}
-        </View>
-      </View>
+        </Wrap>
+      </Stack>
       {asksMinutes && (
         <Field
           label="Minutes it took"
@@ -93,5 +92,3 @@ export const FinishDialog = ({
     </Modal>
   );
 };
-
-const styles = StyleSheet.create({ grid: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs } });

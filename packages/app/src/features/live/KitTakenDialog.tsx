@@ -1,13 +1,12 @@
 import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { contentOfSheet } from '@drubo/contracts';
 import { isHardKind } from '@drubo/core';
 import { freeSlot } from '@drubo/core/composing';
 import { thingsOf, withoutTaken } from '@drubo/core/live';
 import { useComposing } from '../../data/use-composing';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
+import { Stack, Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { InsteadList } from '../../parts/sheet/InsteadList';
@@ -46,11 +45,11 @@ export const KitTakenDialog = ({
   return (
     <Modal title="Kit taken" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
       {things.length > 0 && (
-        <View style={styles.group} role="group" aria-label="Taken">
+        <Stack gap="xs" role="group" aria-label="Taken">
           <Txt kind="small" tone="quiet">
             Taken. Tap what is free after all.
           </Txt>
-          <View style={styles.row}>
+          <Wrap gap="s">
             {things.map((thing) => (
               <Chip
                 key={thing.id}
@@ -61,8 +60,8 @@ export const KitTakenDialog = ({
                 }
               />
             ))}
-          </View>
-        </View>
+          </Wrap>
+        </Stack>
       )}
       <InsteadList
         item={item}
@@ -79,8 +78,3 @@ export const KitTakenDialog = ({
     </Modal>
   );
 };
-
-const styles = StyleSheet.create({
-  group: { gap: SPACE.xs },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-});

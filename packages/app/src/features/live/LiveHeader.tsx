@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../../theme/tokens';
 import { minutesBetween } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
+import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { goBack } from '../../frame/go-back';
 import { QueueMark } from '../../frame/QueueMark';
@@ -32,7 +33,7 @@ export const LiveHeader = ({
   const left = budgetMinutes - (startedAt === null ? 0 : minutesBetween(startedAt, now));
   const said = startedAt === null ? 'from paper' : left >= 0 ? `${left} min left` : `${-left} min over`;
   return (
-    <View style={styles.row}>
+    <Row style={styles.row}>
       <IconButton icon="close" says="Leave; the session goes on" onPress={() => goBack(router, '/')} />
       <View style={styles.name}>
         <Heading level={1} numberOfLines={1}>
@@ -49,11 +50,11 @@ export const LiveHeader = ({
       </Txt>
       <IconButton icon="forward" says="The next exercise" disabled={at >= count - 1} onPress={() => onStep(1)} />
       <IconButton icon="more" says="More: warning signs, finish, note, add, how the set ended" onPress={onMore} />
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', minHeight: 52 },
+  row: { minHeight: 52 },
   name: { flexGrow: 1, flexShrink: 1, flexBasis: 0, paddingLeft: SPACE.xs },
 });

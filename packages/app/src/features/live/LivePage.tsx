@@ -11,6 +11,7 @@ import { useSetting } from '../../data/use-setting';
 import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { IconButton } from '../../ui/IconButton';
+import { Row } from '../../ui/layout';
 import { WarningDialog } from '../../parts/care/WarningDialog';
 import { useWide } from '../../frame/use-wide';
 import { AddOnFloor } from './AddOnFloor';
@@ -166,13 +167,13 @@ const Floor = ({ live, exercise, detail, isWide, onOpen }: FloorProps) => {
   );
   const figure = <FloorFigure live={live} exercise={exercise} />;
   return isWide ? (
-    <View style={styles.wide}>
+    <Row gap="xxl" align="stretch" style={styles.wide}>
       <View style={styles.half}>{figure}</View>
       <ScrollView style={styles.half} contentContainerStyle={styles.padColumn}>
         {facts}
         {pad}
       </ScrollView>
-    </View>
+    </Row>
   ) : (
     <ScrollView contentContainerStyle={styles.narrow}>
       {figure}
@@ -289,7 +290,7 @@ const Dialogs = ({
 const styles = StyleSheet.create({
   page: { flex: 1, padding: SPACE.l, paddingTop: SPACE.xs, paddingBottom: SPACE.s },
   narrow: { flexGrow: 1, gap: SPACE.s },
-  wide: { flex: 1, flexDirection: 'row', gap: SPACE.xxl },
+  wide: { flex: 1 },
   half: { flex: 1, gap: SPACE.m },
   padColumn: { gap: SPACE.m, justifyContent: 'center', flexGrow: 1 },
   figure: { flexGrow: 1, flexShrink: 1, flexBasis: FIGURE.least, minHeight: FIGURE.least },

@@ -1,6 +1,5 @@
-import { StyleSheet, View } from 'react-native';
-import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
+import { Stack, Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSetting } from '../../data/use-setting';
 import { keepLetterKeys, readLetterKeys } from '../../data/letter-keys';
@@ -18,9 +17,9 @@ export const LiveSettings = () => {
     { label: 'Letter keys', isOn: useSetting(readLetterKeys), keep: keepLetterKeys },
   ];
   return (
-    <View style={styles.list}>
+    <Stack gap="xs">
       <Heading level={3}>This device</Heading>
-      <View style={styles.row}>
+      <Wrap gap="s">
         {switches.map(({ label, isOn, keep, after }) => (
           <Chip
             key={label}
@@ -32,15 +31,10 @@ export const LiveSettings = () => {
             }}
           />
         ))}
-      </View>
+      </Wrap>
       <Txt kind="small" tone="quiet">
         The rep sensor is a simulated stand-in. Keys: {LIVE_KEYS.map(([key, does]) => `${key} ${does}`).join(', ')}.
       </Txt>
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({
-  list: { gap: SPACE.xs },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-});

@@ -1,13 +1,12 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { CAUTION_LABELS, ENDING_LABELS } from '@drubo/core/explain';
 import { schoolCues } from '@drubo/core';
 import type { SetEnding } from '@drubo/core/vocabulary';
 import { endingOf } from '@drubo/core/live';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { Field } from '../../ui/Field';
+import { Stack, Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 import { AtHand } from '../../parts/care/WarningDialog';
@@ -50,7 +49,7 @@ export const MoreDialog = ({
           {CAUTION_LABELS[caution]}
         </Txt>
       ))}
-      <View style={styles.row}>
+      <Wrap gap="s">
         <Button label="Finish the session" onPress={() => onChoose('finish')} />
         <Button label="Check-in" onPress={() => onChoose('check-in')} />
         <Button label="Add an exercise" onPress={() => onChoose('add')} />
@@ -63,7 +62,7 @@ export const MoreDialog = ({
             }}
           />
         )}
-      </View>
+      </Wrap>
       <QuickNote live={live} onKept={onClose} />
       {pad && asked && (
         <Choices
@@ -76,18 +75,18 @@ export const MoreDialog = ({
       {pad && exercise && <OffKitLoad live={live} onKept={onClose} />}
       {exercise && (
         <>
-          <View style={styles.list}>
+          <Stack gap="xs">
             <Heading level={3}>Cues</Heading>
             {schoolCues(exercise.variation, schools).map((cue) => (
               <Txt key={cue}>{cue}</Txt>
             ))}
-          </View>
-          <View style={styles.list}>
+          </Stack>
+          <Stack gap="xs">
             <Heading level={3}>Cautions</Heading>
             {exercise.variation.cautions.map((caution) => (
               <Txt key={caution}>{caution}</Txt>
             ))}
-          </View>
+          </Stack>
         </>
       )}
       <LiveSettings />
@@ -102,7 +101,7 @@ const QuickNote = ({ live, onKept }: { live: Pick<Live, 'note'>; onKept(): void 
   const trimmed = text.trim();
   const isTooLong = trimmed.length > NOTE_MAX;
   return (
-    <View style={styles.list}>
+    <Stack gap="xs">
       <Field
         label="Quick note"
         value={text}
@@ -119,11 +118,6 @@ const QuickNote = ({ live, onKept }: { live: Pick<Live, 'note'>; onKept(): void 
           }}
         />
       )}
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({
-  list: { gap: SPACE.xs },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-});

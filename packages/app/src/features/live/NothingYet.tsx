@@ -1,6 +1,6 @@
-import { StyleSheet, View } from 'react-native';
-import { SPACE } from '../../theme/tokens';
+import { StyleSheet } from 'react-native';
 import { Button } from '../../ui/Button';
+import { Stack } from '../../ui/layout';
 import { Empty } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
 import type { MoreChoice } from './MoreDialog';
@@ -8,7 +8,7 @@ import type { Live } from './use-live';
 
 /** A session without an exercise: started without a sheet, or all of it left out. */
 export const NothingYet = ({ live, onOpen }: { live: Pick<Live, 'problem'>; onOpen(open: MoreChoice): void }) => (
-  <View style={styles.box}>
+  <Stack gap="l" style={styles.box}>
     <Empty
       title="Nothing in this session yet"
       text="Add what you do as you do it. Each exercise comes with a dose for this person."
@@ -21,7 +21,7 @@ export const NothingYet = ({ live, onOpen }: { live: Pick<Live, 'problem'>; onOp
       </Txt>
     )}
     <Button look="danger" label="Discard the session" onPress={() => onOpen('discard')} />
-  </View>
+  </Stack>
 );
 
-const styles = StyleSheet.create({ box: { flexGrow: 1, justifyContent: 'center', gap: SPACE.l } });
+const styles = StyleSheet.create({ box: { flexGrow: 1, justifyContent: 'center' } });

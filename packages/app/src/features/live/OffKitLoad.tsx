@@ -1,10 +1,9 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import { toKg } from '@drubo/core';
 import { OFF_KIT } from '@drubo/core/kit';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
+import { Stack } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { useStudio } from '../../data/StudioContext';
 import type { Live } from './use-live';
@@ -20,7 +19,7 @@ export const OffKitLoad = ({ live, onKept }: { live: Pick<Live, 'change' | 'pad'
   const isBad = value === undefined || (kg !== null && (kg <= 0 || kg > MOST_KG));
   const type = live.pad?.load.implements[0]?.type ?? 'dumbbell';
   return (
-    <View style={{ gap: SPACE.xs }}>
+    <Stack gap="xs">
       <Field
         label="A load that is not on this kit"
         unit={unit}
@@ -41,6 +40,6 @@ export const OffKitLoad = ({ live, onKept }: { live: Pick<Live, 'change' | 'pad'
           }}
         />
       )}
-    </View>
+    </Stack>
   );
 };

@@ -1,13 +1,13 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { asksReserve, nextDown, nextUp } from '@drubo/core';
 import { heldDepth } from '@drubo/core/catalogue';
 import { isOffKit } from '@drubo/core/kit';
 import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import { endingOf, isAsPlanned, RESERVE_CAPS } from '@drubo/core/live';
-import { SPACE, TARGET } from '../../theme/tokens';
+import { TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
+import { Row, Stack } from '../../ui/layout';
 import { Stepper } from '../../ui/Stepper';
 import { Countdown } from './Countdown';
 import { EndingRow } from './EndingRow';
@@ -63,7 +63,7 @@ export const PadPanel = ({
   const step = isTimed ? HOLD_STEP_SECONDS : 1;
   const does = `${pad.reps} ${isTimed ? 's' : 'reps'}, ${formatLoad(pad.load)}`;
   return (
-    <View style={styles.box}>
+    <Stack gap="s">
       {isTimed && !amended && (
         <Countdown
           key={`${item.id}-${slot?.setIndex}-${slot?.side}`}
@@ -73,7 +73,7 @@ export const PadPanel = ({
           onEnd={(held) => live.change({ reps: held })}
         />
       )}
-      <View style={styles.row}>
+      <Row gap="m" align="stretch">
         <Stepper
           label={`${isTimed ? 'Seconds' : 'Reps'}${isPerSide(variation.stance) ? ', this leg' : ''}`}
           size={TARGET.live}
@@ -91,7 +91,7 @@ export const PadPanel = ({
           onDown={lighter ? () => live.change({ load: lighter }) : null}
           onUp={heavier ? () => live.change({ load: heavier }) : null}
         />
-      </View>
+      </Row>
       {isShort && <EndingRow ending={endingOf(pad, asked)} onChange={(endedBy) => live.change({ endedBy })} />}
       {!isLeadIn && asksReserve(item.dose, exercise.role) && (
         <ReservePad
@@ -116,7 +116,7 @@ export const PadPanel = ({
         onPress={() => void live.log()}
       />
       {amended && (
-        <View style={styles.row}>
+        <Row gap="m" align="stretch">
           <Button grow label="Keep it as it was" onPress={() => live.choose(null)} />
           <Button
             grow
@@ -124,7 +124,7 @@ export const PadPanel = ({
             label="Delete this set"
             onPress={() => void live.removeSet(amended, setNameWithSide(amended))}
           />
-        </View>
+        </Row>
       )}
       <EscapeRow live={live} exercise={exercise} detail={detail} />
       {isAskingPain && (
@@ -136,11 +136,6 @@ export const PadPanel = ({
           onClose={() => setAskingPain(false)}
         />
       )}
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({
-  box: { gap: SPACE.s },
-  row: { flexDirection: 'row', gap: SPACE.m },
-});

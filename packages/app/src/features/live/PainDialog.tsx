@@ -1,8 +1,8 @@
-import { StyleSheet, View } from 'react-native';
 import { painAdvice } from '@drubo/core/judging';
-import { SPACE, TARGET } from '../../theme/tokens';
+import { TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
+import { Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
@@ -36,7 +36,7 @@ export const PainDialog = ({
       }
     >
       <Txt tone="quiet">Pain in a joint or tendon, not tired muscles. 0 is none, 10 the worst there is.</Txt>
-      <View role="radiogroup" aria-label="Joint pain" style={styles.grid}>
+      <Wrap role="radiogroup" aria-label="Joint pain" gap="s">
         {SCALE.map((pain) => (
           <Chip
             key={pain}
@@ -49,7 +49,7 @@ export const PainDialog = ({
             onPress={() => onChange(pain)}
           />
         ))}
-      </View>
+      </Wrap>
       {advice ? <ReasonList reasons={[advice]} /> : null}
       <Txt kind="small" tone="quiet">
         Sharp, catching or radiating pain, or a joint that swells, gives way or locks: stop, and have it looked at. Drubo does not
@@ -58,5 +58,3 @@ export const PainDialog = ({
     </Modal>
   );
 };
-
-const styles = StyleSheet.create({ grid: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { SPACE, TARGET } from '../../theme/tokens';
+import { TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
+import { Row, Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
@@ -39,16 +39,16 @@ export const PainStopDialog = ({
         </>
       }
     >
-      <View style={{ flexDirection: 'row' }}>
+      <Row align="stretch">
         <Stepper
           label={isTimed ? 'Seconds before it hurt' : 'Reps before it hurt'}
           value={String(reps)}
           onDown={reps > 0 ? () => setReps(reps - 1) : null}
           onUp={() => setReps(reps + 1)}
         />
-      </View>
+      </Row>
       <Txt>How much, in a joint or tendon? A number logs the set and leaves {inSentence(exercise.variation.name)} today.</Txt>
-      <View role="group" aria-label="Joint pain" style={styles.grid}>
+      <Wrap role="group" aria-label="Joint pain" gap="s">
         {SCALE.map((pain) => (
           <Chip
             key={pain}
@@ -60,12 +60,10 @@ export const PainStopDialog = ({
             onPress={() => stop(pain)}
           />
         ))}
-      </View>
+      </Wrap>
       <Txt kind="small" tone="quiet">
         Sharp, catching or radiating pain, or a joint that swells, gives way or locks: have it looked at. Drubo does not diagnose.
       </Txt>
     </Modal>
   );
 };
-
-const styles = StyleSheet.create({ grid: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { CheckIn } from '@drubo/core/session';
-import { SPACE } from '../../theme/tokens';
 import { Field } from '../../ui/Field';
+import { Row } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 
 /** Blood pressure where it is measured: two numbers or none. */
@@ -29,7 +29,7 @@ export const PressureFields = ({
     onChange(isRight ? { systolic, diastolic } : null, !isRight);
   };
   return (
-    <View style={styles.row}>
+    <Row gap="s" align="stretch">
       <View style={styles.grow}>
         <Field
           label="Upper pressure"
@@ -54,8 +54,8 @@ export const PressureFields = ({
           }}
         />
       </View>
-    </View>
+    </Row>
   );
 };
 
-const styles = StyleSheet.create({ row: { flexDirection: 'row', gap: SPACE.s }, grow: { flexGrow: 1, flexBasis: 0 } });
+const styles = StyleSheet.create({ grow: { flexGrow: 1, flexBasis: 0 } });

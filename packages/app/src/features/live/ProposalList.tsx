@@ -1,8 +1,8 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import type { CheckResult } from '@drubo/core/session';
-import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { Chip } from '../../ui/Chip';
+import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
 
@@ -39,7 +39,7 @@ export const ProposalList = ({
         const [said] = explain([reason]);
         const isTaken = !refused.includes(id);
         return (
-          <View key={id} style={styles.row}>
+          <Row key={id} gap="s">
             <Txt style={styles.grow}>{said?.text ?? ''}</Txt>
             <WhyDot about="today’s change" reasons={[reason]} label="why" />
             {change && (
@@ -50,7 +50,7 @@ export const ProposalList = ({
                 onPress={() => onRefuse(isTaken ? [...refused, id] : refused.filter((other) => other !== id))}
               />
             )}
-          </View>
+          </Row>
         );
       })}
     </Card>
@@ -58,6 +58,5 @@ export const ProposalList = ({
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

@@ -1,6 +1,6 @@
-import { StyleSheet, View } from 'react-native';
-import { SPACE, TARGET } from '../../theme/tokens';
+import { TARGET } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
+import { Row, Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 
 /** From this many steps on the scale takes two rows, so that every target stays a thumb wide. */
@@ -23,14 +23,14 @@ export const ReservePad = ({
   const isLong = scale.length > ONE_ROW;
   const said = value === null ? 'not asked' : `${value}${value === cap ? ' or more' : ''} said`;
   return (
-    <View role="radiogroup" aria-label="Reps in reserve" style={styles.box}>
+    <Stack role="radiogroup" aria-label="Reps in reserve" gap="xs">
       <Txt kind="small" tone="quiet">
         {target === null ? `How many more would have gone? · ${said}` : `In reserve · aim for ${target} · ${said}`}
       </Txt>
       {[scale.slice(0, ONE_ROW), scale.slice(ONE_ROW)]
         .filter((row) => row.length > 0)
         .map((row) => (
-          <View key={row[0]} style={styles.row}>
+          <Row key={row[0]} gap="xs" align="stretch">
             {row.map((reserve) => (
               <Chip
                 key={reserve}
@@ -43,10 +43,8 @@ export const ReservePad = ({
                 onPress={() => onChange(value === reserve ? null : reserve)}
               />
             ))}
-          </View>
+          </Row>
         ))}
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({ box: { gap: SPACE.xs }, row: { flexDirection: 'row', gap: SPACE.xs } });

@@ -4,6 +4,7 @@ import { formatRest } from '@drubo/core/explain';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
+import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import type { Reason } from '@drubo/core/vocabulary';
 import { IconButton } from '../../ui/IconButton';
@@ -46,16 +47,16 @@ export const RestStrip = ({
     wasRested.current = isRested;
   }, [isRested]);
   return (
-    <View style={[styles.strip, { backgroundColor: palette.card, borderColor: isRested ? palette.moss : palette.hairline }]}>
+    <Row style={[styles.strip, { backgroundColor: palette.card, borderColor: isRested ? palette.moss : palette.hairline }]}>
       <View style={styles.text}>
-        <View style={styles.line} role="timer" aria-label={isRested ? 'Rested' : `Rest ${formatRest(left)} min left`}>
+        <Row gap="s" align="baseline" role="timer" aria-label={isRested ? 'Rested' : `Rest ${formatRest(left)} min left`}>
           <Txt kind="number" tone={isRested ? 'moss' : 'ink'} numberOfLines={1} style={styles.whole}>
             {isRested ? 'Rested' : `Rest ${formatRest(Math.ceil(left))}`}
           </Txt>
           <Txt kind="small" tone="quiet" numberOfLines={1} style={styles.shrink}>
             {reasons.length > 0 ? '' : isRested ? `${formatRest(passed)} since` : `of ${formatRest(restSeconds)}`}
           </Txt>
-        </View>
+        </Row>
         <Txt kind="small" tone="quiet" numberOfLines={reasons.length > 0 ? 2 : 1} aria-live="polite">
           {what}
         </Txt>
@@ -77,16 +78,15 @@ export const RestStrip = ({
         says={isRested ? 'Hide the rest' : 'Skip the rest'}
         onPress={onSkip}
       />
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  strip: { flexDirection: 'row', alignItems: 'center', borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
+  strip: { borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2, paddingVertical: SPACE.xs },
   whole: { flexShrink: 0 },
   shrink: { flexShrink: 1 },
-  line: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.s },
   track: { height: 4, borderRadius: 2 },
   fill: { height: 4, borderRadius: 2 },
 });

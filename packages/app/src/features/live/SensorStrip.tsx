@@ -1,9 +1,10 @@
 import { useEffect, useEffectEvent } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { standInSensor } from '../../data/devices/rep-sensor';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
+import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { plannedReps } from '@drubo/core';
 import { useSensor } from './use-sensor';
@@ -40,7 +41,7 @@ export const SensorStrip = ({ live, exercise }: { live: Pick<Live, 'asked' | 'ch
   }, [reps]);
   const isOn = state === 'listening' || state === 'lost';
   return (
-    <View style={[styles.strip, { borderColor: state === 'lost' ? palette.saffron : palette.hairline }]}>
+    <Row style={[styles.strip, { borderColor: state === 'lost' ? palette.saffron : palette.hairline }]}>
       <Txt kind="small" style={styles.grow} tone={state === 'lost' ? 'saffron' : 'ink'} role="status" numberOfLines={2}>
         {wordsOf(sensed)}
       </Txt>
@@ -52,11 +53,11 @@ export const SensorStrip = ({ live, exercise }: { live: Pick<Live, 'asked' | 'ch
           isOn ? sensed.stop() : sensed.start({ tempo, reps: live.asked?.reps ?? plannedReps(exercise.item.dose) })
         }
       />
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  strip: { flexDirection: 'row', alignItems: 'center', borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
+  strip: { borderWidth: 1, borderRadius: RADIUS, paddingLeft: SPACE.m },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

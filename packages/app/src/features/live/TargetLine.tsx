@@ -5,8 +5,8 @@ import type { Kit, SetSlot } from '@drubo/core';
 import { formatLoad, formatReps, formatSide, SIDE_LABELS } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import { Plates } from '../../charts/Plates';
-import { SPACE } from '../../theme/tokens';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyLoad } from '../../parts/sheet/WhyLoad';
 import { setName } from '../../parts/sheet/set-name';
@@ -43,14 +43,14 @@ export const TargetLine = ({
   const reps = isTimed || isFeeler || !asked ? range : asked.reps === repsTop(dose) ? range : `${asked.reps} of ${range}`;
   const setup = barSetup(kit, load, exercise.done.at(-1) ?? null);
   return (
-    <View style={styles.row}>
+    <Row gap="s">
       <View style={styles.text}>
-        <View style={styles.name}>
+        <Row gap="s">
           <FamilyGlyph family={variation.family} />
           <Heading level={2} style={styles.shrink} numberOfLines={1}>
             {variation.name}
           </Heading>
-        </View>
+        </Row>
         <Txt kind="label" tone={amended ? 'saffron' : 'moss'}>
           {where}
         </Txt>
@@ -61,7 +61,7 @@ export const TargetLine = ({
           {isFeeler || !asksReserve(dose, exercise.role) ? '' : ` · ${dose.reserve} in reserve`}
         </Txt>
         {setup && (
-          <View style={styles.name}>
+          <Row gap="s">
             <Plates setup={setup} />
             <Txt kind="small" style={styles.shrink}>
               {formatSide(setup.side)}
@@ -69,17 +69,15 @@ export const TargetLine = ({
                 ? ` · ${setup.changes.off} off, ${setup.changes.on} on a side`
                 : ''}
             </Txt>
-          </View>
+          </Row>
         )}
       </View>
       <WhyLoad variation={variation} item={item} reasons={live.advice?.reasons.length ? live.advice.reasons : item.why.load} />
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
-  name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   shrink: { flexShrink: 1 },
 });

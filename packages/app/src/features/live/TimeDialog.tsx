@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import { isHardKind } from '@drubo/core';
 import { fitIntoTime } from '@drubo/core/judging';
 import { changesOfPlan } from '@drubo/core/session';
 import type { Role } from '@drubo/core/vocabulary';
 import { Button } from '../../ui/Button';
 import { minutesBetween } from '../../ui/days';
+import { Row } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
@@ -78,7 +78,7 @@ export const TimeDialog = ({
         </>
       }
     >
-      <View style={{ flexDirection: 'row' }}>
+      <Row align="stretch">
         <Stepper
           label="Minutes left"
           value={String(minutes)}
@@ -86,7 +86,7 @@ export const TimeDialog = ({
           onDown={minutes > STEP_MINUTES ? () => setMinutes(minutes - STEP_MINUTES) : null}
           onUp={minutes < MOST_MINUTES ? () => setMinutes(minutes + STEP_MINUTES) : null}
         />
-      </View>
+      </Row>
       <ReasonList reasons={plan.reasons} />
       {!plan.fits && (
         <Txt tone="saffron">

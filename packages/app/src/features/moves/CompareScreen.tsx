@@ -10,10 +10,10 @@ import type { LeverId, LeverValue, LeverValues } from '@drubo/core/vocabulary';
 import { inSentence } from '@drubo/core/explain';
 import { ResistanceChart } from '../../charts/ResistanceChart';
 import { useCatalogue } from '../../data/use-catalogue';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { FormField } from '../../ui/FormField';
+import { Row, Wrap } from '../../ui/layout';
 import { lengthUnit } from '../../ui/measure';
 import { Stepper } from '../../ui/Stepper';
 import { Heading, Txt } from '../../ui/Txt';
@@ -94,7 +94,7 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
   return (
     <>
       <Card>
-        <View style={styles.sides}>
+        <Row gap="m" align="stretch">
           {sides.map(({ variation, values, name }, at) => (
             <CompareSide
               key={at}
@@ -107,15 +107,15 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
               unit={unit}
             />
           ))}
-        </View>
-        <View style={styles.fields}>
+        </Row>
+        <Wrap gap="s">
           <Stepper
             label="Depth"
             value={depthWords(stepAt)}
             onDown={stepAt > 0 ? () => setStepAt(stepAt - 2) : null}
             onUp={stepAt < STEPS - 1 ? () => setStepAt(stepAt + 2) : null}
           />
-        </View>
+        </Wrap>
         {sweeps.status === 'failed' && (
           <Txt tone="clay" role="alert">
             {sweeps.message}
@@ -127,7 +127,7 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
       </Card>
       <Card>
         <Heading>This body</Heading>
-        <View style={styles.fields}>
+        <Wrap gap="s">
           <View style={styles.field}>
             <FormField control={control} name="height" label="Height" unit={lengthUnit(unit)} inputMode="decimal" />
           </View>
@@ -137,8 +137,8 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
           <View style={styles.field}>
             <FormField control={control} name="load" label="Load" unit={unit} inputMode="decimal" />
           </View>
-        </View>
-        <View style={styles.fields}>
+        </Wrap>
+        <Wrap gap="s">
           <Stepper
             label="Thigh length"
             value={build.femurPercent === 0 ? 'usual' : `${build.femurPercent > 0 ? '+' : ''}${build.femurPercent} %`}
@@ -165,7 +165,7 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
               build.ankleDeg < ANKLE_RANGE.most ? () => setBuild({ ...build, ankleDeg: build.ankleDeg + ANKLE_RANGE.step }) : null
             }
           />
-        </View>
+        </Wrap>
       </Card>
       <Card>
         <Heading>How hard along the way</Heading>
@@ -180,7 +180,7 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
         <Txt kind="small" tone="quiet">
           A band that is stood on: two lengths you measured, and the pull a luggage scale showed there. Empty: no band.
         </Txt>
-        <View style={styles.fields}>
+        <Wrap gap="s">
           <View style={styles.half}>
             <FormField control={control} name="bandShort" label="Length 1" unit={lengthUnit(unit)} inputMode="decimal" />
           </View>
@@ -193,7 +193,7 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
           <View style={styles.half}>
             <FormField control={control} name="bandLongPull" label="Pull 2" unit={unit} inputMode="decimal" />
           </View>
-        </View>
+        </Wrap>
       </Card>
       <Card>
         <LeverPanel title={`Settings, left: ${left.name}`} variation={left} values={leftValues} onChange={setLeftValues} />
@@ -201,12 +201,12 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
       <Card>
         <LeverPanel title={`Settings, right: ${right.name}`} variation={right} values={rightValues} onChange={setRightValues} />
       </Card>
-      <View style={styles.fields}>
+      <Wrap gap="s">
         <PickMove label="Compare with another" left={left} />
         {right.id !== left.id && (
           <Button label="Same movement, other settings" onPress={() => router.setParams({ with: left.id })} />
         )}
-      </View>
+      </Wrap>
     </>
   );
 };
@@ -232,8 +232,6 @@ const depthWords = (stepAt: number): string => {
 };
 
 const styles = StyleSheet.create({
-  sides: { flexDirection: 'row', gap: SPACE.m },
-  fields: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
   field: { flexGrow: 1, flexBasis: 100, minWidth: 100 },
   half: { flexGrow: 1, flexBasis: 140, minWidth: 140 },
 });

@@ -1,9 +1,9 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import type { ModelMoment, Segments, SweepStep } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
 import type { LeverValues, MassUnit } from '@drubo/core/vocabulary';
 import { Figure } from '../../figures/Figure';
-import { SPACE } from '../../theme/tokens';
+import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { PoseFacts } from './PoseFacts';
 
@@ -30,7 +30,7 @@ export const CompareSide = ({
   // Split squats and bridges are drawn along their own way; the others where the model puts this body.
   const isPosed = ['squat', 'hinge', 'pull'].includes(variation.figure.maker);
   return (
-    <View style={styles.side} role="group" aria-label={label}>
+    <Stack gap="xs" style={styles.side} role="group" aria-label={label}>
       <Txt kind="label" style={styles.label}>
         {label}
       </Txt>
@@ -43,12 +43,12 @@ export const CompareSide = ({
         {...FIGURE}
       />
       {step && <PoseFacts name={variation.name} pose={step.pose} body={moment.body} loadKg={moment.loadKg} unit={unit} />}
-    </View>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  side: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.xs },
+  side: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
   // Two lines, so that both floors are level.
   label: { minHeight: 40 },
 });

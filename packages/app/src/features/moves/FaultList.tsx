@@ -10,6 +10,7 @@ import { SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Card } from '../../ui/Card';
 import { Icon } from '../../ui/icons/Icon';
+import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { ToMove } from './Neighbours';
 
@@ -59,7 +60,7 @@ const FaultLine = ({
         <Icon name={isOpen ? 'up' : 'down'} size={18} color={palette.quiet} />
       </Pressable>
       {isOpen && (
-        <View style={[styles.open, { borderColor: palette.edge }]}>
+        <Stack gap="s" style={[styles.open, { borderColor: palette.edge }]}>
           <Txt>{fault.means}</Txt>
           <Txt>
             Say: “{fault.cues[0]?.text}”. Then:{' '}
@@ -80,7 +81,7 @@ const FaultLine = ({
             <ToMove href={`/moves/${fault.drill}`} name={`Drill: ${nameOf(fault.drill)}`} />
           )}
           {fault.dangerousUnderLoad && <Txt tone="clay">Under load this ends the set: change load or range now.</Txt>}
-        </View>
+        </Stack>
       )}
     </View>
   );
@@ -89,5 +90,5 @@ const FaultLine = ({
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', minHeight: TARGET.usual },
   grow: { flexGrow: 1, flexShrink: 1 },
-  open: { borderLeftWidth: 3, paddingLeft: SPACE.m, gap: SPACE.s, paddingBottom: SPACE.s },
+  open: { borderLeftWidth: 3, paddingLeft: SPACE.m, paddingBottom: SPACE.s },
 });

@@ -8,6 +8,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Choices } from '../../ui/Choices';
+import { Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { browse, NO_FILTERS } from './browse';
@@ -55,7 +56,7 @@ export const FilterDialog = ({ onClose }: { onClose(): void }) => {
         value={filters.emphasis ?? ANY}
         onChange={(value) => setFilters({ ...filters, emphasis: EMPHASES.find((id) => id === value) ?? null })}
       />
-      <View style={styles.group} role="group" aria-label="Limits">
+      <Stack gap="s" role="group" aria-label="Limits">
         <Txt kind="small" tone="quiet">
           Limits. A caution, not a diagnosis: a clinician’s word comes first.
         </Txt>
@@ -85,7 +86,7 @@ export const FilterDialog = ({ onClose }: { onClose(): void }) => {
             }
           />
         )}
-      </View>
+      </Stack>
       <Choices
         label="Family"
         options={[{ value: ANY, label: 'Any' }, ...FAMILIES.map((value) => ({ value, label: FAMILY_LABELS[value] }))]}
@@ -150,6 +151,5 @@ export const FilterChips = () => {
 };
 
 const styles = StyleSheet.create({
-  group: { gap: SPACE.s },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
 });

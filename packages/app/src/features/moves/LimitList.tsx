@@ -1,11 +1,10 @@
-import { View } from 'react-native';
 import { LIMIT_RULES, limitOn } from '@drubo/core/limits';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Variation } from '@drubo/core/catalogue';
 import { explain, explainBasis, LIMIT_LABELS } from '@drubo/core/explain';
 import { DERIVED_LIMITS, LIMITS } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
+import { Stack } from '../../ui/layout';
 import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { LimitMark } from '../../parts/moves/LimitMark';
@@ -26,7 +25,7 @@ export const LimitList = ({ variation, catalogue }: { variation: Variation; cata
     <Card>
       <Heading>Who shouldn’t, who with care</Heading>
       {[...inState('locked'), ...inState('restricted')].map(({ limit, state, reasons }) => (
-        <View key={limit} style={{ gap: SPACE.xs }}>
+        <Stack key={limit} gap="xs">
           {reasons.map((reason, at) => (
             <LimitMark
               key={`${limit}-${at}`}
@@ -34,7 +33,7 @@ export const LimitList = ({ variation, catalogue }: { variation: Variation; cata
               text={explain(reason, { unit: 'kg', nameOf }).text}
             />
           ))}
-        </View>
+        </Stack>
       ))}
       {inState('favoured').length > 0 && (
         <LimitMark

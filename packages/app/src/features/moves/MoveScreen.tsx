@@ -11,9 +11,10 @@ import type { LeverValues } from '@drubo/core/vocabulary';
 import { EmphasisMap } from '../../charts/EmphasisMap';
 import { MovingFigure } from '../../figures/MovingFigure';
 import { useCatalogue } from '../../data/use-catalogue';
-import { BREAKPOINTS, SPACE } from '../../theme/tokens';
+import { BREAKPOINTS } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Row, Stack } from '../../ui/layout';
 import { Empty } from '../../ui/states';
 import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
@@ -48,14 +49,14 @@ export const MoveScreen = () => {
   if (!other) return <MovePage key={`${variation.id}-${rung ?? ''}`} variation={variation} rungId={rung} />;
   if (width < BREAKPOINTS.panes) return <CompareScreen key={variation.id} left={variation} rightId={other} />;
   return (
-    <View style={styles.panes}>
+    <Row align="stretch" style={styles.panes}>
       <View style={styles.pane}>
         <MovePage key={`${variation.id}-${rung ?? ''}`} variation={variation} rungId={rung} />
       </View>
       <View style={styles.pane}>
         <CompareScreen key={variation.id} left={variation} rightId={other} />
       </View>
-    </View>
+    </Row>
   );
 };
 
@@ -113,7 +114,7 @@ const Moving = ({ variation, values }: { variation: Variation; values: LeverValu
     : `${reps.low}–${reps.high} reps${side} at ${formatTempo(tempo)} s`;
   const held = variation.loadPositions.map((position) => POSITION_LABELS[position]).join(', ');
   return (
-    <View style={styles.moving} onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
+    <Stack gap="s" onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       {width > 0 && (
         <MovingFigure variation={variation} tempo={tempo} reps={reps.high} width={width} height={FIGURE_HEIGHT} values={values} />
       )}
@@ -122,7 +123,7 @@ const Moving = ({ variation, values }: { variation: Variation; values: LeverValu
         {variation.unloadedAllowed && variation.loadPositions[0] !== 'none' ? ' or bodyweight' : ''}. Source:{' '}
         {explainBasis(variation.basis)}.
       </Txt>
-    </View>
+    </Stack>
   );
 };
 
@@ -135,7 +136,6 @@ const Lines = ({ title, lines }: { title: string; lines: readonly string[] }) =>
 );
 
 const styles = StyleSheet.create({
-  panes: { flex: 1, flexDirection: 'row' },
+  panes: { flex: 1 },
   pane: { flex: 1 },
-  moving: { gap: SPACE.s },
 });

@@ -4,6 +4,7 @@ import { usePalette } from '../../theme/use-palette';
 import { useWide } from '../../frame/use-wide';
 import { MovesScreen } from './MovesScreen';
 import { MovesStateProvider } from './MovesState';
+import { Row } from '../../ui/layout';
 
 /** A phone shows the staircases or one movement; a wide screen shows them side by side. */
 export const MovesLayout = () => (
@@ -18,19 +19,19 @@ const Panes = () => {
   const isList = usePathname() === '/moves';
   if (!isWide || isList) return <Slot />;
   return (
-    <View style={styles.row}>
+    <Row align="stretch" style={styles.row}>
       <View style={[styles.list, { borderColor: palette.hairline }]}>
         <MovesScreen />
       </View>
       <View style={styles.detail}>
         <Slot />
       </View>
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  row: { flex: 1, flexDirection: 'row' },
+  row: { flex: 1 },
   list: { width: 380, borderRightWidth: 1 },
   detail: { flex: 1 },
 });

@@ -9,6 +9,7 @@ import { useCatalogue } from '../../data/use-catalogue';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
+import { Row, Stack } from '../../ui/layout';
 import { Empty } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { SearchField } from '../../ui/SearchField';
@@ -32,7 +33,7 @@ export const MovesScreen = () => {
       title="Moves"
       beside={isLooking ? countLine(result.found.length, result.locked) : `${catalogue.variations.length} movements`}
     >
-      <View style={styles.top}>
+      <Row gap="s">
         <View style={styles.search}>
           <SearchField
             label="Search movements by name"
@@ -46,7 +47,7 @@ export const MovesScreen = () => {
           says="Filter by room, muscles, limits"
           onPress={() => setAsking(true)}
         />
-      </View>
+      </Row>
       <FilterChips />
       {isLooking ? <Results {...result} /> : <Families />}
       {isAsking && <FilterDialog onClose={() => setAsking(false)} />}
@@ -74,11 +75,11 @@ const Results = ({ found, locked }: ReturnType<typeof browse>) => {
     );
   }
   return (
-    <View role="list" aria-label="Movements that fit" style={styles.list}>
+    <Stack role="list" aria-label="Movements that fit" gap="s">
       {found.map((one) => (
         <MoveRow key={one.variation.id} {...one} />
       ))}
-    </View>
+    </Stack>
   );
 };
 
@@ -100,12 +101,12 @@ const Families = () => {
         <Staircase key={ladder.id} ladder={ladder} catalogue={catalogue} startsOpen={at === 0} />
       ))}
       {rest.length > 0 && (
-        <View style={styles.list}>
+        <Stack gap="s">
           <Heading>{ladders.length > 0 ? 'Also' : FAMILY_LABELS[family]}</Heading>
           {rest.map((variation) => (
             <MoveRow key={variation.id} variation={variation} limits={null} kit={null} />
           ))}
-        </View>
+        </Stack>
       )}
       <Txt kind="small" tone="quiet">
         Something missing? Open the movement nearest to it and make your own from it.
@@ -116,8 +117,6 @@ const Families = () => {
 };
 
 const styles = StyleSheet.create({
-  top: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center' },
   search: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
-  list: { gap: SPACE.s },
   families: { gap: SPACE.s, paddingBottom: SPACE.xs },
 });

@@ -1,12 +1,11 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
 import { findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { useCatalogue } from '../../data/use-catalogue';
 import { useWriter } from '../../data/offline/QueueProvider';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
 
@@ -51,14 +50,14 @@ export const OwnActions = ({ variation }: { variation: Variation }) => {
         Based on {findVariation(catalogue, own.basedOn)?.name ?? own.basedOn}, revision {own.revision}.
         {own.retired ? ' Retired: it is offered nowhere, its history stays.' : ''}
       </Txt>
-      <View style={{ flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' }}>
+      <Wrap gap="s">
         <Button label="Edit" onPress={() => router.push(`/moves/own/${variation.id}`)} />
         <Button
           label={own.retired ? 'Bring back' : 'Retire'}
           disabled={!writer.isReady}
           onPress={() => void (own.retired ? restore() : retire())}
         />
-      </View>
+      </Wrap>
     </Card>
   );
 };

@@ -12,12 +12,12 @@ import { RefusedError } from '../../data/api';
 import { newId } from '../../data/ids';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { useCatalogue } from '../../data/use-catalogue';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Choices } from '../../ui/Choices';
 import { Field } from '../../ui/Field';
 import { FormField } from '../../ui/FormField';
+import { Stack, Wrap } from '../../ui/layout';
 import { Empty } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
 import { Screen } from '../../frame/Screen';
@@ -90,7 +90,7 @@ const OwnForm = ({ base, own, catalogue }: { base: Variation; own: Variation | u
   const positions =
     base.unloadedAllowed && !base.loadPositions.includes('none') ? [...base.loadPositions, 'none' as const] : base.loadPositions;
   return (
-    <View style={styles.form}>
+    <Stack gap="l">
       <FormField control={control} name="name" label="Name" />
       <FormField control={control} name="aliases" label="Other names" help="Between commas. May stay empty." />
       <Controller
@@ -101,14 +101,14 @@ const OwnForm = ({ base, own, catalogue }: { base: Variation; own: Variation | u
       {wrong('family', 'Family')}
       <FormField control={control} name="cues" label="Cues" multiline help="One a line, one to five." />
       <FormField control={control} name="cautions" label="Cautions" multiline help="One a line, up to five." />
-      <View style={styles.row}>
+      <Wrap gap="s">
         <View style={styles.half}>
           <FormField control={control} name="repsLow" label="Reps from" inputMode="numeric" help="Empty: the goal’s." />
         </View>
         <View style={styles.half}>
           <FormField control={control} name="repsHigh" label="Reps to" inputMode="numeric" />
         </View>
-      </View>
+      </Wrap>
       <Controller
         control={control}
         name="loadPositions"
@@ -153,7 +153,7 @@ const OwnForm = ({ base, own, catalogue }: { base: Variation; own: Variation | u
         disabled={!writer.isReady}
         onPress={() => void submit()}
       />
-    </View>
+    </Stack>
   );
 };
 
@@ -169,11 +169,11 @@ const Several = <Value extends string>({
   value: readonly Value[];
   onChange(value: Value[]): void;
 }) => (
-  <View role="group" aria-label={label} style={styles.group}>
+  <Stack role="group" aria-label={label} gap="xs">
     <Txt kind="small" tone="quiet">
       {label}
     </Txt>
-    <View style={styles.row}>
+    <Wrap gap="s">
       {options.map((option) => {
         const isOn = value.includes(option.value);
         return (
@@ -185,8 +185,8 @@ const Several = <Value extends string>({
           />
         );
       })}
-    </View>
-  </View>
+    </Wrap>
+  </Stack>
 );
 
 /** Movements to be earned first: taken off by a tap, added by name. */
@@ -209,9 +209,9 @@ const EarnedFirst = ({
           .filter(({ id }) => id !== ownId && !value.includes(id))
           .slice(0, 6);
   return (
-    <View style={styles.group} role="group" aria-label="What must be earned first">
+    <Stack gap="xs" role="group" aria-label="What must be earned first">
       <Field label="Earned first" value={search} onChangeText={setSearch} help="Type a name, tap it to add. May stay empty." />
-      <View style={styles.row}>
+      <Wrap gap="s">
         {value.map((id) => (
           <Chip
             key={id}
@@ -233,14 +233,11 @@ const EarnedFirst = ({
             }}
           />
         ))}
-      </View>
-    </View>
+      </Wrap>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  form: { gap: SPACE.l },
-  group: { gap: SPACE.xs },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
   half: { flexGrow: 1, flexBasis: 140 },
 });

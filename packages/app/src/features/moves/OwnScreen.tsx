@@ -1,8 +1,7 @@
-import { View } from 'react-native';
 import { findVariation } from '@drubo/core/catalogue';
 import { useCatalogue } from '../../data/use-catalogue';
 import { useEndpoint } from '../../data/use-endpoint';
-import { SPACE } from '../../theme/tokens';
+import { Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';
 import { Heading } from '../../ui/Txt';
 import { Screen } from '../../frame/Screen';
@@ -23,13 +22,13 @@ export const OwnScreen = () => {
               {[false, true].map((retired) => {
                 const some = movements.filter((movement) => movement.retired === retired);
                 return some.length === 0 ? null : (
-                  <View key={String(retired)} style={{ gap: SPACE.s }}>
+                  <Stack key={String(retired)} gap="s">
                     <Heading>{retired ? 'Retired' : 'In use'}</Heading>
                     {some.map(({ id }) => {
                       const variation = findVariation(catalogue, id);
                       return variation ? <MoveRow key={id} variation={variation} limits={null} kit={null} /> : null;
                     })}
-                  </View>
+                  </Stack>
                 );
               })}
             </>

@@ -9,6 +9,7 @@ import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Card } from '../../ui/Card';
 import { Icon } from '../../ui/icons/Icon';
+import { Row, Stack } from '../../ui/layout';
 import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { tellingDepth } from '../../parts/moves/MoveRow';
@@ -45,23 +46,25 @@ export const Staircase = ({ ladder, catalogue, startsOpen }: { ladder: Ladder; c
         <>
           <View role="list" aria-label={`${ladder.name}, hardest first`}>
             {stages.map((stage) => (
-              <View
+              <Row
                 key={stage}
                 role="listitem"
                 aria-label={`Stage ${stage}`}
+                gap="s"
+                align="stretch"
                 style={[styles.step, { marginLeft: (stage - 1) * TREAD, borderColor: tint }]}
               >
                 <Txt kind="small" tone="quiet" style={styles.stage}>
                   {stage}
                 </Txt>
-                <View style={styles.rungs}>
+                <Stack gap="xs" style={styles.rungs}>
                   {ladder.rungs
                     .filter((rung) => rung.stage === stage && !rung.aside)
                     .map((rung) => (
                       <RungLink key={rung.id} rung={rung} catalogue={catalogue} />
                     ))}
-                </View>
-              </View>
+                </Stack>
+              </Row>
             ))}
           </View>
           {beside.length > 0 && (
@@ -106,9 +109,9 @@ const styles = StyleSheet.create({
   head: { flexDirection: 'row', alignItems: 'center', minHeight: TARGET.usual },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
   // The left edge is the riser, the lower edge the tread of one step.
-  step: { flexDirection: 'row', gap: SPACE.s, borderLeftWidth: 3, borderBottomWidth: 3, padding: SPACE.xs, paddingLeft: SPACE.s },
+  step: { borderLeftWidth: 3, borderBottomWidth: 3, padding: SPACE.xs, paddingLeft: SPACE.s },
   stage: { minWidth: 14, paddingTop: SPACE.m },
-  rungs: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: SPACE.xs },
+  rungs: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
   rung: {
     flexDirection: 'row',
     alignItems: 'center',

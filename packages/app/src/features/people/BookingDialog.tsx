@@ -1,14 +1,13 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import { endpoints } from '@drubo/contracts';
 import type { PersonDto } from '@drubo/contracts';
 import { newId } from '../../data/ids';
 import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { DateTimeField } from '../../ui/DateTimeField';
 import { formatDay, todayIn } from '../../ui/days';
+import { Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
@@ -55,7 +54,7 @@ export const BookingDialog = ({ person, onClose }: { person: PersonDto; onClose(
         </>
       }
     >
-      <View style={{ flexDirection: 'row', gap: SPACE.m, flexWrap: 'wrap' }}>
+      <Wrap gap="m">
         <DateTimeField
           label="Date"
           type="date"
@@ -65,7 +64,7 @@ export const BookingDialog = ({ person, onClose }: { person: PersonDto; onClose(
           error={isTried ? dateError : undefined}
         />
         <DateTimeField label="Time" type="time" value={time} onChange={setTime} error={isTried ? timeError : undefined} />
-      </View>
+      </Wrap>
       <Txt kind="small" tone="quiet">
         In the studio’s time, {studio.timeZone}.
       </Txt>

@@ -1,13 +1,13 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import type { BookingDto, PersonDto } from '@drubo/contracts';
 import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
+import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
 import { BookingDialog } from './BookingDialog';
@@ -37,13 +37,13 @@ export const Bookings = ({ person, bookings }: { person: PersonDto; bookings: re
   };
   return (
     <Card>
-      <View style={styles.row}>
+      <Row gap="s" style={styles.row}>
         <Heading style={styles.grow}>Bookings</Heading>
         {person.archivedAt === null && <Button label="Book" icon="plus" says="Book a session" onPress={() => setOpen(true)} />}
-      </View>
+      </Row>
       {ahead.length === 0 && <Txt tone="quiet">None ahead.</Txt>}
       {ahead.slice(0, isAll ? undefined : SHOWN).map((booking) => (
-        <View key={booking.id} style={styles.row}>
+        <Row key={booking.id} gap="s" style={styles.row}>
           <Txt style={styles.grow}>
             {formatDay(booking.date)}, {booking.time}
           </Txt>
@@ -52,7 +52,7 @@ export const Bookings = ({ person, bookings }: { person: PersonDto; bookings: re
             says={`Cancel ${formatDay(booking.date)}, ${booking.time}`}
             onPress={() => void cancel(booking)}
           />
-        </View>
+        </Row>
       ))}
       {ahead.length > SHOWN && (
         <Button look="quiet" label={isAll ? 'Fewer' : `All ${ahead.length}`} onPress={() => setAll(!isAll)} />
@@ -63,6 +63,6 @@ export const Bookings = ({ person, bookings }: { person: PersonDto; bookings: re
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 40 },
+  row: { minHeight: 40 },
   grow: { flexGrow: 1, flexShrink: 1 },
 });

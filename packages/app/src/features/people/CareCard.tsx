@@ -1,14 +1,13 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { CAUTION_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
 import { newId } from '../../data/ids';
 import { usePersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { todayIn } from '../../ui/days';
+import { Row, Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
 import { STATE_EDGE } from '../../parts/care/state-words';
@@ -33,10 +32,10 @@ export const CareCard = ({ detail }: { detail: PersonDetailDto }) => {
   const lines = explain(care.reasons.slice(0, SHOWN));
   return (
     <Card edge={isUnknown ? 'saffron' : STATE_EDGE[care.state]}>
-      <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+      <Row>
         <Heading style={{ flexGrow: 1 }}>{title}</Heading>
         {care.reasons.length > 0 && <WhyDot about={PERSON_STATE_LABELS[care.state]} reasons={care.reasons} />}
-      </View>
+      </Row>
       {lines.map(({ text }, at) => (
         <Txt key={at} kind="small">
           {text}
@@ -53,10 +52,10 @@ export const CareCard = ({ detail }: { detail: PersonDetailDto }) => {
         </Txt>
       ))}
       {(care.contact || care.medicine) && <AtHand care={care} />}
-      <View style={{ flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' }}>
+      <Wrap gap="s">
         <Button label="Health and limits" onPress={() => router.push(`/people/${id}/health`)} />
         <Button look="danger" label="Warning signs" onPress={() => setOpen(true)} />
-      </View>
+      </Wrap>
       {isOpen && (
         <WarningDialog
           care={care}

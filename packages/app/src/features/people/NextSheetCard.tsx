@@ -1,12 +1,12 @@
 import { useRouter } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import type { SheetDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { formatLoad, formatSets } from '@drubo/core/explain';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 
 /** The next sheet in short: what, how much, how long. */
@@ -14,20 +14,20 @@ export const NextSheetCard = ({ sheet }: { sheet: SheetDto }) => {
   const router = useRouter();
   return (
     <Card>
-      <View style={styles.row}>
+      <Row gap="s">
         <Heading style={styles.grow}>Next sheet · {sheet.minutes} min</Heading>
         <Button label="Open" says="Open the next sheet" onPress={() => router.push(`/sheet/${sheet.id}`)} />
-      </View>
+      </Row>
       {sheet.items.map(({ id, variationId, dose }) => {
         const variation = getVariation(builtInCatalogue, variationId);
         return (
-          <View key={id} style={styles.row}>
+          <Row key={id} gap="s">
             <FamilyGlyph family={variation.family} />
             <Txt style={styles.grow}>{variation.name}</Txt>
             <Txt kind="label" style={styles.right}>
               {formatSets(dose, variation.stance)} · {formatLoad(dose.load)}
             </Txt>
-          </View>
+          </Row>
         );
       })}
     </Card>
@@ -35,7 +35,6 @@ export const NextSheetCard = ({ sheet }: { sheet: SheetDto }) => {
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flexGrow: 1, flexShrink: 1 },
   right: { textAlign: 'right', flexShrink: 0 },
 });

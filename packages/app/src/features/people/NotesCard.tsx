@@ -11,6 +11,7 @@ import { Chip } from '../../ui/Chip';
 import { formatDay, todayIn } from '../../ui/days';
 import { Field } from '../../ui/Field';
 import { IconButton } from '../../ui/IconButton';
+import { Row, Wrap } from '../../ui/layout';
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
@@ -43,7 +44,7 @@ export const NotesCard = ({ detail }: { detail: PersonDetailDto }) => {
     <Card>
       <Heading>Notes</Heading>
       <Field label="A note" multiline value={text} onChangeText={setText} />
-      <View style={styles.row}>
+      <Wrap gap="s">
         <Chip label="Watch next time" chosen={isWatch} onPress={() => setWatch(!isWatch)} />
         <Button
           label="Keep the note"
@@ -51,12 +52,12 @@ export const NotesCard = ({ detail }: { detail: PersonDetailDto }) => {
           busy={writer.isBusy}
           onPress={() => void add()}
         />
-      </View>
+      </Wrap>
       <Problem text={writer.problem} />
       {notes.length > 0 && (
         <View role="list" aria-label="Notes">
           {notes.map(({ id, fields }) => (
-            <View role="listitem" key={id} style={styles.note}>
+            <Row role="listitem" key={id} gap="s" style={styles.note}>
               <View style={styles.grow}>
                 <Txt>{fields.text}</Txt>
                 <Txt kind="small" tone="quiet">
@@ -72,7 +73,7 @@ export const NotesCard = ({ detail }: { detail: PersonDetailDto }) => {
                 onPress={() => change(id, fields, { pinned: !fields.pinned })}
               />
               <IconButton icon="close" says={`Take away the note: ${fields.text}`} onPress={() => void remove(id)} />
-            </View>
+            </Row>
           ))}
         </View>
       )}
@@ -81,7 +82,6 @@ export const NotesCard = ({ detail }: { detail: PersonDetailDto }) => {
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' },
-  note: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, paddingVertical: SPACE.xs },
+  note: { paddingVertical: SPACE.xs },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { usePalette } from '../../theme/use-palette';
 import { useWide } from '../../frame/use-wide';
 import { PeopleScreen } from './PeopleScreen';
+import { Row } from '../../ui/layout';
 
 /** A phone shows the list or one person; a wide screen shows the list beside the person. */
 export const PeopleLayout = () => {
@@ -11,19 +12,19 @@ export const PeopleLayout = () => {
   const isList = usePathname() === '/people';
   if (!isWide || isList) return <Slot />;
   return (
-    <View style={styles.row}>
+    <Row align="stretch" style={styles.row}>
       <View style={[styles.list, { borderColor: palette.hairline }]}>
         <PeopleScreen />
       </View>
       <View style={styles.detail}>
         <Slot />
       </View>
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  row: { flex: 1, flexDirection: 'row' },
+  row: { flex: 1 },
   list: { width: 360, borderRightWidth: 1 },
   detail: { flex: 1 },
 });

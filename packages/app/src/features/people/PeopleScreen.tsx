@@ -9,6 +9,7 @@ import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Icon } from '../../ui/icons/Icon';
+import { Row, Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
 import { SearchField } from '../../ui/SearchField';
@@ -32,10 +33,10 @@ export const PeopleScreen = () => {
       actions={<Button look="main" icon="plus" label="Add" says="Add a person" onPress={() => router.push('/people/new')} />}
     >
       <SearchField label="Search by name" placeholder="Search by name" value={search} onChange={setSearch} />
-      <View style={styles.filters}>
+      <Row gap="s" align="stretch">
         <Chip label="Training here" chosen={!isArchive} onPress={() => setArchive(false)} />
         <Chip label="Archived" chosen={isArchive} onPress={() => setArchive(true)} />
-      </View>
+      </Row>
       <Shown what="the people" query={query}>
         {(people) => {
           const found = matching(people, wanted);
@@ -56,7 +57,7 @@ export const PeopleScreen = () => {
           }
           if (found.length === 0) return <Empty title="No such name" text={`Nobody here is called “${wanted.trim()}”.`} />;
           return (
-            <View role="list" style={styles.list}>
+            <Stack role="list" gap="s">
               {found.map((person) => (
                 <View role="listitem" key={person.id}>
                   <Pressable
@@ -78,7 +79,7 @@ export const PeopleScreen = () => {
                   </Pressable>
                 </View>
               ))}
-            </View>
+            </Stack>
           );
         }}
       </Shown>
@@ -87,8 +88,6 @@ export const PeopleScreen = () => {
 };
 
 const styles = StyleSheet.create({
-  filters: { flexDirection: 'row', gap: SPACE.s },
-  list: { gap: SPACE.s },
   person: {
     minHeight: TARGET.live + SPACE.s,
     borderWidth: 1,

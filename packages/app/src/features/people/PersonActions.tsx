@@ -1,15 +1,14 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { PersonDto } from '@drubo/contracts';
 import { callEndpoint, RefusedError } from '../../data/api';
 import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { saveFile } from '../../data/save-file';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
 import { todayIn } from '../../ui/days';
+import { Wrap } from '../../ui/layout';
 import { useStudio } from '../../data/StudioContext';
 import { useSnack } from '../../frame/SnackProvider';
 
@@ -60,7 +59,7 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
   };
 
   return (
-    <View style={{ flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' }}>
+    <Wrap gap="s">
       {!isArchived && (
         <>
           <Button
@@ -89,6 +88,6 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
           onNo={() => setAsking(false)}
         />
       )}
-    </View>
+    </Wrap>
   );
 };

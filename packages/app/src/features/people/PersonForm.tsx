@@ -1,7 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
-import { View } from 'react-native';
 import type { PersonDto } from '@drubo/contracts';
 import { GOAL_LABELS, TRAINING_AGE_LABELS } from '@drubo/core/explain';
 import { GOALS, TRAINING_AGES } from '@drubo/core/vocabulary';
@@ -10,10 +9,10 @@ import { newId } from '../../data/ids';
 import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { refusalText } from '../../data/refusal';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { FormField } from '../../ui/FormField';
+import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
 import { useStudio } from '../../data/StudioContext';
@@ -61,7 +60,7 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
   });
   const errors = formState.errors as Record<string, { message?: string } | undefined>;
   return (
-    <View style={{ gap: SPACE.l }}>
+    <Stack gap="l">
       <FormField control={control} name="name" label="Name" />
       <Controller
         control={control}
@@ -120,6 +119,6 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
         disabled={!writer.isReady}
         onPress={() => void submit()}
       />
-    </View>
+    </Stack>
   );
 };

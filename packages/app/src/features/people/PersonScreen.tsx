@@ -1,6 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { formatMass, formatNumber, GOAL_LABELS, inSentence, TRAINING_AGE_LABELS } from '@drubo/core/explain';
@@ -8,10 +7,10 @@ import { cmToInches } from '@drubo/core';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { usePerson } from '../../data/use-person';
 import { useSheetProgress, useStart } from '../../data/use-start';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { todayIn } from '../../ui/days';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
@@ -82,7 +81,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
             onPress={() => router.push(`/review/${finishedSessionId}`)}
           />
         ) : (
-          <View style={{ flexDirection: 'row', gap: SPACE.s, alignItems: 'center' }}>
+          <Row gap="s">
             <Button
               grow
               look="main"
@@ -92,7 +91,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
               onPress={() => void start({ id: nextSheet.id, attempt }, { taken })}
             />
             {!isHeld && <MoreStarts personId={person.id} name={person.name} attempt={attempt} />}
-          </View>
+          </Row>
         )
       }
     >
@@ -120,24 +119,21 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
         <Card>
           <Heading>Last decided</Heading>
           {lastVerdicts.map(({ variationId, verdict }) => (
-            <View
-              key={variationId}
-              style={{ flexDirection: 'row', justifyContent: 'space-between', gap: SPACE.s, flexWrap: 'wrap' }}
-            >
+            <Wrap key={variationId} gap="s" style={{ justifyContent: 'space-between' }}>
               <Txt>{findVariation(builtInCatalogue, variationId)?.name ?? variationId}</Txt>
               <VerdictMark verdict={verdict} size="small" />
-            </View>
+            </Wrap>
           ))}
         </Card>
       )}
       <StandingsCard standings={detail.standings} personId={person.id} />
       {!isArchived && <KnownLiftsPanel detail={detail} today={todayIn(studio.timeZone)} />}
       <NotesCard detail={detail} />
-      <View style={{ gap: SPACE.s }}>
-        <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
+      <Stack gap="s">
+        <Row style={{ justifyContent: 'space-between' }}>
           <Heading>Sessions</Heading>
           {sessions.length > 0 && <Button label="Trends" onPress={() => router.push(`/people/${person.id}/trends`)} />}
-        </View>
+        </Row>
         {sessions.length === 0 ? (
           <Txt tone="quiet">None yet. The first one keeps 4 in reserve and two sets an exercise.</Txt>
         ) : (
@@ -150,7 +146,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
             />
           ))
         )}
-      </View>
+      </Stack>
       <PersonActions person={person} />
     </Screen>
   );

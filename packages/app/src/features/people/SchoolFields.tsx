@@ -1,11 +1,10 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import { SCHOOL_LABELS } from '@drubo/core/explain';
 import { SCHOOL_IDS, SCHOOLS } from '@drubo/core/vocabulary';
 import type { SchoolId, Schools } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
+import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 
 /** Where good trainers differ: the answer for this person. Folded away, because the first answers are meant to do. */
@@ -14,13 +13,13 @@ export const SchoolFields = ({ value, onChange }: { value: Schools; onChange(sch
   const chosen = SCHOOL_IDS.filter((id) => value[id] !== undefined && value[id] !== SCHOOLS[id][0]).length;
   const said = chosen === 0 ? 'All as usual.' : `${chosen} chosen for this person.`;
   return (
-    <View style={{ gap: SPACE.m }}>
-      <View style={{ gap: SPACE.xs }}>
+    <Stack gap="m">
+      <Stack gap="xs">
         <Heading level={2}>Schools of thought</Heading>
         <Txt kind="small" tone="quiet">
           Where good trainers differ. {said}
         </Txt>
-      </View>
+      </Stack>
       {isOpen ? (
         SCHOOL_IDS.map((id) => (
           <Choices
@@ -34,7 +33,7 @@ export const SchoolFields = ({ value, onChange }: { value: Schools; onChange(sch
       ) : (
         <Button label="Choose for this person" onPress={() => setOpen(true)} />
       )}
-    </View>
+    </Stack>
   );
 };
 

@@ -1,11 +1,10 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
 import type { StandingDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { LADDERS } from '@drubo/core/knowledge';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
 import { progressOf, stoodLine } from '../../parts/moves/standing-words';
@@ -22,7 +21,7 @@ export const StandingsCard = ({ standings, personId }: { standings: readonly Sta
         const rung = ladder?.rungs.find(({ id }) => id === standing.rungId);
         const top = Math.max(...(ladder?.rungs.filter(({ aside }) => !aside).map(({ stage }) => stage) ?? [0]));
         return (
-          <View key={standing.ladderId} style={{ gap: SPACE.xs }}>
+          <Stack key={standing.ladderId} gap="xs">
             <Txt kind="bold">
               {findVariation(builtInCatalogue, standing.variationId)?.name ?? standing.variationId}
               {rung ? ` · stage ${rung.stage} of ${top}` : ''}
@@ -33,7 +32,7 @@ export const StandingsCard = ({ standings, personId }: { standings: readonly Sta
             <Txt kind="small" tone="quiet">
               {stoodLine(standing)}
             </Txt>
-          </View>
+          </Stack>
         );
       })}
       {standings.length === 0 && <Txt tone="quiet">Nothing shown yet: the first review places them.</Txt>}

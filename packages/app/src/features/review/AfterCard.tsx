@@ -7,11 +7,11 @@ import { reason, SORE_MUSCLES } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay, minutesBetween } from '../../ui/days';
 import { Field } from '../../ui/Field';
+import { Row } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { Modal } from '../../ui/Modal';
 import { Scale } from '../../ui/Scale';
@@ -47,24 +47,24 @@ export const AfterCard = ({ review }: { review: ReviewDto }) => {
   const load = minutes === null || effort === null ? null : minutes * effort;
   return (
     <Card>
-      <View style={styles.row}>
+      <Row gap="s">
         <View style={styles.grow}>
           <Txt kind="small" tone="quiet">
             {facts.filter(Boolean).join(' · ')}
           </Txt>
           {load !== null && minutes !== null && effort !== null && (
-            <View style={styles.row}>
+            <Row gap="s">
               <Txt kind="label">Session load {load}</Txt>
               <WhyDot
                 about="session load"
                 reasons={[reason('session-load', { effort, minutes, load }, 'session-rpe-foster')]}
                 label="why"
               />
-            </View>
+            </Row>
           )}
         </View>
         <Button label="Afterwards" says="What was said afterwards" onPress={() => setEditing(true)} />
-      </View>
+      </Row>
       {said && said.feltWhere.length > 0 && (
         <Txt kind="small">Felt in: {said.feltWhere.map((id) => EMPHASIS_LABELS[id]).join(', ')}</Txt>
       )}
@@ -150,6 +150,5 @@ const AfterDialog = ({
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flexGrow: 1, flexShrink: 1 },
 });

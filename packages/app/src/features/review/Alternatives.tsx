@@ -1,9 +1,8 @@
-import { View } from 'react-native';
 import type { AlternativeDto, ChoiceDto } from '@drubo/contracts';
 import type { Variation } from '@drubo/core/catalogue';
 import { inSentence, METHOD_LABELS, VERDICT_LABELS } from '@drubo/core/explain';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
+import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
 import { shortOutcome } from './change-words';
@@ -36,14 +35,14 @@ export const Alternatives = ({
   const beside = alternatives.filter(({ by }) => !isWayOn(by));
   if (beside.length === 0) return null;
   return (
-    <View style={{ gap: SPACE.s }}>
+    <Stack gap="s">
       <Heading level={3}>Or instead</Heading>
       {beside.map((alternative) => {
         const { by, method, outcome } = alternative;
         const title = by === 'method' && method ? METHOD_LABELS[method] : BY_WORDS[by as keyof typeof BY_WORDS];
         const [why] = explainAll(outcome.reasons);
         return (
-          <View key={`${by}-${method}`} style={{ gap: SPACE.xs }}>
+          <Stack key={`${by}-${method}`} gap="xs">
             <Button
               label={`${title}: ${inSentence(VERDICT_LABELS[outcome.verdict])}`}
               says={`${title}: ${VERDICT_LABELS[outcome.verdict]}, ${shortOutcome(outcome, variation)}`}
@@ -55,9 +54,9 @@ export const Alternatives = ({
                 {why.text}
               </Txt>
             )}
-          </View>
+          </Stack>
         );
       })}
-    </View>
+    </Stack>
   );
 };

@@ -3,9 +3,9 @@ import type { ReviewDto, ReviewOtherDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { formatDose, inSentence } from '@drubo/core/explain';
 import { isHardKind } from '@drubo/core';
-import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { doneLine } from '../../parts/sheet/last-time';
 
@@ -30,7 +30,7 @@ export const OthersCard = ({ review }: { review: ReviewDto }) => {
       {shown.map((other) => {
         const variation = findVariation(builtInCatalogue, other.variationId);
         return (
-          <View key={other.itemId} style={{ flexDirection: 'row', gap: SPACE.s }}>
+          <Row key={other.itemId} gap="s" align="stretch">
             {variation && <FamilyGlyph family={variation.family} />}
             <View style={{ flexShrink: 1 }}>
               <Txt kind="bold">{nameOf(other.variationId)}</Txt>
@@ -41,7 +41,7 @@ export const OthersCard = ({ review }: { review: ReviewDto }) => {
                 <Txt kind="small">Stood in for {inSentence(nameOf(other.standsFor))}, which comes back next time.</Txt>
               )}
             </View>
-          </View>
+          </Row>
         );
       })}
     </Card>

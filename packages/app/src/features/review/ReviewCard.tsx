@@ -6,10 +6,10 @@ import type { Variation } from '@drubo/core/catalogue';
 import { doubtsOf } from '@drubo/core';
 import { formatLoad, VERDICT_LABELS } from '@drubo/core/explain';
 import { SetMarks } from '../../charts/SetMarks';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { useExplain, WhyDot } from '../../ui/Why';
@@ -67,16 +67,16 @@ export const ReviewCard = ({
   const doubtful = sets.filter((set) => doubtsOf(set).length > 0);
   return (
     <Card>
-      <View style={styles.row}>
+      <Row gap="s" style={styles.row}>
         <VerdictMark verdict={choice.verdict} />
         <Txt kind="small" tone="quiet">
           {edited ? 'changed by you' : changeWords(proposal.change)}
         </Txt>
-      </View>
-      <View style={styles.name}>
+      </Row>
+      <Row gap="s">
         <FamilyGlyph family={variation.family} />
         <Heading level={2}>{variation.name}</Heading>
-      </View>
+      </Row>
       <View>
         <Txt tone="quiet">{before}</Txt>
         <Txt kind="bold">→ {after === before ? sameOr(edited ? null : proposal.change) : after}</Txt>
@@ -101,7 +101,7 @@ export const ReviewCard = ({
           Proposed: {VERDICT_LABELS[proposal.verdict]}, {shortOutcome(proposal, variation)}
         </Txt>
       )}
-      <View style={styles.row}>
+      <Row gap="s" style={styles.row}>
         <WhyDot
           about={`${variation.name}, ${VERDICT_LABELS[proposal.verdict]}`}
           reasons={proposal.reasons}
@@ -116,7 +116,7 @@ export const ReviewCard = ({
           )}
         />
         {canEdit && (
-          <View style={styles.row}>
+          <Row gap="s" style={styles.row}>
             <Button
               look="quiet"
               label={isPostponed ? 'Decide now' : 'Later'}
@@ -124,9 +124,9 @@ export const ReviewCard = ({
               onPress={() => onPostpone(!isPostponed)}
             />
             <Button label="Edit" says={`Edit ${variation.name}`} disabled={isPostponed} onPress={() => setEditing(true)} />
-          </View>
+          </Row>
         )}
-      </View>
+      </Row>
       {isEditing && (
         <EditChoice
           item={item}
@@ -145,6 +145,5 @@ export const ReviewCard = ({
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: SPACE.s },
-  name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  row: { justifyContent: 'space-between' },
 });

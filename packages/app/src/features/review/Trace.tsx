@@ -1,12 +1,11 @@
-import { View } from 'react-native';
 import type { DecisionDto } from '@drubo/contracts';
 import { inSentence, METHOD_LABELS, QUESTION_LABELS } from '@drubo/core/explain';
-import { SPACE } from '../../theme/tokens';
+import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 
 /** The questions a verdict went through, in the order they were asked, and which of them settled it. */
 export const Trace = ({ proposal }: { proposal: DecisionDto }) => (
-  <View style={{ gap: SPACE.xs }}>
+  <Stack gap="xs">
     <Heading level={3}>What was asked, in order</Heading>
     {(proposal.trace ?? []).map(({ question, spoke }) => (
       <Txt key={question} kind="small">
@@ -21,5 +20,5 @@ export const Trace = ({ proposal }: { proposal: DecisionDto }) => (
       Rests on {proposal.usedSets.length} {proposal.usedSets.length === 1 ? 'set' : 'sets'} of this session; engine{' '}
       {proposal.engineVersion}.
     </Txt>
-  </View>
+  </Stack>
 );

@@ -10,6 +10,7 @@ import { Figure } from '../../figures/Figure';
 import { heldIn } from '../../figures/held';
 import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
+import { Stack, Wrap } from '../../ui/layout';
 import { pressOnSpace } from '../../ui/press-on-space';
 import { Txt } from '../../ui/Txt';
 import { tellingDepth } from '../../parts/moves/MoveRow';
@@ -54,11 +55,11 @@ export const Ways = ({
   const ways = waysOf(item);
   if (ways.length < 2) return null;
   return (
-    <View role="radiogroup" aria-label={`Ways on from ${variation.name}`} style={styles.group}>
+    <Stack role="radiogroup" aria-label={`Ways on from ${variation.name}`} gap="xs">
       <Txt kind="small" tone="quiet">
         Ways on
       </Txt>
-      <View style={styles.row}>
+      <Wrap gap="s">
         {ways.map((way) => {
           const { id, outcome, isProposed } = way;
           const to = (outcome.variationId && findVariation(builtInCatalogue, outcome.variationId)) || variation;
@@ -108,14 +109,12 @@ export const Ways = ({
             </Pressable>
           );
         })}
-      </View>
-    </View>
+      </Wrap>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  group: { gap: SPACE.xs },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
   way: { flexGrow: 1, flexBasis: 140, minHeight: TARGET.usual, borderRadius: RADIUS, padding: SPACE.s, gap: SPACE.xs },
   figure: { alignItems: 'center' },
 });

@@ -2,9 +2,9 @@ import { StyleSheet, View } from 'react-native';
 import { moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
 import { withArrangement } from '@drubo/core/sheet-editing';
 import type { DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { IconButton } from '../../ui/IconButton';
+import { Row } from '../../ui/layout';
 import { DragGrip } from './DragGrip';
 
 /** Moving one line: up, down, by its grip, in turn with the next, off. */
@@ -32,7 +32,7 @@ export const ArrangeRow = ({
     if (next) onChange(withArrangement(content, next), said);
   };
   return (
-    <View style={styles.row}>
+    <Row gap="xs">
       <DragGrip onDrag={onDrag} onDrop={onDrop} />
       <IconButton framed icon="up" says={`${name}: up`} disabled={!up} onPress={to(up, `${name} moved up.`)} />
       <IconButton framed icon="down" says={`${name}: down`} disabled={!down} onPress={to(down, `${name} moved down.`)} />
@@ -58,11 +58,10 @@ export const ArrangeRow = ({
         says={`${name}: take it off`}
         onPress={to(removeItem<DraftItem>(content, itemId), `${name} is off the sheet.`)}
       />
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
   grow: { flexGrow: 1 },
 });

@@ -1,9 +1,8 @@
-import { View } from 'react-native';
 import type { CareDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { CAUTION_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
-import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
+import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { STATE_EDGE } from '../../parts/care/state-words';
@@ -16,12 +15,12 @@ export const CareStrip = ({ care, onSheet }: { care: CareDto; onSheet: readonly 
   if (care.state === 'train' && care.cautions.length === 0 && drills.length === 0) return null;
   return (
     <Card edge={STATE_EDGE[care.state]}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
+      <Row gap="s">
         <Txt kind="bold" style={{ flexGrow: 1, flexShrink: 1 }}>
           {PERSON_STATE_LABELS[care.state]}
         </Txt>
         {care.reasons.length > 0 && <WhyDot about={PERSON_STATE_LABELS[care.state]} reasons={care.reasons} />}
-      </View>
+      </Row>
       {care.cautions.map((caution) => (
         <Txt key={caution} kind="small">
           {CAUTION_LABELS[caution]}

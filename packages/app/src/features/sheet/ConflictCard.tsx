@@ -6,9 +6,9 @@ import type { SheetDto } from '@drubo/contracts';
 import { useCommands, useWriter } from '../../data/offline/QueueProvider';
 import { sheetAggregate } from '../../data/offline/lines';
 import { isWrite } from '../../data/offline/types';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { changeLines } from '../../parts/sheet/ChangeList';
 
@@ -55,10 +55,10 @@ export const ConflictCard = ({ sheet }: { sheet: SheetDto }) => {
         ))}
         {lines.length === 0 && <Txt tone="quiet">Nothing: both are the same.</Txt>}
       </View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+      <Wrap gap="s">
         <Button label="Keep this one" onPress={() => void drop()} />
         {isStale && <Button look="main" label="Use mine" onPress={() => void keepMine()} />}
-      </View>
+      </Wrap>
     </Card>
   );
 };

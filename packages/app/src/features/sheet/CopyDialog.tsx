@@ -1,7 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { PersonDetailDto, SheetDto } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
 import { callEndpoint } from '../../data/api';
@@ -11,10 +10,10 @@ import { useWriter } from '../../data/offline/QueueProvider';
 import { problemOf } from '../../data/refusal';
 import { sheetAggregate } from '../../data/offline/lines';
 import { useEndpoint } from '../../data/use-endpoint';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { DateTimeField } from '../../ui/DateTimeField';
 import { formatDay, todayIn } from '../../ui/days';
+import { Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
@@ -65,12 +64,12 @@ export const CopyDialog = ({ sheet, onClose }: { sheet: SheetDto; onClose(): voi
   const others = people.filter(({ id, archivedAt }) => id !== sheet.personId && archivedAt === null);
   return (
     <Modal title="Copy this sheet" onClose={onClose} problem={problem} actions={<Button label="Close" onPress={onClose} />}>
-      <View style={{ gap: SPACE.s }}>
+      <Stack gap="s">
         <Heading level={3}>For another day of {sheet.personName}</Heading>
         <DateTimeField label="Day" type="date" value={on} min={addDays(today, 1)} onChange={setOn} />
         <Button label="Keep a copy" disabled={!writer.isReady} onPress={() => void keep()} />
-      </View>
-      <View style={{ gap: SPACE.s }}>
+      </Stack>
+      <Stack gap="s">
         <Heading level={3}>For somebody else</Heading>
         <Txt kind="small" tone="quiet">
           It is fitted to them and shown as a list of changes first.
@@ -79,7 +78,7 @@ export const CopyDialog = ({ sheet, onClose }: { sheet: SheetDto; onClose(): voi
         {others.map(({ id, name }) => (
           <Button key={id} label={name} says={`Copy to ${name}`} onPress={() => void offer(id)} />
         ))}
-      </View>
+      </Stack>
     </Modal>
   );
 };

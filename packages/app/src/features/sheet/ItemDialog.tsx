@@ -11,9 +11,9 @@ import { withArrangement, withValues } from '@drubo/core/sheet-editing';
 import type { DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
 import { Figure } from '../../figures/Figure';
 import { heldIn } from '../../figures/held';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
@@ -175,14 +175,14 @@ const PlaceTab = ({
   const rest = block?.roundRestSeconds ?? 0;
   const step = (by: number) => () => onMove(setRoundRest(content, item.id, rest + by * REST_STEP_SECONDS), 'Rest changed.');
   return (
-    <View style={{ gap: SPACE.m }}>
+    <Stack gap="m">
       <Choices
         label="Stretch"
         options={ROLES.map((role) => ({ value: role, label: ROLE_HEADINGS[role] }))}
         value={block?.role ?? 'main'}
         onChange={(role) => onMove(setRole(content, item.id, role), `${name} moved to ${inSentence(ROLE_HEADINGS[role])}.`)}
       />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+      <Wrap gap="s">
         <Button icon="up" label="Up" disabled={!up} onPress={() => up && onMove(up, `${name} moved up.`)} />
         <Button icon="down" label="Down" disabled={!down} onPress={() => down && onMove(down, `${name} moved down.`)} />
         <Button
@@ -191,22 +191,22 @@ const PlaceTab = ({
           onPress={() => paired && onMove(paired, `${name} goes in turn with the next.`)}
         />
         {inTurn && <Button label="By itself" onPress={() => onMove(unpair(content, item.id), `${name} goes by itself.`)} />}
-      </View>
+      </Wrap>
       {inTurn && (
-        <View style={{ flexDirection: 'row' }}>
+        <Row align="stretch">
           <Stepper
             label="Rest after each round"
             value={`${formatRest(rest)} min`}
             onDown={rest >= REST_STEP_SECONDS ? step(-1) : null}
             onUp={rest <= MOST_REST_SECONDS - REST_STEP_SECONDS ? step(1) : null}
           />
-        </View>
+        </Row>
       )}
       <Button
         look="danger"
         label="Take it off the sheet"
         onPress={() => onMove(removeItem(content, item.id), `${name} is off the sheet.`)}
       />
-    </View>
+    </Stack>
   );
 };

@@ -1,11 +1,11 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import type { SheetDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { sheetAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { ReasonList } from '../../ui/Why';
@@ -24,12 +24,12 @@ export const LeftOut = ({ sheet }: { sheet: SheetDto }) => {
     <>
       {sheet.leftOut.map(({ slot, variationId, reasons }) => (
         <Card key={slot} edge="saffron">
-          <View style={styles.row}>
+          <Wrap gap="m" align="center">
             <VerdictMark verdict="leave-out" />
             <Txt kind="bold" style={styles.grow}>
               {getVariation(builtInCatalogue, variationId).name}
             </Txt>
-          </View>
+          </Wrap>
           <ReasonList reasons={reasons} />
           <Button label="Bring it back" disabled={!writer.isReady} onPress={() => void bringBack(slot)} />
         </Card>
@@ -47,6 +47,5 @@ export const LeftOut = ({ sheet }: { sheet: SheetDto }) => {
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.m, flexWrap: 'wrap' },
   grow: { flexGrow: 1, flexShrink: 1 },
 });

@@ -1,10 +1,9 @@
-import { View } from 'react-native';
 import type { Variation } from '@drubo/core/catalogue';
 import { METHOD_LABELS, METHOD_WORDS } from '@drubo/core/explain';
 import { METHODS } from '@drubo/core/vocabulary';
 import type { MethodId } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
+import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 
 /** How an exercise progresses from now on, with what the choice means. */
@@ -24,11 +23,11 @@ export const MethodChoice = ({
     label: METHOD_LABELS[method],
   }));
   return (
-    <View style={{ gap: SPACE.xs }}>
+    <Stack gap="xs">
       <Choices label="How it moves on" options={options} value={value} onChange={onChange} />
       <Txt kind="small" tone="quiet">
         {METHOD_WORDS[value]}
       </Txt>
-    </View>
+    </Stack>
   );
 };

@@ -1,14 +1,13 @@
 import { useEffect, useMemo, useState } from 'react';
-import { View } from 'react-native';
 import type { ComposingDto } from '@drubo/contracts';
 import type { Composition } from '@drubo/core/composing';
 import { INTENT_LABELS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from '@drubo/core/explain';
 import { INTENTS, SESSION_SHAPES, SPLIT_DAYS } from '@drubo/core/vocabulary';
 import { sheetOfComposition } from '@drubo/core/sheet-editing';
 import type { DraftSheet } from '@drubo/core/sheet-editing';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
+import { Row, Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Stepper } from '../../ui/Stepper';
 import { Heading, Txt } from '../../ui/Txt';
@@ -84,14 +83,14 @@ export const ShapeDialog = ({
         </>
       }
     >
-      <View style={{ flexDirection: 'row' }}>
+      <Row align="stretch">
         <Stepper
           label="Minutes"
           value={`${minutes} min`}
           onDown={minutes - MINUTES.step >= MINUTES.least ? () => step(-1) : null}
           onUp={minutes + MINUTES.step <= MINUTES.most ? () => step(1) : null}
         />
-      </View>
+      </Row>
       {from.places.length > 1 && (
         <Choices
           label="Place"
@@ -123,7 +122,7 @@ export const ShapeDialog = ({
         value={ask.intent}
         onChange={(intent) => setAsk({ ...ask, intent })}
       />
-      <View style={{ gap: SPACE.s }} aria-live="polite">
+      <Stack gap="s" aria-live="polite">
         <Heading level={3}>What would change</Heading>
         {problem && <Txt tone="clay">{problem}</Txt>}
         {!made && !problem && <Txt tone="quiet">Composing.</Txt>}
@@ -138,7 +137,7 @@ export const ShapeDialog = ({
         {made && (made.gaveUp.length > 0 || made.left.length > 0) && (
           <ReasonList reasons={[...made.left.flatMap(({ reasons }) => reasons), ...made.gaveUp]} />
         )}
-      </View>
+      </Stack>
     </Modal>
   );
 };

@@ -8,6 +8,7 @@ import { withArrangement } from '@drubo/core/sheet-editing';
 import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
+import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { ArrangeRow } from './ArrangeRow';
 import { SheetLine } from './SheetLine';
@@ -55,12 +56,12 @@ export const SheetBody = ({
     onChange(withArrangement(content, moveTo(content, id, onto[0])), `${name} moved.`);
   };
   return (
-    <View style={{ gap: SPACE.m }} {...(isArranging ? { onLayout: measure } : {})}>
+    <Stack gap="m" {...(isArranging ? { onLayout: measure } : {})}>
       {blocksOf(sheet).map(({ block, items }, at, all) => {
         const inTurn = block.kind === 'rounds' && items.length > 1;
         const isNewRole = all[at - 1]?.block.role !== block.role;
         return (
-          <View key={block.id} role="group" aria-label={ROLE_HEADINGS[block.role]} style={{ gap: SPACE.s }}>
+          <Stack key={block.id} role="group" aria-label={ROLE_HEADINGS[block.role]} gap="s">
             {isNewRole && <Heading>{ROLE_HEADINGS[block.role]}</Heading>}
             {inTurn && <Txt kind="label">{formatTurns(items.length, block.roundRestSeconds)}</Txt>}
             <View
@@ -104,10 +105,10 @@ export const SheetBody = ({
                 );
               })}
             </View>
-          </View>
+          </Stack>
         );
       })}
-    </View>
+    </Stack>
   );
 };
 

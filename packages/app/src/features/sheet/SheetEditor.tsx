@@ -1,6 +1,5 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import type { SheetDto, TemplateDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { addItem, moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
@@ -12,10 +11,10 @@ import { useWriter } from '../../data/offline/QueueProvider';
 import { sheetAggregate } from '../../data/offline/lines';
 import { problemOf } from '../../data/refusal';
 import { useComposing } from '../../data/use-composing';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Confirm } from '../../ui/Confirm';
+import { Wrap } from '../../ui/layout';
 import { Empty } from '../../ui/states';
 import { Modal } from '../../ui/Modal';
 import { ReasonList } from '../../ui/Why';
@@ -129,12 +128,12 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
         </Card>
       )}
       {canEdit && (
-        <View style={styles.tools}>
+        <Wrap gap="s">
           <Button grow label="Shape" says="Shape, minutes, place" disabled={!from} onPress={() => setOpen({ what: 'shape' })} />
           <Button grow label="Add" says="Add an exercise" disabled={!input} onPress={() => setOpen({ what: 'add' })} />
           <Button grow label={isArranging ? 'Done' : 'Arrange'} onPress={() => setArranging(!isArranging)} />
           <SheetMenu isCopy={sheet.state === 'later'} onChoose={choose} />
-        </View>
+        </Wrap>
       )}
       {sheet.items.length === 0 && (
         <Empty
@@ -245,5 +244,3 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
     </>
   );
 };
-
-const styles = StyleSheet.create({ tools: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });

@@ -18,6 +18,7 @@ import { Plates } from '../../charts/Plates';
 import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Row, Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { rampWords } from '../../parts/sheet/ramp-line';
@@ -64,7 +65,7 @@ export const SheetLine = ({
   ];
   return (
     <Card edge={isChosen ? 'moss' : undefined}>
-      <View style={styles.row}>
+      <Row align="start">
         <Pressable
           role="button"
           aria-label={`${variation.name}: ${formatDose(dose, variation.stance, block?.role)}. Change`}
@@ -82,12 +83,12 @@ export const SheetLine = ({
             held={heldIn(dose.load)}
           />
           <View style={styles.text}>
-            <View style={styles.name}>
+            <Row gap="s">
               <FamilyGlyph family={variation.family} />
               <Heading level={3} style={styles.shrink}>
                 {variation.name}
               </Heading>
-            </View>
+            </Row>
             <Txt kind={dose.load.implements.length > 0 ? 'number' : 'label'}>{formatLoad(dose.load)}</Txt>
             <Txt>
               {formatSets(dose, variation.stance)}
@@ -101,10 +102,10 @@ export const SheetLine = ({
             )}
             {settings && !isShort ? <Txt kind="small">{settings}</Txt> : null}
             {setup && !isShort && (
-              <View style={styles.name}>
+              <Row gap="s">
                 <Plates setup={setup} />
                 <Txt kind="small">{formatSide(setup.side)}</Txt>
-              </View>
+              </Row>
             )}
             {ramp && !isSmall && <Txt kind="small">{ramp}</Txt>}
             {item.feelers > 0 && !isShort && (
@@ -119,32 +120,30 @@ export const SheetLine = ({
         ) : (
           <WhyLoad variation={variation} item={item} reasons={item.why.load} />
         )}
-      </View>
+      </Row>
       {item.edited && !isShort && (
         <Txt kind="small" tone="saffron">
           Changed by you. Proposed: {formatDose(item.proposed, variation.stance, block?.role)}
         </Txt>
       )}
       {!isSmall && (
-        <View style={styles.foot}>
+        <Wrap align="center" style={styles.foot}>
           <Txt kind="small" tone="quiet" style={styles.last}>
             {item.lastTime ? `Last time, ${lastTimeLine(item.lastTime, variation.stance)}` : 'Not done here before.'}
           </Txt>
           {item.chosenWhy.length > 0 && (
             <WhyDot about={`${variation.name}, chosen`} label={`Why ${inSentence(variation.name)}?`} reasons={item.chosenWhy} />
           )}
-        </View>
+        </Wrap>
       )}
     </Card>
   );
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'flex-start' },
   main: { flexDirection: 'row', gap: SPACE.s, flexGrow: 1, flexShrink: 1, flexBasis: 0 },
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2 },
-  name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   shrink: { flexShrink: 1 },
-  foot: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', columnGap: SPACE.m },
+  foot: { columnGap: SPACE.m },
   last: { flexGrow: 1, flexShrink: 1, flexBasis: 200 },
 });

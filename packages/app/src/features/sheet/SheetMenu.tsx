@@ -1,8 +1,7 @@
 import { useState } from 'react';
-import { View } from 'react-native';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
+import { Row, Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { keepLetterKeys, readLetterKeys } from '../../data/letter-keys';
@@ -27,13 +26,13 @@ export const SheetMenu = ({ isCopy, onChoose }: { isCopy: boolean; onChoose(choi
           onClose={() => setOpen(false)}
           actions={<Button label="Close" onPress={() => setOpen(false)} />}
         >
-          <View style={{ gap: SPACE.s }}>
+          <Stack gap="s">
             <Button label="Templates" onPress={choose('templates')} />
             <Button label="Copy to another day or person" onPress={choose('copy')} />
             <Button label="As text, print" onPress={choose('text')} />
             <Button label="Start from blank" onPress={choose('blank')} />
             {isCopy && <Button look="danger" label="Take this copy away" onPress={choose('remove-copy')} />}
-          </View>
+          </Stack>
           <Choices
             label="Single-letter keys"
             options={[
@@ -46,17 +45,17 @@ export const SheetMenu = ({ isCopy, onChoose }: { isCopy: boolean; onChoose(choi
               setLetters(next === 'on');
             }}
           />
-          <View role="list" aria-label="Keys" style={{ gap: SPACE.xs }}>
+          <Stack role="list" aria-label="Keys" gap="xs">
             <Txt kind="bold">Keys</Txt>
             {SHEET_KEYS.map(([key, does]) => (
-              <View role="listitem" key={key} style={{ flexDirection: 'row', gap: SPACE.m }}>
+              <Row role="listitem" key={key} gap="m" align="stretch">
                 <Txt kind="label" style={{ width: 110 }}>
                   {key}
                 </Txt>
                 <Txt style={{ flexShrink: 1 }}>{does}</Txt>
-              </View>
+              </Row>
             ))}
-          </View>
+          </Stack>
         </Modal>
       )}
     </>

@@ -7,11 +7,11 @@ import type { Sums } from '@drubo/core/sheet-editing';
 import { useState } from 'react';
 import { BalanceBeam } from '../../charts/BalanceBeam';
 import { EmphasisMap } from '../../charts/EmphasisMap';
-import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 
 import { Card } from '../../ui/Card';
 import { IconButton } from '../../ui/IconButton';
+import { Row, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { useWide } from '../../frame/use-wide';
@@ -43,15 +43,15 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
   const shares = Object.fromEntries(muscles.map((id) => [id, Math.min(1, (setsByMuscle[id] ?? 0) / FULL_SETS)]));
   return (
     <Card>
-      <View style={styles.row}>
+      <Wrap gap="xs" align="center">
         <Txt kind="number">{minutes}</Txt>
         <Txt style={styles.grow}>of {budget} min</Txt>
         <Txt kind="small" tone={isOver ? 'clay' : 'quiet'}>
           {isOver ? `${minutes - budget} min over` : `${budget - minutes} min spare`}
         </Txt>
         <WhyDot about="minutes" reasons={[sums.minutesWhy]} />
-      </View>
-      <View aria-hidden style={[styles.track, { backgroundColor: palette.hairline }]}>
+      </Wrap>
+      <Row aria-hidden align="stretch" style={[styles.track, { backgroundColor: palette.hairline }]}>
         {byRole.map(({ role, minutes: own }) => (
           <View
             key={role}
@@ -65,11 +65,11 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
             }}
           />
         ))}
-      </View>
+      </Row>
       <Txt kind="small" tone="quiet">
         {byRole.map(({ role, minutes: own }) => `${own} min ${inSentence(ROLE_HEADINGS[role])}`).join(' · ')}
       </Txt>
-      <View style={styles.row}>
+      <Wrap gap="xs" align="center">
         <View>
           <BalanceBeam
             kneeShare={sum === 0 ? 0.5 : balance.kneeSets / sum}
@@ -91,7 +91,7 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
           says={isOpen ? 'Hide sets per muscle' : 'Show sets per muscle'}
           onPress={() => setOpen(!isOpen)}
         />
-      </View>
+      </Wrap>
       <Txt kind="small">
         To fetch:{' '}
         {[...fetch.pieces.map((use) => pieceText(use)), ...fetch.things.map((thing) => inSentence(KIT_LABELS[thing]))].join(
@@ -116,7 +116,6 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs, flexWrap: 'wrap' },
   grow: { flexGrow: 1, flexShrink: 1 },
-  track: { height: 8, borderRadius: 4, flexDirection: 'row', overflow: 'hidden' },
+  track: { height: 8, borderRadius: 4, overflow: 'hidden' },
 });

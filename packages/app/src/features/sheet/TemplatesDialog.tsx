@@ -7,10 +7,10 @@ import { newId } from '../../data/ids';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { problemOf } from '../../data/refusal';
 import { useEndpoint } from '../../data/use-endpoint';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
 import { Field } from '../../ui/Field';
+import { Stack, Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
@@ -83,20 +83,20 @@ export const TemplatesDialog = ({
   };
   return (
     <Modal title="Templates" onClose={onClose} problem={problem} actions={<Button label="Close" onPress={onClose} />}>
-      <View style={{ gap: SPACE.s }}>
+      <Stack gap="s">
         <Heading level={3}>Keep this sheet as a template</Heading>
         <Field label="Name of the template" value={name} onChangeText={setName} />
         <Button label="Keep it" disabled={!writer.isReady} onPress={() => void keep()} />
-      </View>
+      </Stack>
       <Heading level={3}>Yours</Heading>
       <Shown what="your templates" query={query}>
         {(templates) =>
           templates.length === 0 ? (
             <Txt tone="quiet">None yet. Loads are found anew for whoever gets one.</Txt>
           ) : (
-            <View role="list" aria-label="Templates" style={{ gap: SPACE.s }}>
+            <Stack role="list" aria-label="Templates" gap="s">
               {templates.map((template) => (
-                <View role="listitem" key={template.id} style={styles.row}>
+                <Wrap role="listitem" key={template.id} gap="s" align="center">
                   <View style={styles.grow}>
                     <Txt kind="bold">{template.name}</Txt>
                     <Txt kind="small" tone="quiet">
@@ -110,9 +110,9 @@ export const TemplatesDialog = ({
                     says={`Throw away ${template.name}`}
                     onPress={() => setLeaving(template)}
                   />
-                </View>
+                </Wrap>
               ))}
-            </View>
+            </Stack>
           )
         }
       </Shown>
@@ -130,6 +130,5 @@ export const TemplatesDialog = ({
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, flexWrap: 'wrap' },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 140 },
 });

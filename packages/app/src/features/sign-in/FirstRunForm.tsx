@@ -1,12 +1,11 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm } from 'react-hook-form';
-import { View } from 'react-native';
 import { endpoints } from '@drubo/contracts';
 import { useEnter } from '../../data/use-auth';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { FormField } from '../../ui/FormField';
+import { Stack } from '../../ui/layout';
 import { TimeZoneField } from '../../ui/TimeZoneField';
 import { Heading, Txt } from '../../ui/Txt';
 
@@ -31,7 +30,7 @@ export const FirstRunForm = () => {
   });
   const submit = handleSubmit((values) => enter.mutate(values));
   return (
-    <View style={{ gap: SPACE.m }}>
+    <Stack gap="m">
       <Heading>Set up your studio</Heading>
       <FormField control={control} name="studioName" label="Studio name" />
       <Controller
@@ -62,6 +61,6 @@ export const FirstRunForm = () => {
         </Txt>
       ) : null}
       <Button look="main" label="Create the studio" busy={enter.isPending} onPress={() => void submit()} />
-    </View>
+    </Stack>
   );
 };

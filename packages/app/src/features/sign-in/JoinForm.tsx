@@ -1,11 +1,10 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
-import { View } from 'react-native';
 import { endpoints } from '@drubo/contracts';
 import { useEnter } from '../../data/use-auth';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { FormField } from '../../ui/FormField';
+import { Stack } from '../../ui/layout';
 import { Problem } from '../../ui/Problem';
 import { Heading } from '../../ui/Txt';
 
@@ -18,7 +17,7 @@ export const JoinForm = () => {
   });
   const submit = handleSubmit((values) => enter.mutate(values));
   return (
-    <View style={{ gap: SPACE.m }}>
+    <Stack gap="m">
       <Heading>Join a studio</Heading>
       <FormField control={control} name="code" label="Code" />
       <FormField control={control} name="trainerName" label="Your name" autoComplete="name" />
@@ -33,6 +32,6 @@ export const JoinForm = () => {
       />
       <Problem text={enter.error?.message} />
       <Button look="main" label="Join" busy={enter.isPending} onPress={() => void submit()} />
-    </View>
+    </Stack>
   );
 };

@@ -1,11 +1,10 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
-import { View } from 'react-native';
 import { endpoints } from '@drubo/contracts';
 import { useEnter } from '../../data/use-auth';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { FormField } from '../../ui/FormField';
+import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 
 /** Name and password. */
@@ -17,7 +16,7 @@ export const SignInForm = () => {
   });
   const submit = handleSubmit((values) => enter.mutate(values));
   return (
-    <View style={{ gap: SPACE.m }}>
+    <Stack gap="m">
       <FormField
         control={control}
         name="loginName"
@@ -39,6 +38,6 @@ export const SignInForm = () => {
         </Txt>
       ) : null}
       <Button look="main" label="Sign in" busy={enter.isPending} onPress={() => void submit()} />
-    </View>
+    </Stack>
   );
 };

@@ -8,6 +8,7 @@ import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { FirstRunForm } from './FirstRunForm';
 import { JoinForm } from './JoinForm';
@@ -20,7 +21,7 @@ export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: bool
   const openDemo = useEnter('openDemo');
   return (
     <ScrollView role="main" contentContainerStyle={styles.page}>
-      <View style={styles.column}>
+      <Stack gap="l" style={styles.column}>
         <View>
           <Svg viewBox="0 0 260 150" width={260} height={150} aria-hidden>
             <Path
@@ -57,14 +58,14 @@ export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: bool
         {!firstRun && !demo && (
           <Button look="quiet" label={isJoining ? 'I have a password' : 'I have a code'} onPress={() => setJoining(!isJoining)} />
         )}
-      </View>
+      </Stack>
     </ScrollView>
   );
 };
 
 const styles = StyleSheet.create({
   page: { alignItems: 'center', padding: SPACE.xl, paddingTop: SPACE.xxl * 2, flexGrow: 1 },
-  column: { width: '100%', maxWidth: 420, gap: SPACE.l },
+  column: { width: '100%', maxWidth: 420 },
   climber: { position: 'absolute', left: 134, top: -2 },
   name: { fontSize: 40, lineHeight: 46 },
 });

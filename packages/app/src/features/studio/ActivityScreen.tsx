@@ -2,9 +2,9 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { ActivityLineDto, WriteId } from '@drubo/contracts';
 import { useEndpoint } from '../../data/use-endpoint';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { formatDay } from '../../ui/days';
+import { Row, Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
 import { Screen } from '../../frame/Screen';
@@ -29,13 +29,9 @@ export const ActivityScreen = () => {
           lines.length === 0 ? (
             <Empty title="Nothing yet" text="Whatever a trainer saves here is listed, with the time and the person." />
           ) : (
-            <View role="list" style={{ gap: SPACE.s }}>
+            <Stack role="list" gap="s">
               {lines.map((line, at) => (
-                <View
-                  role="listitem"
-                  key={`${line.at}-${at}`}
-                  style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}
-                >
+                <Row role="listitem" key={`${line.at}-${at}`} gap="s">
                   <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
                     <Txt>
                       {whatOf(line)}
@@ -52,9 +48,9 @@ export const ActivityScreen = () => {
                       onPress={() => router.push(`/people/${line.personId}`)}
                     />
                   )}
-                </View>
+                </Row>
               ))}
-            </View>
+            </Stack>
           )
         }
       </Shown>

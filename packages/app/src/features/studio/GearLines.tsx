@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import { KIT_LABELS } from '@drubo/core/explain';
 import type { KitItem, MassUnit } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { IconButton } from '../../ui/IconButton';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { lengthUnit, readNumber } from '../../ui/measure';
 import type { GearLine } from './gear-lines';
 
@@ -22,9 +22,9 @@ export const GearLines = ({
   newId(): string;
   onChange(lines: GearLine[]): void;
 }) => (
-  <View style={styles.column}>
+  <Stack gap="s">
     {lines.map((line, at) => (
-      <View key={line.id} style={styles.row}>
+      <Row key={line.id} gap="s">
         <View style={styles.grow}>
           <Field
             label={`${KIT_LABELS[line.item]}, height`}
@@ -40,9 +40,9 @@ export const GearLines = ({
           says={`Take away: ${KIT_LABELS[line.item]}`}
           onPress={() => onChange(lines.filter((_, n) => n !== at))}
         />
-      </View>
+      </Row>
     ))}
-    <View style={styles.wrap}>
+    <Wrap gap="s">
       {WITH_HEIGHT.map((item) => (
         <Button
           key={item}
@@ -52,13 +52,10 @@ export const GearLines = ({
           onPress={() => onChange([...lines, { id: newId(), item, text: '', owned: 1 }])}
         />
       ))}
-    </View>
-  </View>
+    </Wrap>
+  </Stack>
 );
 
 const styles = StyleSheet.create({
-  column: { gap: SPACE.s },
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
-  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
 });

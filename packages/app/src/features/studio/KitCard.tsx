@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { KitDto } from '@drubo/contracts';
 import { formatNumber, KIT_LABELS } from '@drubo/core/explain';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { linesOf, PIECE_LABELS, PLACE_LABELS } from '../../parts/kit/kit-lines';
 import { LoadStrips } from './LoadStrips';
@@ -41,10 +41,10 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
         </Txt>
       )}
       {isOpen && <LoadStrips kit={kit} />}
-      <View style={{ flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' }}>
+      <Wrap gap="s">
         <Button label="Change" says={`Change the kit ${kit.name}`} onPress={() => router.push(`/studio/kit/${kit.id}`)} />
         <Button label={isOpen ? 'Hide the loads' : 'Loads it makes'} onPress={() => setOpen(!isOpen)} />
-      </View>
+      </Wrap>
     </Card>
   );
 };

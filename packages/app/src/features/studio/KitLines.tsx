@@ -1,11 +1,11 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { MASS_UNITS, PIECE_TYPES } from '@drubo/core/vocabulary';
 import { inSentence } from '@drubo/core/explain';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { Field } from '../../ui/Field';
 import { IconButton } from '../../ui/IconButton';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { Stepper } from '../../ui/Stepper';
 import { Heading } from '../../ui/Txt';
 import { PIECE_LABELS } from '../../parts/kit/kit-lines';
@@ -38,10 +38,10 @@ export const KitLines = ({
   const change = (at: number, part: Partial<KitLine>) =>
     onChange(lines.map((line, other) => (other === at ? { ...line, ...part } : line)));
   return (
-    <View style={styles.column}>
+    <Stack gap="l">
       {lines.map((line, at) => (
-        <View key={at} role="group" aria-label={`${PIECE_LABELS[line.type]}, line ${at + 1}`} style={styles.line}>
-          <View style={styles.head}>
+        <Stack key={at} role="group" aria-label={`${PIECE_LABELS[line.type]}, line ${at + 1}`} gap="xs">
+          <Row>
             <Heading level={3} kind="label" style={styles.grow}>
               {PIECE_LABELS[line.type]}
             </Heading>
@@ -50,7 +50,7 @@ export const KitLines = ({
               says={`Take away: ${PIECE_LABELS[line.type]} ${line.text}`}
               onPress={() => onChange(lines.filter((_, other) => other !== at))}
             />
-          </View>
+          </Row>
           <Field
             label="Sizes"
             unit={line.unit}
@@ -59,7 +59,7 @@ export const KitLines = ({
             help="As 2–30 by 2, or 4; 8; 12"
             error={problems[at] ?? undefined}
           />
-          <View style={styles.row}>
+          <Wrap gap="s" align="end">
             <Stepper
               label="Of each"
               value={String(line.owned)}
@@ -67,10 +67,10 @@ export const KitLines = ({
               onUp={line.owned < 50 ? () => change(at, { owned: line.owned + 1 }) : null}
             />
             <Choices label="Printed in" options={UNITS} value={line.unit} onChange={(value) => change(at, { unit: value })} />
-          </View>
-        </View>
+          </Wrap>
+        </Stack>
       ))}
-      <View style={styles.row}>
+      <Wrap gap="s" align="end">
         {TYPES.map((type) => (
           <Button
             key={type}
@@ -80,15 +80,11 @@ export const KitLines = ({
             onPress={() => onChange([...lines, { type, text: '', unit, owned: USUAL_OWNED[type] }])}
           />
         ))}
-      </View>
-    </View>
+      </Wrap>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  column: { gap: SPACE.l },
-  line: { gap: SPACE.xs },
-  head: { flexDirection: 'row', alignItems: 'center' },
   grow: { flexGrow: 1, flexShrink: 1 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, alignItems: 'flex-end' },
 });

@@ -6,6 +6,7 @@ import { LOAD_POSITIONS } from '@drubo/core/vocabulary';
 import type { LoadPosition, MassUnit } from '@drubo/core/vocabulary';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
+import { Stack, Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
 
@@ -36,22 +37,22 @@ export const LoadStrips = ({ kit }: { kit: Kit }) => {
         Loads it makes, in {unit}
       </Heading>
       {stripsOf(kit).map(({ positions, loads }) => (
-        <View key={positions.join()} style={styles.strip}>
+        <Stack key={positions.join()} gap="xs">
           <Txt kind="small">{positions.map((position) => POSITION_LABELS[position]).join(', ')}</Txt>
-          <View style={styles.loads}>
+          <Wrap gap="xs">
             {loads.slice(0, SHOWN).map((load) => (
               <View key={load.externalKg} style={[styles.load, { borderColor: palette.hairline }]}>
                 <Txt kind="small">{formatNumber(fromKg(load.externalKg, unit), 2)}</Txt>
               </View>
             ))}
-          </View>
+          </Wrap>
           {loads.length > SHOWN && (
             <Txt kind="small" tone="quiet">
               and {loads.length - SHOWN} more, to {formatMass(loads.at(-1)?.externalKg ?? 0, unit)}
             </Txt>
           )}
           <Jumps loads={loads} unit={unit} />
-        </View>
+        </Stack>
       ))}
     </>
   );
@@ -72,7 +73,5 @@ const Jumps = ({ loads, unit }: { loads: readonly Load[]; unit: MassUnit }) => {
 };
 
 const styles = StyleSheet.create({
-  strip: { gap: SPACE.xs },
-  loads: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.xs },
   load: { borderWidth: 1, borderRadius: RADIUS / 2, paddingHorizontal: SPACE.s, paddingVertical: 2 },
 });

@@ -1,11 +1,11 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { KIT_LABELS } from '@drubo/core/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Field } from '../../ui/Field';
 import { IconButton } from '../../ui/IconButton';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { Heading } from '../../ui/Txt';
 import { MACHINES } from './machine-lines';
 import type { MachineLine } from './machine-lines';
@@ -27,10 +27,10 @@ export const MachineLines = ({
   const change = (at: number, part: Partial<MachineLine>) =>
     onChange(lines.map((line, other) => (other === at ? { ...line, ...part } : line)));
   return (
-    <View style={styles.column}>
+    <Stack gap="l">
       {lines.map((line, at) => (
-        <View key={line.id} role="group" aria-label={`${KIT_LABELS[line.item]}, machine ${at + 1}`} style={styles.line}>
-          <View style={styles.head}>
+        <Stack key={line.id} role="group" aria-label={`${KIT_LABELS[line.item]}, machine ${at + 1}`} gap="xs">
+          <Row>
             <Heading level={3} kind="label" style={styles.grow}>
               {KIT_LABELS[line.item]}
             </Heading>
@@ -39,7 +39,7 @@ export const MachineLines = ({
               says={`Take away: ${line.name || KIT_LABELS[line.item]}`}
               onPress={() => onChange(lines.filter((_, other) => other !== at))}
             />
-          </View>
+          </Row>
           <Field label="Which one" value={line.name} onChangeText={(name) => change(at, { name })} />
           <Field
             label="Its steps"
@@ -57,16 +57,16 @@ export const MachineLines = ({
             onChangeText={(start) => change(at, { start })}
             help="An empty sled or carriage; empty for none."
           />
-          <View style={styles.wrap}>
+          <Wrap gap="s">
             <Chip
               label="Takes weight off the person"
               chosen={line.assists}
               onPress={() => change(at, { assists: !line.assists })}
             />
-          </View>
-        </View>
+          </Wrap>
+        </Stack>
       ))}
-      <View style={styles.wrap}>
+      <Wrap gap="s">
         {MACHINES.map((item) => (
           <Button
             key={item}
@@ -76,15 +76,11 @@ export const MachineLines = ({
             onPress={() => onChange([...lines, { id: newId(), item, name: '', text: '', start: '', unit, assists: false }])}
           />
         ))}
-      </View>
-    </View>
+      </Wrap>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  column: { gap: SPACE.l },
-  line: { gap: SPACE.xs },
-  head: { flexDirection: 'row', alignItems: 'center' },
   grow: { flexGrow: 1, flexShrink: 1 },
-  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
 });

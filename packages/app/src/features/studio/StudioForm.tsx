@@ -1,14 +1,13 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm } from 'react-hook-form';
-import { View } from 'react-native';
 import { studioFormSchema } from '@drubo/contracts';
 import type { StudioDto } from '@drubo/contracts';
 import { RefusedError } from '../../data/api';
 import { useWriter } from '../../data/offline/QueueProvider';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { FormField } from '../../ui/FormField';
+import { Stack } from '../../ui/layout';
 import { TimeZoneField } from '../../ui/TimeZoneField';
 import { Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
@@ -42,7 +41,7 @@ export const StudioForm = ({ studio }: { studio: StudioDto }) => {
     }
   });
   return (
-    <View style={{ gap: SPACE.m }}>
+    <Stack gap="m">
       <FormField control={control} name="name" label="Studio name" />
       <Controller
         control={control}
@@ -62,6 +61,6 @@ export const StudioForm = ({ studio }: { studio: StudioDto }) => {
         </Txt>
       )}
       <Button label="Save" busy={formState.isSubmitting} disabled={!writer.isReady} onPress={() => void submit()} />
-    </View>
+    </Stack>
   );
 };

@@ -1,13 +1,12 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
 import { offlineShellProblem } from '../../data/offline/service-worker';
 import { useSignOut } from '../../data/use-auth';
 import { useEndpoint } from '../../data/use-endpoint';
 import { useScheme } from '../../theme/scheme';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
+import { Stack } from '../../ui/layout';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { useCommands } from '../../data/offline/QueueProvider';
@@ -81,7 +80,7 @@ const SignOut = () => {
   const { trainer } = useStudio();
   const waiting = useCommands().filter(({ state }) => state === 'waiting').length;
   return (
-    <View style={{ gap: SPACE.s }}>
+    <Stack gap="s">
       {waiting > 0 && <Txt tone="saffron">{waiting} not sent yet. They stay on this device until you sign in here again.</Txt>}
       {signOut.error ? (
         <Txt tone="clay" role="alert">
@@ -89,6 +88,6 @@ const SignOut = () => {
         </Txt>
       ) : null}
       <Button label={`Sign out ${trainer.name}`} busy={signOut.isPending} onPress={() => signOut.mutate()} />
-    </View>
+    </Stack>
   );
 };

@@ -1,6 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import type { SessionDetailDto } from '@drubo/contracts';
 import { newId } from '../../data/ids';
 import { keyOf } from '../../data/keys';
@@ -9,10 +8,10 @@ import { useWriter } from '../../data/offline/QueueProvider';
 import { storageTrouble } from '../../data/offline/storage-trouble';
 import { pathId, requestOf } from '../../data/offline/types';
 import type { StoredCommand, StoredOf, WriteRequest } from '../../data/offline/types';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Confirm } from '../../ui/Confirm';
+import { Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { asNote, inWords } from '../../parts/writes/in-words';
 
@@ -67,13 +66,13 @@ export const Refused = ({ command, when }: { command: StoredCommand; when: strin
           {problem}
         </Txt>
       )}
-      <View style={styles.row}>
+      <Wrap gap="s">
         <Button label="Send again" onPress={() => void sendAgain()} />
         {command.endpointId === 'logSet' && detail && (
           <Button label={`Keep as a note on ${detail.sheet.personName}`} onPress={() => void keepNote(command.body, detail)} />
         )}
         <Button label="Take off the list" onPress={() => setAsking(true)} />
-      </View>
+      </Wrap>
       {isAsking && (
         <Confirm
           title="Take it off the list?"
@@ -86,5 +85,3 @@ export const Refused = ({ command, when }: { command: StoredCommand; when: strin
     </Card>
   );
 };
-
-const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });

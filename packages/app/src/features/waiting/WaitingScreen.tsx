@@ -1,8 +1,7 @@
-import { View } from 'react-native';
 import { useCommands, useWriter } from '../../data/offline/QueueProvider';
 import { saveFile } from '../../data/save-file';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
+import { Stack, Wrap } from '../../ui/layout';
 import { Empty } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { Screen } from '../../frame/Screen';
@@ -24,7 +23,7 @@ export const WaitingScreen = () => {
         <Empty title="Everything is sent" text="What you log is kept on this device first and sent by itself." />
       )}
       {needsYou.length > 0 && (
-        <View style={{ gap: SPACE.s }}>
+        <Stack gap="s">
           <Heading>Needs you</Heading>
           <Txt tone="quiet">
             The server refused these. Send one again once what stood against it is gone, keep it as a note, or take it off the
@@ -34,10 +33,10 @@ export const WaitingScreen = () => {
             <Refused key={command.id} command={command} when={at(command.queuedAt)} />
           ))}
           <Button label="Save a copy of these" onPress={() => saveFile('drubo-needs-you.json', needsYou)} />
-        </View>
+        </Stack>
       )}
       {waiting.length > 0 && (
-        <View style={{ gap: SPACE.s }}>
+        <Stack gap="s">
           <Heading>Waiting</Heading>
           <Txt tone="quiet">Safe on this device. They are sent in order as soon as the server answers.</Txt>
           {waiting.map((command) => (
@@ -45,11 +44,11 @@ export const WaitingScreen = () => {
               {inWords(command)} · {at(command.queuedAt)}
             </Txt>
           ))}
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+          <Wrap gap="s">
             <Button label="Try now" onPress={() => void writer.flush()} />
             <Button label="Save a copy as a file" onPress={() => saveFile('drubo-not-sent.json', waiting)} />
-          </View>
-        </View>
+          </Wrap>
+        </Stack>
       )}
     </Screen>
   );

@@ -1,15 +1,14 @@
 import { useState } from 'react';
-import { View } from 'react-native';
 import type { IntakeDto, SheetDto } from '@drubo/contracts';
 import { HEALTH_TOPIC_LABELS } from '@drubo/core/explain';
 import { HEALTH_TOPICS } from '@drubo/core/vocabulary';
 import type { HealthTopic, ReadinessId } from '@drubo/core/vocabulary';
 import { usePerson } from '../../data/use-person';
 import { usePersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
 import { todayIn } from '../../ui/days';
+import { Stack } from '../../ui/layout';
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
@@ -87,7 +86,7 @@ export const FourAnswers = ({ personId, topics, isHeld }: FourAnswersProps) => {
           ? `${isHeld ? 'Nothing is loaded' : 'Loads rise more slowly'} until these are answered. The answers are kept with the person’s agreement: ask for it first.`
           : 'Every one is answered. A tap changes an answer; more is asked under Health and limits.'}
       </Txt>
-      <View style={{ gap: SPACE.s }}>
+      <Stack gap="s">
         {shown.map((topic) => (
           <Choices
             key={topic}
@@ -102,7 +101,7 @@ export const FourAnswers = ({ personId, topics, isHeld }: FourAnswersProps) => {
             }
           />
         ))}
-      </View>
+      </Stack>
       <Problem text={writer.problem} />
     </Card>
   );

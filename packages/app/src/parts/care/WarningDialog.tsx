@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet } from 'react-native';
 import type { CareDto } from '@drubo/contracts';
 import { answerTo, WARNING_LEVELS, WARNING_SIGNS } from '@drubo/core/limits';
 import type { WarningLevel, WarningSign } from '@drubo/core/limits';
@@ -8,6 +8,7 @@ import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Field } from '../../ui/Field';
+import { Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 
@@ -79,7 +80,7 @@ export const WarningDialog = ({
         const signs = found.filter((one) => one.level === level);
         if (signs.length === 0) return null;
         return (
-          <View key={level} style={styles.level}>
+          <Stack key={level} gap="s">
             <Heading level={3}>{LEVELS[level]}</Heading>
             {signs.map((one) => (
               <Pressable
@@ -95,7 +96,7 @@ export const WarningDialog = ({
                 <Txt>{one.sign}</Txt>
               </Pressable>
             ))}
-          </View>
+          </Stack>
         );
       })}
       {found.length === 0 && <Txt tone="quiet">No such sign here. When in doubt, stop and have it looked at.</Txt>}
@@ -104,6 +105,5 @@ export const WarningDialog = ({
 };
 
 const styles = StyleSheet.create({
-  level: { gap: SPACE.s },
   sign: { minHeight: TARGET.live, borderWidth: 1, borderRadius: RADIUS, padding: SPACE.m, justifyContent: 'center' },
 });

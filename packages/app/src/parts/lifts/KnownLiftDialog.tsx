@@ -6,12 +6,12 @@ import { LIFT_HOLD_WORDS, LIFT_SOURCE_LABELS } from '@drubo/core/explain';
 import { bySearch } from '@drubo/core/knowledge';
 import { liftOn } from '@drubo/core/strength';
 import { LIFT_SOURCES } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Choices } from '../../ui/Choices';
 import { DateTimeField } from '../../ui/DateTimeField';
 import { Field } from '../../ui/Field';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
@@ -67,7 +67,7 @@ export const KnownLiftDialog = ({
       {variationId === null && (
         <Movement chosen={form.variationId} suggested={suggested} onChoose={(id) => change({ variationId: id })} />
       )}
-      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+      <Row gap="s" align="stretch">
         <View style={{ flexGrow: 1, flexBasis: 0 }}>
           <Field
             label="Load, all held"
@@ -87,7 +87,7 @@ export const KnownLiftDialog = ({
             error={errors.reps}
           />
         </View>
-      </View>
+      </Row>
       <Choices
         label="How it is known"
         options={LIFT_SOURCES.map((value) => ({ value, label: LIFT_SOURCE_LABELS[value] }))}
@@ -100,9 +100,9 @@ export const KnownLiftDialog = ({
         value={agoOf(form.on, today)}
         onChange={(days) => change({ on: addDays(today, -Number(days)) })}
       />
-      <View style={{ flexDirection: 'row' }}>
+      <Row align="stretch">
         <DateTimeField label="Or on" type="date" value={form.on} onChange={(on) => change({ on })} error={errors.on} />
-      </View>
+      </Row>
       <Choices
         label="Was it clean?"
         options={[
@@ -162,25 +162,25 @@ const Movement = ({
   const ids = search.trim() === '' ? suggested : found;
   if (chosen !== null) {
     return (
-      <View style={{ flexDirection: 'row' }}>
+      <Row align="stretch">
         <Chip
           label={`${nameOf(chosen)} ×`}
           says={`Another movement than ${nameOf(chosen)}`}
           chosen
           onPress={() => onChoose(null)}
         />
-      </View>
+      </Row>
     );
   }
   return (
-    <View style={{ gap: SPACE.s }}>
+    <Stack gap="s">
       <Field label="Which movement" value={search} onChangeText={setSearch} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+      <Wrap gap="s">
         {ids.map((id) => (
           <Chip key={id} label={nameOf(id)} chosen={false} onPress={() => onChoose(id)} />
         ))}
         {search.trim() !== '' && ids.length === 0 && <Txt tone="quiet">No movement by that name.</Txt>}
-      </View>
-    </View>
+      </Wrap>
+    </Stack>
   );
 };

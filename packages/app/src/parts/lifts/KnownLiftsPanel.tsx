@@ -7,10 +7,10 @@ import { LADDERS } from '@drubo/core/knowledge';
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
 import type { MainFamily } from '@drubo/core/vocabulary';
 import { usePersonWriter } from '../../data/use-person-writer';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { IconButton } from '../../ui/IconButton';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
@@ -56,13 +56,9 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
             : 'None. What they did elsewhere can be put in here any time.'}
         </Txt>
       )}
-      <View role="list" aria-label="Known lifts" style={{ gap: SPACE.s }}>
+      <Stack role="list" aria-label="Known lifts" gap="s">
         {lifts.map((listed) => (
-          <View
-            role="listitem"
-            key={listed.id}
-            style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s, opacity: listed.isOlder ? 0.85 : 1 }}
-          >
+          <Row role="listitem" key={listed.id} gap="s" style={{ opacity: listed.isOlder ? 0.85 : 1 }}>
             <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
               <Txt kind="bold">{nameOf(listed.lift.variationId)}</Txt>
               <Txt kind="small">{liftLine(listed.lift, unit)}</Txt>
@@ -75,11 +71,11 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
               says={`Take away ${nameOf(listed.lift.variationId)}, ${liftLine(listed.lift, unit)}`}
               onPress={() => void remove(listed.id, listed.lift.variationId)}
             />
-          </View>
+          </Row>
         ))}
-      </View>
+      </Stack>
       <Problem text={writer.problem} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+      <Wrap gap="s">
         {isAsked ? (
           MAIN_FAMILIES.map((family) => (
             <Button
@@ -92,7 +88,7 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
         ) : (
           <Button label="Add a lift they know" onPress={() => setAdding('any')} />
         )}
-      </View>
+      </Wrap>
       {adding !== null && (
         <KnowsLift
           personId={person.id}

@@ -1,12 +1,12 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { valueAt } from '@drubo/core/knowledge';
 import type { Variation } from '@drubo/core/catalogue';
 import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
 import type { LeverId, LeverValues, LoadPosition } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { Choices } from '../../ui/Choices';
+import { Row, Stack, Wrap } from '../../ui/layout';
 import { NotchRail } from '../../ui/NotchRail';
 import { Button } from '../../ui/Button';
 import { Heading, Txt } from '../../ui/Txt';
@@ -34,12 +34,12 @@ export const LeverPanel = ({
   const isMoved = variation.levers.some((one) => valueAt(one, values) !== valueAt(one, {}));
   const words = LEVER_WORDS[scale.lever];
   return (
-    <View style={styles.panel}>
-      <View style={styles.head}>
+    <Stack gap="s">
+      <Row style={styles.head}>
         <Heading>{title}</Heading>
         {isMoved && <Button look="quiet" label="As usual" says="All settings back to usual" onPress={() => onChange({})} />}
-      </View>
-      <View style={styles.row}>
+      </Row>
+      <Wrap gap="s">
         {variation.levers.map((one) => {
           const now = formatLeverValue(one.lever, valueAt(one, values), one.unit);
           const { label } = LEVER_WORDS[one.lever];
@@ -53,7 +53,7 @@ export const LeverPanel = ({
             />
           );
         })}
-      </View>
+      </Wrap>
       {scale.lever === 'load-position' ? (
         <Choices
           label={words.label}
@@ -82,12 +82,10 @@ export const LeverPanel = ({
             {`Not ${formatLeverValue('load-position', place, null)}: ${why}`}
           </Txt>
         ))}
-    </View>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  panel: { gap: SPACE.s },
-  head: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', minHeight: 48 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+  head: { justifyContent: 'space-between', minHeight: 48 },
 });

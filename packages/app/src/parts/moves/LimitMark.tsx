@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import type { LimitState } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Icon } from '../../ui/icons/Icon';
+import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 
 const LOOKS = {
@@ -16,19 +16,18 @@ export const LimitMark = ({ state, text }: { state: Exclude<LimitState, 'open'>;
   const palette = usePalette();
   const { icon, tone, word } = LOOKS[state];
   return (
-    <View style={styles.row}>
+    <Row gap="xs" align="start">
       <View style={styles.icon}>
         <Icon name={icon} size={16} color={palette[tone]} />
       </View>
       <Txt kind="small" tone={tone} style={styles.shrink}>
         {text ?? word}
       </Txt>
-    </View>
+    </Row>
   );
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: SPACE.xs, alignItems: 'flex-start' },
   icon: { flexShrink: 0, paddingTop: 2 },
   shrink: { flexShrink: 1 },
 });

@@ -9,6 +9,7 @@ import { Figure } from '../../figures/Figure';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { LimitMark } from './LimitMark';
 
@@ -47,12 +48,12 @@ export const MoveRow = ({
         >
           <Figure variation={variation} depth={tellingDepth(variation)} width={72} height={64} />
           <View style={styles.words}>
-            <View style={styles.name}>
+            <Row gap="xs">
               <FamilyGlyph family={variation.family} size={16} />
               <Txt kind="label" style={styles.shrink}>
                 {variation.name}
               </Txt>
-            </View>
+            </Row>
             <Txt kind="small" tone="quiet">
               {trainsLine(variation)} · {STANCE_LABELS[variation.stance]}
             </Txt>
@@ -81,6 +82,5 @@ const styles = StyleSheet.create({
     minHeight: 76,
   },
   words: { flexGrow: 1, flexShrink: 1, flexBasis: 0, gap: 2 },
-  name: { flexDirection: 'row', alignItems: 'center', gap: SPACE.xs },
   shrink: { flexShrink: 1 },
 });

@@ -1,12 +1,11 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import type { SheetDto } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
 import { useStart } from '../../data/use-start';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { DateTimeField } from '../../ui/DateTimeField';
 import { todayIn } from '../../ui/days';
+import { Stack, Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
@@ -34,19 +33,19 @@ export const StartDialog = ({ sheet, attempt, onClose }: { sheet: SheetDto; atte
   const paper = { entry: 'paper' as const, startedAt: isTime ? startedAt.toISOString() : '' };
   return (
     <Modal title={sheet.personName} onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
-      <View style={styles.group}>
+      <Stack gap="s">
         <Heading level={3}>Now</Heading>
         <Txt kind="small" tone="quiet">
           Begins empty; add what you do. The waiting sheet stays for another day.
         </Txt>
         <Button look="main" label="Start without a sheet" disabled={!isReady} onPress={() => void startUnplanned(sheet)} />
-      </View>
-      <View style={styles.group}>
+      </Stack>
+      <Stack gap="s">
         <Heading level={3}>From paper</Heading>
-        <View style={styles.row}>
+        <Wrap gap="m">
           <DateTimeField label="Date" type="date" value={date} onChange={setDate} error={dateError} />
           <DateTimeField label="Began at" type="time" value={time} onChange={setTime} />
-        </View>
+        </Wrap>
         <Button
           label="The sheet, as written down"
           disabled={!isReady || dateError !== undefined || sheet.items.length === 0}
@@ -57,9 +56,7 @@ export const StartDialog = ({ sheet, attempt, onClose }: { sheet: SheetDto; atte
           disabled={!isReady || dateError !== undefined}
           onPress={() => void startUnplanned(sheet, paper)}
         />
-      </View>
+      </Stack>
     </Modal>
   );
 };
-
-const styles = StyleSheet.create({ group: { gap: SPACE.s }, row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m } });

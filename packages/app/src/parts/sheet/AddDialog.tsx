@@ -8,10 +8,10 @@ import { FAMILIES, ROLES } from '@drubo/core/vocabulary';
 import type { Family, Role } from '@drubo/core/vocabulary';
 import { chosenByHand } from '@drubo/core/sheet-editing';
 import type { DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
+import { Row, Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
@@ -70,12 +70,12 @@ export const AddDialog = ({
         onChange={(next) => setRole(next === 'auto' ? null : next)}
       />
       {rows.length === 0 && <Txt tone="quiet">None by that name, or it stands on the sheet already.</Txt>}
-      <View role="list" aria-label="Exercises" style={{ gap: SPACE.s }}>
+      <Stack role="list" aria-label="Exercises" gap="s">
         {rows.slice(0, SHOWN).map(({ variation, access }) => {
           const isLocked = access.state === 'locked';
           const place = role ?? ROLE_OF[variation.family] ?? 'main';
           return (
-            <View role="listitem" key={variation.id} style={styles.row}>
+            <Row role="listitem" key={variation.id} gap="s" style={styles.row}>
               <FamilyGlyph family={variation.family} />
               <View style={styles.grow}>
                 <Txt>{variation.name}</Txt>
@@ -93,10 +93,10 @@ export const AddDialog = ({
                 disabled={isLocked}
                 onPress={() => onAdd(chosenByHand(input, content, variation.id, place), place, `${variation.name} added.`)}
               />
-            </View>
+            </Row>
           );
         })}
-      </View>
+      </Stack>
       {rows.length > SHOWN && (
         <Txt kind="small" tone="quiet">
           {rows.length - SHOWN} more: search by name.
@@ -107,6 +107,6 @@ export const AddDialog = ({
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 48 },
+  row: { minHeight: 48 },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

@@ -4,7 +4,7 @@ import { formatChange } from '@drubo/core/explain';
 import type { Movements, PlaceName } from '@drubo/core/explain';
 import { sheetChanges } from '@drubo/core/sheet-editing';
 import type { DraftSheet } from '@drubo/core/sheet-editing';
-import { SPACE } from '../../theme/tokens';
+import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 
 export const MOVEMENTS: Movements = {
@@ -20,12 +20,12 @@ export const changeLines = (before: DraftSheet, after: DraftSheet, placeOf?: Pla
 export const ChangeList = ({ lines }: { lines: readonly string[] }) => {
   if (lines.length === 0) return <Txt tone="quiet">Nothing would change.</Txt>;
   return (
-    <View role="list" aria-label="What would change" style={{ gap: SPACE.xs }}>
+    <Stack role="list" aria-label="What would change" gap="xs">
       {lines.map((line) => (
         <View role="listitem" key={line}>
           <Txt>{line}</Txt>
         </View>
       ))}
-    </View>
+    </Stack>
   );
 };

@@ -1,4 +1,4 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import { asksReserve, repsTop, secondsPerRep } from '@drubo/core';
 import type { Dose, DoseField, DoseWhy, Load } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
@@ -8,7 +8,7 @@ import type { Role } from '@drubo/core/vocabulary';
 import { stepDose, stepTempo } from '@drubo/core/sheet-editing';
 import type { Stepped } from '@drubo/core/sheet-editing';
 import { PHASE_ORDER, PHASE_WORDS } from '../../figures/phase-words';
-import { SPACE } from '../../theme/tokens';
+import { Row, Stack } from '../../ui/layout';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
@@ -32,15 +32,15 @@ export const DoseEditor = ({ dose, variation, loads, role, onChange, why }: Prop
     return next && (() => onChange(next));
   };
   const row = (label: string, field: Stepped, value: string, reasons?: DoseField) => (
-    <View style={styles.row}>
+    <Row gap="xs" align="end">
       <Stepper label={label} value={value} onDown={step(field, -1)} onUp={step(field, 1)} />
       {why && reasons ? <WhyDot about={inSentence(label)} reasons={why[reasons]} /> : null}
-    </View>
+    </Row>
   );
   const isTimed = dose.seconds !== undefined;
   const aSide = isPerSide(variation.stance) ? ' a side' : '';
   return (
-    <View style={styles.box}>
+    <Stack gap="m">
       {row('Load', 'load', formatLoad(dose.load), 'load')}
       {row('Sets', 'sets', `${dose.sets} sets`, 'sets')}
       {isTimed ? (
@@ -59,13 +59,13 @@ export const DoseEditor = ({ dose, variation, loads, role, onChange, why }: Prop
       {asksReserve(dose, role) && row('Reserve target', 'reserve', `${dose.reserve} in reserve`, 'reserve')}
       {row('Rest', 'rest', `${formatRest(dose.restSeconds)} min`, 'rest')}
       {!isTimed && (
-        <View style={styles.tempo}>
-          <View style={styles.row}>
+        <Stack gap="xs">
+          <Row gap="xs" align="end">
             <Txt kind="small" tone="quiet" style={styles.grow}>
               Tempo · {secondsPerRep(dose.tempo)} s a rep (x is fast, counted 1 s)
             </Txt>
             {why ? <WhyDot about="tempo" reasons={why.tempo} /> : null}
-          </View>
+          </Row>
           {PHASE_ORDER.map((phase) => {
             const to = (by: 1 | -1) => {
               const tempo = stepTempo(dose.tempo, phase, by);
@@ -73,7 +73,7 @@ export const DoseEditor = ({ dose, variation, loads, role, onChange, why }: Prop
             };
             const part = dose.tempo[phase];
             return (
-              <View key={phase} style={styles.row}>
+              <Row key={phase} gap="xs" align="end">
                 <Stepper
                   label={PHASE_WORDS[phase]}
                   value={part === 'x' ? `${PHASE_WORDS[phase]} x` : `${PHASE_WORDS[phase]} ${part} s`}
@@ -81,18 +81,15 @@ export const DoseEditor = ({ dose, variation, loads, role, onChange, why }: Prop
                   onUp={to(1)}
                   hideLabel
                 />
-              </View>
+              </Row>
             );
           })}
-        </View>
+        </Stack>
       )}
-    </View>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  box: { gap: SPACE.m },
-  row: { flexDirection: 'row', alignItems: 'flex-end', gap: SPACE.xs },
   grow: { flexGrow: 1, flexShrink: 1, alignSelf: 'center' },
-  tempo: { gap: SPACE.xs },
 });

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import type { SheetItemDto } from '@drubo/contracts';
 import type { Variation } from '@drubo/core/catalogue';
 import { formatMass, formatNumber } from '@drubo/core/explain';
@@ -8,9 +7,9 @@ import { influences, lifterFor } from '@drubo/core/strength';
 import type { Influence } from '@drubo/core/strength';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { Reason } from '@drubo/core/vocabulary';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { dateOfDay, formatDay } from '../../ui/days';
+import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
 
@@ -52,7 +51,7 @@ export const Evidence = ({
   );
   const newest = all.sort((a, b) => b.day - a.day);
   return (
-    <View style={styles.list}>
+    <Stack gap="xs">
       <Heading level={3}>The sets behind it</Heading>
       <Txt kind="small" tone="quiet">
         What each set did to the estimated one-rep maximum, newest first. A model, no measurement.
@@ -66,8 +65,6 @@ export const Evidence = ({
       {newest.length > shown && (
         <Button look="quiet" label={`Older sets (${newest.length - shown})`} onPress={() => setShown(shown + PAGE)} />
       )}
-    </View>
+    </Stack>
   );
 };
-
-const styles = StyleSheet.create({ list: { gap: SPACE.xs } });

@@ -13,6 +13,7 @@ import type { DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
 import { Figure } from '../../figures/Figure';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
+import { Row, Stack } from '../../ui/layout';
 import { TitledList } from '../../ui/TitledList';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
@@ -51,14 +52,14 @@ export const InsteadList = ({
     slot === item.slot && !noHarder ? passedOver(input, slot, item.variationId) : [],
   );
   return (
-    <View style={{ gap: SPACE.m }}>
+    <Stack gap="m">
       {ranked.length === 0 && <Txt tone="quiet">Nothing near enough is open here. Another place may have more.</Txt>}
-      <View role="list" aria-label="Instead" style={{ gap: SPACE.m }}>
+      <Stack role="list" aria-label="Instead" gap="m">
         {ranked.slice(0, isAll ? 24 : SHOWN).map(({ variationId, differs }) => {
           const other = getVariation(catalogue, variationId);
           const made = swappedIn(input, content, item, variation, { variationId, role });
           return (
-            <View role="listitem" key={variationId} style={styles.row}>
+            <Row role="listitem" key={variationId} gap="s">
               <Figure variation={other} depth={other.startsAt === 'top' ? 0.92 : 0} width={52} height={58} />
               <View style={styles.grow}>
                 <Txt kind="bold">{other.name}</Txt>
@@ -72,10 +73,10 @@ export const InsteadList = ({
                 says={`Take ${other.name} instead`}
                 onPress={() => onSwap(made, `${other.name} instead of ${inSentence(variation.name)}.`)}
               />
-            </View>
+            </Row>
           );
         })}
-      </View>
+      </Stack>
       {ranked.length > SHOWN && (
         <Button look="quiet" label={isAll ? 'Fewer' : `All ${Math.min(24, ranked.length)}`} onPress={() => setAll(!isAll)} />
       )}
@@ -100,11 +101,10 @@ export const InsteadList = ({
           ))}
         </TitledList>
       )}
-    </View>
+    </Stack>
   );
 };
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

@@ -1,11 +1,10 @@
-import { View } from 'react-native';
 import type { SheetDto, SinceDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { formatLoad, formatSets } from '@drubo/core/explain';
-import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
+import { Row, Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
 
@@ -36,7 +35,7 @@ export const SinceCard = ({ sheet, taken, onTaken }: SinceCardProps) => {
   return (
     <Card edge={since.some(({ isSafety }) => isSafety) ? 'clay' : 'saffron'}>
       <Heading>Changed since it was agreed</Heading>
-      <View role="list" aria-label="Changes since the sheet was agreed" style={{ gap: SPACE.m }}>
+      <Stack role="list" aria-label="Changes since the sheet was agreed" gap="m">
         {since.map((change) => (
           <SinceLine
             key={change.id}
@@ -45,7 +44,7 @@ export const SinceCard = ({ sheet, taken, onTaken }: SinceCardProps) => {
             onTake={(isTaken) => onTaken([...taken.filter((id) => id !== change.id), ...(isTaken ? [change.id] : [])])}
           />
         ))}
-      </View>
+      </Stack>
       {open.length > 1 && <Button label={`Take all ${open.length}`} onPress={() => onTaken([...taken, ...open])} />}
     </Card>
   );
@@ -56,13 +55,13 @@ const SinceLine = ({ change, isTaken, onTake }: { change: SinceDto; isTaken: boo
   const { before, after, isSafety, reasons } = change;
   const [first] = explain(reasons);
   return (
-    <View role="listitem" style={{ gap: SPACE.xs }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
+    <Stack role="listitem" gap="xs">
+      <Row gap="s">
         <Txt kind="bold" style={{ flexGrow: 1, flexShrink: 1 }}>
           {nameOf(before)}
         </Txt>
         {reasons.length > 0 && <WhyDot about={`What changed about ${nameOf(before)}`} reasons={reasons} />}
-      </View>
+      </Row>
       {first ? <Txt kind="small">{first.text}</Txt> : null}
       <Txt kind="small" tone="quiet">
         Agreed: {inShort(before)}
@@ -83,6 +82,6 @@ const SinceLine = ({ change, isTaken, onTake }: { change: SinceDto; isTaken: boo
           onChange={(value) => onTake(value === 'now')}
         />
       )}
-    </View>
+    </Stack>
   );
 };
