@@ -1,15 +1,27 @@
+import { TZDateMini } from '@date-fns/tz';
+import { differenceInMinutes, formatISO } from 'date-fns';
+import { addDays } from '@drubo/core';
+
 /** A calendar day as it is read: 'Tue 24 Nov'. */
 export const formatDay = (date: string): string =>
   new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })
     .format(new Date(`${date}T00:00:00Z`))
     .replace(',', '');
 
+/** A moment's time of day in a time zone: '14:05'. */
+export const formatTime = (instant: string, timeZone: string): string =>
+  new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(new Date(instant));
+
+/** The calendar day of a moment in a time zone, ISO 8601. */
+export const dayIn = (timeZone: string, moment: Date): string =>
+  formatISO(new TZDateMini(moment.getTime(), timeZone), { representation: 'date' });
+
 /** The calendar day it is now in a time zone, ISO 8601. */
-export const todayIn = (timeZone: string): string => new Intl.DateTimeFormat('en-CA', { timeZone }).format(new Date());
+export const todayIn = (timeZone: string): string => dayIn(timeZone, new Date());
 
 /** The calendar day of a day number (days since 1970), ISO 8601. */
-export const dateOfDay = (day: number): string => new Date(day * 86_400_000).toISOString().slice(0, 10);
+export const dateOfDay = (day: number): string => addDays('1970-01-01', day);
 
 /** Whole minutes between two moments. */
 export const minutesBetween = (from: string, to: string): number =>
-  Math.max(0, Math.round((Date.parse(to) - Date.parse(from)) / 60_000));
+  Math.max(0, differenceInMinutes(to, from, { roundingMethod: 'round' }));

@@ -1,14 +1,10 @@
+import { createFocusTrap } from 'focus-trap';
 import { useEffect, useRef } from 'react';
 import type { View } from 'react-native';
 
-const FOCUSABLE = 'button, [href], input, textarea, select, [tabindex]:not([tabindex="-1"])';
-
-const focusableIn = (dialog: HTMLElement): HTMLElement[] =>
-  [...dialog.querySelectorAll<HTMLElement>(FOCUSABLE)].filter((element) => element.getAttribute('aria-disabled') !== 'true');
-
 /**
  * Keyboard manners of a dialog: it takes the focus when it opens and gives it back when it closes, Tab stays inside, and
- * Escape closes it. Gives the ref for the dialog's root.
+ * Escape closes it; of two that are open, the upper one. Gives the ref for the dialog's root.
  */
 export const useDialogFocus = (onClose: () => void) => {
   const root = useRef<View>(null);
@@ -17,36 +13,24 @@ export const useDialogFocus = (onClose: () => void) => {
     close.current = onClose;
   });
   useEffect(() => {
-    // The web is the one target with a keyboard; elsewhere there is no document.
-    if (typeof document === 'undefined') return;
     const dialog = root.current as unknown as HTMLElement | null;
-    const before = document.activeElement;
-    dialog?.focus();
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'Escape') {
+    // The web is the one target with a keyboard; elsewhere there is no document.
+    if (typeof document === 'undefined' || !dialog) return;
+    const trap = createFocusTrap(dialog, {
+      initialFocus: dialog,
+      fallbackFocus: dialog,
+      delayInitialFocus: false,
+      delayReturnFocus: false,
+      // What is shown beside it, such as a way to undo, can still be pressed.
+      allowOutsideClick: true,
+      escapeDeactivates: (event) => {
         event.stopPropagation();
         close.current();
-      }
-      if (event.key !== 'Tab' || !dialog) return;
-      const inside = focusableIn(dialog);
-      const [first, last] = [inside[0], inside.at(-1)];
-      const isOut = !dialog.contains(document.activeElement) || document.activeElement === dialog;
-      const wrapsTo = event.shiftKey
-        ? isOut || document.activeElement === first
-          ? last
-          : null
-        : isOut || document.activeElement === last
-          ? first
-          : null;
-      if (!wrapsTo) return;
-      event.preventDefault();
-      wrapsTo.focus();
-    };
-    document.addEventListener('keydown', onKey, true);
-    return () => {
-      document.removeEventListener('keydown', onKey, true);
-      if (before instanceof HTMLElement) before.focus();
-    };
+        return false;
+      },
+    });
+    trap.activate();
+    return () => void trap.deactivate();
   }, []);
   return root;
 };

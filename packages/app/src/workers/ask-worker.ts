@@ -1,11 +1,10 @@
-/** One question to a worker, and its answer. */
-export interface Asked<Question> {
-  id: number;
-  question: Question;
-}
-export interface Answered<Answer> {
-  id: number;
-  answer: Answer;
+import { expose, wrap } from 'comlink';
+import type { Remote } from 'comlink';
+
+interface Running<Question, Answer> {
+  answer: Remote<(question: Question) => Answer>;
+  /** Rejects once the worker has fallen over. */
+  fallen: Promise<never>;
 }
 
 /**
@@ -13,39 +12,26 @@ export interface Answered<Answer> {
  * hear `problem`.
  */
 export const askWorker = <Question, Answer>(make: () => Worker, problem: string): ((question: Question) => Promise<Answer>) => {
-  let worker: Worker | null = null;
-  let count = 0;
-  const waiting = new Map<number, { resolve(answer: Answer): void; reject(error: Error): void }>();
-  const start = (): Worker => {
-    const made = make();
-    made.onmessage = ({ data }: MessageEvent<Answered<Answer>>) => {
-      waiting.get(data.id)?.resolve(data.answer);
-      waiting.delete(data.id);
-    };
-    made.onerror = () => {
-      for (const { reject } of waiting.values()) reject(new Error(problem));
-      waiting.clear();
-      made.terminate();
-      worker = null;
-    };
-    return made;
-  };
-  return (question) => {
-    worker ??= start();
-    count += 1;
-    const asked: Asked<Question> = { id: count, question };
-    return new Promise((resolve, reject) => {
-      waiting.set(asked.id, { resolve, reject });
-      worker?.postMessage(asked);
+  let running: Running<Question, Answer> | null = null;
+  const start = (): Running<Question, Answer> => {
+    const worker = make();
+    const fallen = new Promise<never>((_, reject) => {
+      worker.onerror = () => {
+        worker.terminate();
+        running = null;
+        reject(new Error(problem));
+      };
     });
+    // Whoever waits hears of it; nobody waiting is no error.
+    fallen.catch(() => undefined);
+    return { answer: wrap<(question: Question) => Answer>(worker), fallen };
+  };
+  return async (question) => {
+    running ??= start();
+    const { answer, fallen } = running;
+    return (await Promise.race([answer(question as never), fallen])) as Answer;
   };
 };
 
 /** The worker's side: answers every question by a function. */
-export const answerWith = <Question, Answer>(work: (question: Question) => Answer): void => {
-  const scope = globalThis as unknown as {
-    onmessage: ((event: { data: Asked<Question> }) => void) | null;
-    postMessage(reply: Answered<Answer>): void;
-  };
-  scope.onmessage = ({ data }) => scope.postMessage({ id: data.id, answer: work(data.question) });
-};
+export const answerWith = <Question, Answer>(work: (question: Question) => Answer): void => expose(work);

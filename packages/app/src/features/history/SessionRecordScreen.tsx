@@ -5,10 +5,11 @@ import { asksReserve, currentSets, doubtsOf } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { ENDING_LABELS, FAULT_LABELS, formatDose, formatLoad, formatRest, inSentence, VERDICT_LABELS } from '@drubo/core/explain';
 import { isOffKit } from '@drubo/core/kit';
+import { useStudio } from '../../data/StudioContext';
 import { useEndpoint } from '../../data/use-endpoint';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay } from '../../ui/days';
+import { formatDay, formatTime } from '../../ui/days';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Row, Stack } from '../../ui/layout';
 import { Shown } from '../../ui/states';
@@ -16,9 +17,6 @@ import { Heading, Txt } from '../../ui/Txt';
 import { setNameWithSide } from '../../parts/sheet/set-name';
 import { Screen } from '../../frame/Screen';
 import { recordWords } from './record-words';
-
-const timeOf = (instant: string): string =>
-  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(new Date(instant));
 
 /** The whole record of one session: every set with its amendments, changes of the day, and what was decided. */
 export const SessionRecordScreen = () => {
@@ -132,6 +130,7 @@ const setWords = (set: SetRecordDto, isReserveAsked: boolean): string =>
 
 /** Each set as it stands, and under it what it was before it was amended. */
 const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[]; isReserveAsked: boolean }) => {
+  const { studio } = useStudio();
   const current = new Set(currentSets(revisions).map(({ id }) => id));
   const ids = [...new Set(revisions.map(({ id }) => id))];
   return (
@@ -143,7 +142,7 @@ const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[
         return (
           <View key={id} role="listitem">
             <Txt kind="label">
-              {setNameWithSide(last)} · {timeOf(last.loggedAt)}
+              {setNameWithSide(last)} · {formatTime(last.loggedAt, studio.timeZone)}
               {current.has(id) ? '' : ' · undone'}
             </Txt>
             <Txt kind="small">{setWords(last, isReserveAsked)}</Txt>
@@ -161,6 +160,7 @@ const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[
 
 /** What happened beside the sets, in order, what was undone among it. */
 const Happened = ({ history, records }: { history: SessionHistoryDto; records: readonly SessionRecordDto[] }) => {
+  const { studio } = useStudio();
   const nameOf = (itemId: string): string => {
     const line = linesOf(history).find((one) => one.itemId === itemId);
     return findVariation(builtInCatalogue, line?.variationId ?? '')?.name ?? 'an exercise';
@@ -172,7 +172,7 @@ const Happened = ({ history, records }: { history: SessionHistoryDto; records: r
       <Heading level={2}>What happened</Heading>
       {records.map((record) => (
         <Txt key={`${record.id}-${record.revision}`} kind="small" tone={record.removed ? 'quiet' : 'ink'}>
-          {timeOf(record.madeAt)} · {record.removed ? 'undone: ' : ''}
+          {formatTime(record.madeAt, studio.timeZone)} · {record.removed ? 'undone: ' : ''}
           {recordWords(record.fields, nameOf)}
         </Txt>
       ))}

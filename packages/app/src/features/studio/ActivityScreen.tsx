@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { ActivityLineDto, WriteId } from '@drubo/contracts';
 import { useEndpoint } from '../../data/use-endpoint';
 import { Button } from '../../ui/Button';
-import { formatDay } from '../../ui/days';
+import { dayIn, formatDay, formatTime } from '../../ui/days';
 import { Row, Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
@@ -11,10 +11,7 @@ import { Screen } from '../../frame/Screen';
 import { useStudio } from '../../data/StudioContext';
 import { WRITE_NAMES } from '../../parts/writes/in-words';
 
-const timeOf = (at: string, timeZone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(new Date(at));
-const dayOf = (at: string, timeZone: string): string =>
-  formatDay(new Intl.DateTimeFormat('en-CA', { timeZone }).format(new Date(at)));
+const dayOf = (at: string, timeZone: string): string => formatDay(dayIn(timeZone, new Date(at)));
 const whatOf = ({ what }: ActivityLineDto): string => WRITE_NAMES[what as WriteId] ?? what;
 
 /** Who did what, the latest first: every write of the studio's trainers. */
@@ -38,7 +35,7 @@ export const ActivityScreen = () => {
                       {line.personName ? ` · ${line.personName}` : ''}
                     </Txt>
                     <Txt kind="small" tone="quiet">
-                      {line.trainerName} · {dayOf(line.at, studio.timeZone)}, {timeOf(line.at, studio.timeZone)}
+                      {line.trainerName} · {dayOf(line.at, studio.timeZone)}, {formatTime(line.at, studio.timeZone)}
                     </Txt>
                   </View>
                   {line.personId !== null && (
