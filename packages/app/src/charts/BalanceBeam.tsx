@@ -1,13 +1,14 @@
+import { scaleLinear } from 'd3-scale';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { usePalette } from '../theme/use-palette';
 
 /** Most the beam tilts either way, degrees. */
 const MOST_DEG = 16;
+const tilt = scaleLinear([0, 1], [MOST_DEG, -MOST_DEG]).clamp(true);
 
 /** Knee work against hip work as a beam: it sinks to the side that does more. */
 export const BalanceBeam = ({ kneeShare, width = 150, says }: { kneeShare: number; width?: number; says?: string }) => {
   const palette = usePalette();
-  const deg = Math.max(-MOST_DEG, Math.min(MOST_DEG, (0.5 - kneeShare) * 2 * MOST_DEG));
   const knee = Math.round(kneeShare * 100);
   return (
     <Svg
@@ -17,7 +18,7 @@ export const BalanceBeam = ({ kneeShare, width = 150, says }: { kneeShare: numbe
       role="img"
       aria-label={says ?? `Knee ${knee} %, hip ${100 - knee} % of the work`}
     >
-      <G rotation={deg} originX={75} originY={24}>
+      <G rotation={tilt(kneeShare)} originX={75} originY={24}>
         <Line x1={20} x2={130} y1={24} y2={24} stroke={palette.ink} strokeWidth={3} strokeLinecap="round" />
         <Circle cx={20} cy={17} r={7} fill={palette.squat} />
         <Circle cx={130} cy={17} r={7} fill={palette.hinge} />

@@ -1,3 +1,4 @@
+import { scaleSqrt } from 'd3-scale';
 import Svg, { Line, Rect } from 'react-native-svg';
 import type { BarSetup } from '@drubo/core';
 import { toKg } from '@drubo/core';
@@ -8,7 +9,7 @@ const HEIGHT = 34;
 const SLEEVE = 12;
 const GAP = 2;
 /** Height of a plate by its mass: the biggest fill the drawing, the smallest stay to be seen. */
-const heightOf = (kg: number): number => Math.max(8, Math.min(HEIGHT, 8 + (HEIGHT - 8) * Math.sqrt(kg / 20)));
+const heightOf = scaleSqrt([0, 20], [8, HEIGHT]).clamp(true);
 const thicknessOf = (kg: number): number => (kg >= 10 ? 7 : 5);
 
 /** One end of a loaded bar, plates from the collar out, each as tall as it is heavy. */

@@ -1,3 +1,4 @@
+import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import Svg, { Line, Polyline, Text } from 'react-native-svg';
 import type { SweepStep } from '@drubo/core';
@@ -31,8 +32,8 @@ export const ResistanceChart = ({ curves, depth }: { curves: readonly Curve[]; d
   const palette = usePalette();
   const [width, setWidth] = useState(320);
   const most = Math.max(1, ...curves.flatMap((curve) => valuesOf(curve, true).map(({ value }) => value)));
-  const x = (at: number) => PAD.left + at * (width - PAD.left - PAD.right);
-  const y = (value: number) => HEIGHT - PAD.bottom - (value / most) * (HEIGHT - PAD.top - PAD.bottom);
+  const x = scaleLinear([0, 1], [PAD.left, width - PAD.right]);
+  const y = scaleLinear([0, most], [HEIGHT - PAD.bottom, PAD.top]);
   const points = (curve: Curve, withBand: boolean) =>
     valuesOf(curve, withBand)
       .map(({ depth: at, value }) => `${x(at)},${y(value)}`)
