@@ -1,4 +1,12 @@
+const typescript = require('@typescript-eslint/eslint-plugin');
 const expo = require('eslint-config-expo/flat');
+
+/** Where types are asked too: the heart, the wire and the server. */
+const STRICT = ['packages/{core,contracts,server}/src/**/*.ts'];
+const APP = ['packages/app/src/**/*.{ts,tsx}'];
+const typed = { languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: __dirname } } };
+
+const strict = typescript.configs['flat/strict-type-checked'].map(({ plugins: _, ...config }) => config);
 
 /** Expo's own rules, and a few of ours. */
 module.exports = [
@@ -32,6 +40,23 @@ module.exports = [
       '@typescript-eslint/consistent-type-imports': 'error',
     },
   },
+  ...strict.map((config) => ({ ...config, files: STRICT, ignores: ['**/*.test.ts'] })),
+  {
+    files: STRICT,
+    ignores: ['**/*.test.ts'],
+    ...typed,
+    rules: {
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': [
+        'error',
+        { ignoreArrowShorthand: true, ignoreVoidReturningFunctions: true },
+      ],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_+$' }],
+      // It takes rows of a table that is not named yet for empty ones.
+      '@typescript-eslint/no-generated-empty-object-type': 'off',
+    },
+  },
+  { files: APP, ignores: ['**/*.test.*'], ...typed, rules: { '@typescript-eslint/no-floating-promises': 'error' } },
   {
     files: ['*.config.js', 'packages/app/*.js', 'tools/*.cjs'],
     languageOptions: { globals: { __dirname: 'readonly', require: 'readonly', module: 'writable' } },

@@ -65,7 +65,7 @@ export const start = async (config: Config, clock: Context['clock'] = clockOf(co
 const webHandler = async (config: Config): Promise<RequestHandler | null> => {
   if (config.webDevUrl) {
     const { createProxyMiddleware } = await import('http-proxy-middleware');
-    return createProxyMiddleware({ target: config.webDevUrl, changeOrigin: true, ws: true }) as unknown as RequestHandler;
+    return createProxyMiddleware({ target: config.webDevUrl, changeOrigin: true, ws: true });
   }
   return config.webDir ? webApp(config.webDir) : null;
 };

@@ -6,7 +6,7 @@ import type { Endpoint } from '../endpoints';
 type Json = Record<string, unknown>;
 
 const schemaOf = (schema: z.ZodType, io: 'input' | 'output'): Json =>
-  z.toJSONSchema(schema, { target: 'draft-2020-12', io, unrepresentable: 'any' }) as Json;
+  z.toJSONSchema(schema, { target: 'draft-2020-12', io, unrepresentable: 'any' });
 
 const parametersOf = (schema: z.ZodType, place: 'path' | 'query'): Json[] => {
   const { properties = {}, required = [] } = schemaOf(schema, 'input') as {

@@ -18,7 +18,7 @@ export interface WaitingItem extends ContentItem, Pick<PlannedItem, 'values'> {
 
 /** A sheet planned again: what stands where, each exercise's new numbers, and what had to go. */
 export interface Carried {
-  content: Content<ContentItem>;
+  content: Content;
   planned: ReadonlyMap<string, PlannedItem>;
   left: LeftOff[];
 }
@@ -40,7 +40,7 @@ export const carrySheet = (
   const mains = planWholeSheet(input);
   const planned = new Map<string, PlannedItem>();
   const left: LeftOff[] = mains.left.filter(({ slot }) => !isShaped || content.items.some((item) => item.slot === slot));
-  let now: Content<ContentItem> = content;
+  let now: Content = content;
   for (const item of content.items) {
     const { id, slot, variationId } = item;
     const role: Role = content.blocks.find((block) => block.id === item.blockId)?.role ?? 'main';
@@ -72,7 +72,7 @@ export const carrySheet = (
 };
 
 /** A big lift that came last, moved up before those of later families. */
-const inFamilyOrder = (content: Content<ContentItem>, id: string, slot: string): Content<ContentItem> => {
+const inFamilyOrder = (content: Content, id: string, slot: string): Content => {
   const order = FAMILY_ORDER.indexOf(slot);
   const after = content.items.find(({ slot: other }) => FAMILY_ORDER.indexOf(other) > order);
   return after ? moveTo(content, id, after.id) : content;

@@ -38,7 +38,7 @@ export const SLOT_LADDERS: Record<MainFamily, { ladders: readonly string[]; usua
 const aidsFor = (variation: Variation, aids: LeverValues = {}): LeverValues =>
   Object.fromEntries(
     Object.entries(aids).filter(([lever, value]) =>
-      variation.levers.some((scale) => scale.lever === lever && scale.steps.includes(value as never)),
+      variation.levers.some((scale) => scale.lever === lever && scale.steps.includes(value)),
     ),
   );
 

@@ -191,7 +191,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     },
   });
   let nodes = 0;
-  let isOptimal = true;
+  let cutShort = 0;
   const bestOf = (mostWork: number, known: Best | null, spareSeconds = 0): Best | null => {
     let best = known;
     // With seconds to spare only the way that was best is looked at again.
@@ -200,7 +200,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
       const problem = problemOf(variant, mostWork, spareSeconds);
       const solution: Solution = solve(problem, NODES, null, best === null ? 0 : Math.max(0, best.score - variant.worth), GAP);
       nodes += solution.nodes;
-      isOptimal &&= solution.isOptimal;
+      if (!solution.isOptimal) cutShort += 1;
       const chosen = optionsOf(problem, solution.chosen);
       if (chosen.length === 0) continue;
       const composed = arrange(unitsOf(input, variant, rule, chosen, { room, things }));
@@ -234,7 +234,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     minutes: usedMinutes,
     minutesWhy: minutesReason(timed(input, composed)),
     score: found,
-    isOptimal,
+    isOptimal: cutShort === 0,
     nodes,
     left: leftOff(input, ask, rule, roomLeft),
     gaveUp: [
@@ -245,7 +245,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
         servesSecond(input, composed),
         ask.minutes,
       ),
-      ...(!isOptimal ? [reason('not-finished', { nodes }, 'house-default')] : []),
+      ...(cutShort > 0 ? [reason('not-finished', { nodes }, 'house-default')] : []),
     ],
   };
 };

@@ -45,7 +45,7 @@ export interface SheetInput {
   day: number;
   /** The day it will be trained, for rest between hard days; left out: the same. */
   trainsOn?: number;
-  pastOf(variationId: string): readonly PastExercise[];
+  readonly pastOf: (variationId: string) => readonly PastExercise[];
 }
 
 /** Where a person stands with one exercise slot. Reviews write it; a sheet reads it when it is made. */

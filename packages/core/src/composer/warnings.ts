@@ -66,7 +66,7 @@ const BALANCE = { sets: 3, ratio: 1.75 } as const;
 interface Seen<I> {
   input: SheetInput;
   content: Content<I & ContentItem>;
-  variationOf(id: string): Variation;
+  readonly variationOf: (id: string) => Variation;
 }
 
 const sharedKit = <I extends WarnedItem>({ input, content, variationOf }: Seen<I>): Warning[] => {

@@ -14,8 +14,8 @@ interface Line {
 
 /** How the words find a movement's name and stance. */
 export interface Movements {
-  nameOf(id: string): string;
-  stanceOf(id: string): Stance;
+  readonly nameOf: (id: string) => string;
+  readonly stanceOf: (id: string) => Stance;
 }
 
 /** How the words find the name of a place; null stands for the usual one. */

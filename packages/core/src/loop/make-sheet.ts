@@ -16,7 +16,7 @@ export interface MadeAfter {
   pattern: SheetPlan | null;
   /** The sheet that waits already, made before the review; what the trainer did to it stays. Null: none. */
   waiting: SheetPlan | null;
-  newId(): string;
+  readonly newId: () => string;
 }
 
 const asItem = (item: PlannedItem, at: { id: string; blockId: string; isOwn: boolean }): SheetItem => ({

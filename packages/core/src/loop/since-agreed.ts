@@ -9,7 +9,7 @@ import { positionOn } from '../limits';
 import { settingsKept } from '../progression';
 import { accessTo } from '../selection';
 import { MAIN_FAMILIES, reason } from '../vocabulary';
-import type { LeverId, LeverValue, LeverValues, MainFamily, Reason, Role } from '../vocabulary';
+import type { LeverId, LeverValue, LeverValues, Reason, Role } from '../vocabulary';
 import { roleOf, tracksFor } from './roles';
 import type { SheetItem, SheetPlan } from './types';
 import { withinMinutes } from './within-minutes';
@@ -45,7 +45,7 @@ const standIn = (input: SheetInput, item: SheetItem, role: Role): SheetItem | nu
   const slot = MAIN_FAMILIES.find((family) => family === item.slot);
   if (!slot || role !== 'main') return null;
   const track = input.tracks.find((one) => one.slot === slot);
-  const start = startOf(input, slot as MainFamily, track?.variationId === item.variationId ? track : undefined);
+  const start = startOf(input, slot, track?.variationId === item.variationId ? track : undefined);
   if (!start || start.variationId === item.variationId) return null;
   return { ...withPlan(item, planItem(input, { slot, role }, start)), isOwn: false };
 };
@@ -150,7 +150,7 @@ export const withSince = (input: SheetInput, sheet: SheetPlan, taken: readonly S
   };
   const left = gone.reduce<SheetPlan>((now, { itemId }) => {
     const content = removeItem(now, itemId);
-    return { ...now, blocks: content.blocks, items: content.items as SheetItem[] };
+    return { ...now, blocks: content.blocks, items: content.items };
   }, changed);
   return withinMinutes(input, left, sheet);
 };

@@ -55,5 +55,5 @@ export interface JudgedWith {
   context: JudgeContext;
   bodyMassKg: number | null;
   /** Earlier sessions of a movement, oldest first. */
-  pastOf(variationId: string): readonly PastExercise[];
+  readonly pastOf: (variationId: string) => readonly PastExercise[];
 }

@@ -47,7 +47,7 @@ const without = (sheet: SheetPlan, item: SheetItem, minutes: number, budget: num
   return {
     ...sheet,
     blocks: content.blocks,
-    items: content.items as SheetItem[],
+    items: content.items,
     leftOff: [...sheet.leftOff, { slot: item.slot, variationId: item.variationId, reasons: [why] }],
   };
 };

@@ -42,5 +42,7 @@ export const acrossStudios = (sequelize: Sequelize, models: Models): Across => (
   },
   studioOfSignIn: async (id) => (await models.signIns.findOne({ where: { id } }))?.get().studioId ?? null,
   studioOfInvite: async (id) => (await models.invites.findOne({ where: { id } }))?.get().studioId ?? null,
-  ping: async () => void (await sequelize.query('SELECT 1')),
+  ping: async () => {
+    await sequelize.query('SELECT 1');
+  },
 });

@@ -46,7 +46,9 @@ export const makeScope = (sequelize: Sequelize, models: Models & Views, studioId
   return {
     studioId,
     studio: async () => (await models.studios.findByPk(studioId, { transaction }))?.get() ?? null,
-    saveStudio: async (row) => void (await models.studios.upsert({ ...row, id: studioId }, { transaction, returning: false })),
+    saveStudio: async (row) => {
+      await models.studios.upsert({ ...row, id: studioId }, { transaction, returning: false });
+    },
     isFirstStudio: async () => (await models.studios.count({ transaction })) === 0,
     isLoginTaken: async (loginName) => (await models.trainers.count({ where: { loginName }, transaction })) > 0,
     one: async (table, where) => {
@@ -63,12 +65,18 @@ export const makeScope = (sequelize: Sequelize, models: Models & Views, studioId
     },
     insert: async (table, row) => {
       const { names, values } = writtenRow(model(table), withStudio(row));
-      const sql = `INSERT INTO ${String(model(table).getTableName())} (${names.join(', ')}) VALUES (${names.map(() => '?').join(', ')})`;
+      const sql = `INSERT INTO ${model(table).tableName} (${names.join(', ')}) VALUES (${names.map(() => '?').join(', ')})`;
       await sequelize.query(sql, { type: QueryTypes.INSERT, replacements: values, transaction });
     },
-    insertAll: async (table, rows) => void (await model(table).bulkCreate(rows.map(withStudio), { transaction })),
-    upsert: async (table, row) => void (await model(table).upsert(withStudio(row), { transaction, returning: false })),
-    update: async (table, values, where) => (await model(table).update(values as object, within(where)))[0],
-    remove: async (table, where) => void (await model(table).destroy(within(where))),
+    insertAll: async (table, rows) => {
+      await model(table).bulkCreate(rows.map(withStudio), { transaction });
+    },
+    upsert: async (table, row) => {
+      await model(table).upsert(withStudio(row), { transaction, returning: false });
+    },
+    update: async (table, values, where) => (await model(table).update(values, within(where)))[0],
+    remove: async (table, where) => {
+      await model(table).destroy(within(where));
+    },
   };
 };

@@ -21,7 +21,7 @@ export const makeApp = (context: Context, web: RequestHandler | null): Express =
   app.use(
     pinoHttp({
       logger: context.log,
-      autoLogging: { ignore: (request) => !request.url?.startsWith('/api/') },
+      autoLogging: { ignore: (request) => !request.url.startsWith('/api/') },
       serializers: {
         req: (request: { id: unknown; method: string; url: string }) => ({
           id: request.id,

@@ -26,7 +26,7 @@ export const saveIntake: Operation<'saveIntake'> = async ({ scope, context, call
   const now = context.clock.now();
   const today = localDateOf(now, caller.timeZone);
   const { fields: before } = await intakeOf(scope, person.id);
-  const given = Object.fromEntries(Object.entries(body.fields).filter(([, value]) => value !== undefined)) as Partial<IntakeDto>;
+  const given = body.fields;
   const catalogue = await catalogueOf(scope, context);
   const fields: IntakeDto = { ...before, ...given, chips: [...(given.chips ?? before.chips)].map(asNoteIfUnknown(catalogue)) };
   const isHealth = HEALTH_FIELDS.some((name) => given[name] !== undefined && !isEmpty(given[name]));
@@ -51,8 +51,7 @@ const asNoteIfUnknown =
   (chip: IntakeDto['chips'][number]): IntakeDto['chips'][number] =>
     chip.kind === 'wants' && !findVariation(catalogue, chip.variationId) ? { kind: 'note', text: chip.variationId } : chip;
 
-const isEmpty = (value: unknown): boolean =>
-  value === null || (typeof value === 'object' && Object.keys(value as object).length === 0);
+const isEmpty = (value: unknown): boolean => value === null || (typeof value === 'object' && Object.keys(value).length === 0);
 
 const datesOf = (fields: Fields, today: string): FieldProblem[] => {
   const year = Number(today.slice(0, 4));

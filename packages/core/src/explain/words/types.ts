@@ -3,7 +3,7 @@ import type { MassUnit } from '../../vocabulary';
 /** What the words need besides the values: the trainer's unit, and names of variations. */
 export interface WordingContext {
   unit: MassUnit;
-  nameOf(variationId: string): string;
+  readonly nameOf: (variationId: string) => string;
 }
 
 /** A sentence for every code of a group. */

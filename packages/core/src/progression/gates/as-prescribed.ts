@@ -33,7 +33,7 @@ export const aidsAlong = (
     if (stepOf(scale, log.values) >= stepOf(scale, from.values ?? {})) continue;
     const there = into.levers.find(({ lever }) => lever === scale.lever);
     if (to.values?.[scale.lever] !== undefined) continue;
-    if (!there?.steps.includes(value as never))
+    if (!there?.steps.includes(value))
       return { along: {}, lacks: reason('gate-with-aid', { lever: scale.lever, value, unit: scale.unit }, 'common-practice') };
     along = { ...along, [scale.lever]: value };
   }

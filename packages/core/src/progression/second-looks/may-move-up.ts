@@ -46,7 +46,7 @@ const tooSoon = ({ change }: Outcome, log: ExerciseLog): Reason | null => {
   }
   const cause = carefulCause(log);
   if (cause === null || change?.lever !== 'load') return null;
-  const sessions = cleanAt(log, Number(change.from));
+  const sessions = cleanAt(log, change.from);
   return sessions >= CAREFUL_SESSIONS ? null : reason('careful-waits', { cause, sessions }, 'house-default');
 };
 

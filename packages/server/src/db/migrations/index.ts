@@ -34,8 +34,8 @@ export const migrate = async (sequelize: Sequelize): Promise<void> => {
     storage: {
       executed: async () =>
         (await sequelize.query<{ name: string }>(`SELECT name FROM ${DONE}`, { type: QueryTypes.SELECT })).map((r) => r.name),
-      logMigration: async () => undefined,
-      unlogMigration: async () => undefined,
+      logMigration: () => Promise.resolve(),
+      unlogMigration: () => Promise.resolve(),
     },
     migrations: MIGRATIONS.map(({ name, statements }) => ({
       name,

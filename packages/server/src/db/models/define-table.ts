@@ -87,8 +87,7 @@ export const defineView = <Row extends object, More extends object = object>(
   name: string,
   { key, columns }: Table<Row>,
   more = {} as Record<keyof More & string, Column>,
-): Table<Row & More> =>
-  defineTable<Row & More>(name, key, { ...columns, ...more } as Record<keyof (Row & More) & string, Column>);
+): Table<Row & More> => defineTable<Row & More>(name, key, { ...columns, ...more });
 
 /** Columns and key of one table; the SQL that makes it stands in the migrations. */
 export const defineTable = <Row extends object>(
