@@ -1,20 +1,20 @@
-import { COACH_CODES } from './reason-codes/coach';
+import { COACH_REASONS } from './reason-codes/coach';
 import type { CoachReasons } from './reason-codes/coach';
-import { COMPOSE_CODES } from './reason-codes/compose';
+import { COMPOSE_REASONS } from './reason-codes/compose';
 import type { ComposeReasons } from './reason-codes/compose';
-import { HEALTH_CODES } from './reason-codes/health';
+import { HEALTH_REASONS } from './reason-codes/health';
 import type { HealthReasons } from './reason-codes/health';
-import { JUDGE_CODES } from './reason-codes/judge';
+import { JUDGE_REASONS } from './reason-codes/judge';
 import type { JudgeReasons } from './reason-codes/judge';
-import { KNOWLEDGE_CODES } from './reason-codes/knowledge';
+import { KNOWLEDGE_REASONS } from './reason-codes/knowledge';
 import type { KnowledgeReasons } from './reason-codes/knowledge';
-import { PLAN_CODES } from './reason-codes/plan';
+import { PLAN_REASONS } from './reason-codes/plan';
 import type { PlanReasons } from './reason-codes/plan';
-import { SCREENING_CODES } from './reason-codes/screening';
+import { SCREENING_REASONS } from './reason-codes/screening';
 import type { ScreeningReasons } from './reason-codes/screening';
-import { SESSION_CODES } from './reason-codes/session';
+import { SESSION_REASONS } from './reason-codes/session';
 import type { SessionReasons } from './reason-codes/session';
-import { STRENGTH_CODES } from './reason-codes/strength';
+import { STRENGTH_REASONS } from './reason-codes/strength';
 import type { StrengthReasons } from './reason-codes/strength';
 
 /**
@@ -67,13 +67,13 @@ export const reason = <C extends ReasonCode>(code: C, values: ReasonValues[C], b
 
 /** Every reason code, for the wire format and for registry tests. */
 export const REASON_CODES = Object.keys({
-  ...PLAN_CODES,
-  ...JUDGE_CODES,
-  ...COACH_CODES,
-  ...STRENGTH_CODES,
-  ...KNOWLEDGE_CODES,
-  ...HEALTH_CODES,
-  ...SCREENING_CODES,
-  ...COMPOSE_CODES,
-  ...SESSION_CODES,
+  ...PLAN_REASONS,
+  ...JUDGE_REASONS,
+  ...COACH_REASONS,
+  ...STRENGTH_REASONS,
+  ...KNOWLEDGE_REASONS,
+  ...HEALTH_REASONS,
+  ...SCREENING_REASONS,
+  ...COMPOSE_REASONS,
+  ...SESSION_REASONS,
 }) as readonly ReasonCode[];

@@ -1,10 +1,14 @@
 import type { Handlers } from '../http/handler';
 import { command, question } from './as-endpoint';
+import { createFirstTrainer } from './auth/create-first-trainer';
+import { getAuth } from './auth/get-auth';
 import { join } from './auth/join';
 import { makeInvite } from './auth/make-invite';
+import { openDemo } from './auth/open-demo';
 import { changePassword } from './auth/password';
+import { signIn } from './auth/sign-in';
+import { signOut } from './auth/sign-out';
 import { saveStudio } from './studio/save-studio';
-import { createFirstTrainer, getAuth, openDemo, signIn, signOut } from './auth/sign-in';
 import { acceptReview } from '../review/accept-review';
 import { bringBack } from '../sheet/bring-back';
 import { copySheet } from '../sheet/copy-sheet';

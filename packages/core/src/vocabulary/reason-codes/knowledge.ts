@@ -1,21 +1,15 @@
 import type { LimitId } from '../limits';
+import { values } from './define';
+import type { ValuesOf } from './define';
 
 /** What limits and the posture model say of a movement. */
-export interface KnowledgeReasons {
-  'limit-locks': { limit: LimitId; variationId: string; unlock: string; severity?: number };
-  'limit-restricts': { limit: LimitId; variationId: string; how: string; severity?: number };
-  'limit-favours': { limit: LimitId; variationId: string };
-  'posture-balance': { heightCm: number; massKg: number; ankleDeg: number; loadKg: number };
-  'posture-share': { kneeNm: number; hipNm: number };
-  'posture-low-back': { lowBackNm: number; bandPercent: number };
-}
-
-/** Every code of the group; a missing one does not compile. */
-export const KNOWLEDGE_CODES: Record<keyof KnowledgeReasons, true> = {
-  'limit-locks': true,
-  'limit-restricts': true,
-  'limit-favours': true,
-  'posture-balance': true,
-  'posture-share': true,
-  'posture-low-back': true,
+export const KNOWLEDGE_REASONS = {
+  'limit-locks': values<{ limit: LimitId; variationId: string; unlock: string; severity?: number }>(),
+  'limit-restricts': values<{ limit: LimitId; variationId: string; how: string; severity?: number }>(),
+  'limit-favours': values<{ limit: LimitId; variationId: string }>(),
+  'posture-balance': values<{ heightCm: number; massKg: number; ankleDeg: number; loadKg: number }>(),
+  'posture-share': values<{ kneeNm: number; hipNm: number }>(),
+  'posture-low-back': values<{ lowBackNm: number; bandPercent: number }>(),
 };
+
+export type KnowledgeReasons = ValuesOf<typeof KNOWLEDGE_REASONS>;

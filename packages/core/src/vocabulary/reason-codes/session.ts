@@ -1,45 +1,33 @@
 import type { JointArea, SoreMuscle } from '../session';
+import { noValues, values } from './define';
+import type { ValuesOf } from './define';
 
 /** What a check-in changes today, why an exercise was cut short, and what a sensor saw. */
-export interface SessionReasons {
-  'check-sore': { variationId: string; muscle: SoreMuscle; level: number; setsFrom: number; setsTo: number };
-  'check-sore-tempo': { variationId: string; muscle: SoreMuscle; level: number; loweringFrom: number; loweringTo: number };
-  'check-sore-leave': { variationId: string; muscle: SoreMuscle; level: number };
-  'check-sore-holds': { muscle: SoreMuscle; level: number };
-  'check-joint-ease': { variationId: string; area: JointArea; pain: number };
-  'check-joint-leave': { variationId: string; area: JointArea; pain: number };
-  'check-painkillers': Record<string, never>;
-  'check-ill': Record<string, never>;
-  'check-ill-over': { variationId: string; setsFrom: number; setsTo: number; reserve: number };
-  'check-pressure': { systolic: number; diastolic: number };
-  'sets-cut': { sets: number; planned: number; cause: 'time' | 'kit' | 'pain' | 'fault' | 'check-in' | 'choice' };
-  'eased-today': { cause: 'time' | 'kit' | 'pain' | 'fault' | 'check-in' | 'choice' };
-  'swapped-for-today': { variationId: string };
-  'rest-longer-short': { reserve: number; restSeconds: number };
-  'session-load': { effort: number; minutes: number; load: number };
-  'week-monotony': { monotony: number; load: number; strain: number };
-  slowing: { percent: number; reps: number };
-  'tempo-kept': { percent: number; reps: number };
-}
-
-/** Every code of the group; a missing one does not compile. */
-export const SESSION_CODES: Record<keyof SessionReasons, true> = {
-  'check-sore': true,
-  'check-sore-tempo': true,
-  'check-sore-leave': true,
-  'check-sore-holds': true,
-  'check-joint-ease': true,
-  'check-joint-leave': true,
-  'check-painkillers': true,
-  'check-ill': true,
-  'check-ill-over': true,
-  'check-pressure': true,
-  'sets-cut': true,
-  'eased-today': true,
-  'swapped-for-today': true,
-  'rest-longer-short': true,
-  'session-load': true,
-  'week-monotony': true,
-  slowing: true,
-  'tempo-kept': true,
+export const SESSION_REASONS = {
+  'check-sore': values<{ variationId: string; muscle: SoreMuscle; level: number; setsFrom: number; setsTo: number }>(),
+  'check-sore-tempo': values<{
+    variationId: string;
+    muscle: SoreMuscle;
+    level: number;
+    loweringFrom: number;
+    loweringTo: number;
+  }>(),
+  'check-sore-leave': values<{ variationId: string; muscle: SoreMuscle; level: number }>(),
+  'check-sore-holds': values<{ muscle: SoreMuscle; level: number }>(),
+  'check-joint-ease': values<{ variationId: string; area: JointArea; pain: number }>(),
+  'check-joint-leave': values<{ variationId: string; area: JointArea; pain: number }>(),
+  'check-painkillers': noValues,
+  'check-ill': noValues,
+  'check-ill-over': values<{ variationId: string; setsFrom: number; setsTo: number; reserve: number }>(),
+  'check-pressure': values<{ systolic: number; diastolic: number }>(),
+  'sets-cut': values<{ sets: number; planned: number; cause: 'time' | 'kit' | 'pain' | 'fault' | 'check-in' | 'choice' }>(),
+  'eased-today': values<{ cause: 'time' | 'kit' | 'pain' | 'fault' | 'check-in' | 'choice' }>(),
+  'swapped-for-today': values<{ variationId: string }>(),
+  'rest-longer-short': values<{ reserve: number; restSeconds: number }>(),
+  'session-load': values<{ effort: number; minutes: number; load: number }>(),
+  'week-monotony': values<{ monotony: number; load: number; strain: number }>(),
+  slowing: values<{ percent: number; reps: number }>(),
+  'tempo-kept': values<{ percent: number; reps: number }>(),
 };
+
+export type SessionReasons = ValuesOf<typeof SESSION_REASONS>;

@@ -2,7 +2,7 @@ import { inviteId } from '../../auth/invite-codes';
 import { hashPassword } from '../../auth/passwords';
 import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { enter } from './sign-in';
+import { enter } from './enter';
 
 const badCode = () => new AppError('bad-code', 'This code is unknown, used or too old. Ask for a new one.');
 

@@ -1,7 +1,7 @@
 import { hashPassword, isRightPassword } from '../../auth/passwords';
 import { AppError } from '../../shared/errors';
 import type { Handler } from '../../http/handler';
-import { enter } from './sign-in';
+import { enter } from './enter';
 
 export const changePassword: Handler<'changePassword'> = async ({ body, caller, cookie }, context) => {
   const trainer = await context.db.read(caller.studioId).one('trainers', { id: caller.trainerId });
