@@ -14,7 +14,9 @@ export const QueueMark = ({ isShort = false }: { isShort?: boolean }) => {
   const waiting = commands.filter((command) => command.state === 'waiting').length;
   const needsYou = commands.filter((command) => command.state === 'needs-you').length;
   if (waiting + needsYou === 0) return null;
-  const words = [waiting > 0 && `${waiting} to send`, needsYou > 0 && `${needsYou} needs you`].filter(Boolean).join(', ');
+  const words = [waiting > 0 && `${waiting} to send`, needsYou > 0 && `${needsYou} ${needsYou === 1 ? 'needs' : 'need'} you`]
+    .filter(Boolean)
+    .join(', ');
   return (
     <Pressable role="link" aria-label={words} onPress={() => router.push('/waiting')} style={styles.mark}>
       <Icon name={needsYou > 0 ? 'warning' : 'waiting'} size={18} color={needsYou > 0 ? palette.clay : palette.saffron} />

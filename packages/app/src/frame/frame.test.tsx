@@ -1,5 +1,5 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
-import { Dimensions , Text } from 'react-native';
+import { Dimensions, Text } from 'react-native';
 import { aStoredCommand } from '../../tests/builders';
 import { show } from '../../tests/show';
 import type { StoredCommand } from '../data/offline/types';

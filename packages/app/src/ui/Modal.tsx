@@ -39,7 +39,7 @@ const Frame = ({ title, onClose, children, actions, problem }: Props) => {
   const root = useDialogFocus(onClose);
   const { height } = useWindowDimensions();
   return (
-    <View ref={root} role="dialog" aria-modal aria-label={title} tabIndex={-1} style={styles.root}>
+    <View ref={root} role="dialog" aria-modal aria-label={title} tabIndex={-1}>
       <Dialog.Title style={[styles.title, { color: palette.ink }]}>{title}</Dialog.Title>
       <Dialog.ScrollArea style={[styles.area, { maxHeight: height * 0.66, borderColor: palette.hairline }]}>
         <ScrollView contentContainerStyle={styles.content}>{children}</ScrollView>
@@ -59,8 +59,6 @@ const Frame = ({ title, onClose, children, actions, problem }: Props) => {
 };
 
 const styles = StyleSheet.create({
-  // The frame of the dialog shows what has the focus; a ring around all of it would say nothing.
-  root: { outlineWidth: 0 },
   dialog: { alignSelf: 'center', marginHorizontal: 0, marginVertical: SPACE.l },
   title: { fontFamily: FONTS.heading, fontSize: 22, marginTop: SPACE.l, marginBottom: SPACE.s },
   area: { paddingHorizontal: SPACE.l, marginBottom: 0 },

@@ -1,3 +1,4 @@
+export { counted } from './counted';
 export { explain, explainBasis } from './explain';
 export type { Explanation } from './explain';
 export type { WordingContext } from './wording';

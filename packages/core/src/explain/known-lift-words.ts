@@ -1,4 +1,5 @@
 import type { LiftHold, LiftSource } from '../vocabulary';
+import { counted } from './counted';
 
 /** How a lift is known, as it stands on screen and inside a sentence. */
 export const LIFT_SOURCE_LABELS: Record<LiftSource, string> = { seen: 'I saw it', filmed: 'Filmed', told: 'Told' };
@@ -21,7 +22,7 @@ export const daysAgoWords = (days: number): string =>
     : days === 1
       ? 'yesterday'
       : days < 14
-        ? `${days} days ago`
+        ? `${counted(days, 'day')} ago`
         : days < 90
-          ? `${Math.round(days / 7)} weeks ago`
+          ? `${counted(Math.round(days / 7), 'week')} ago`
           : `${Math.round(days / 30.4)} months ago`;

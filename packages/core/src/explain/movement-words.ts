@@ -8,6 +8,7 @@ import { formatNumber } from './format';
 import { formatLeverValue, LEVER_WORDS } from './lever-words';
 import { AID_WORDS, WAY_WORDS } from './remedy-words';
 import { inSentence } from './in-sentence';
+import { counted } from './counted';
 
 type NameOf = (variationId: string) => string;
 
@@ -26,9 +27,9 @@ export const formatGate = (gate: Gate, isPerSide: boolean): string => {
     gate.seconds !== undefined
       ? `${gate.sets} × ${gate.seconds} s${side}`
       : gate.reps === 'top'
-        ? `top of the range in ${gate.sets} sets${side}`
+        ? `top of the range in ${counted(gate.sets, 'set')}${side}`
         : gate.reps === 'low'
-          ? `in the range in ${gate.sets} sets${side}`
+          ? `in the range in ${counted(gate.sets, 'set')}${side}`
           : `${gate.sets} × ${gate.reps}${side}`;
   const load =
     gate.bodyMassShare === undefined

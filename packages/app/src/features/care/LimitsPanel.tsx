@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
 import { daysBetween } from '@drubo/core';
-import { BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
+import { BODY_SIDE_LABELS, counted, LIMIT_LABELS } from '@drubo/core/explain';
 import { ASK_AGAIN_DAYS } from '@drubo/core/limits';
 import { DERIVED_LIMITS, LIMITS, SORE_LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId, SoreLimitId } from '@drubo/core/vocabulary';
@@ -84,7 +84,11 @@ export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto
                 </Txt>
                 <Txt kind="small" tone={isOld ? 'saffron' : 'quiet'}>
                   {fields.severity === null ? '' : `${fields.severity} of 10 · `}
-                  {isOld ? `asked ${days} days ago: ask again` : days === 0 ? 'asked today' : `asked ${days} days ago`}
+                  {isOld
+                    ? `asked ${counted(days, 'day')} ago: ask again`
+                    : days === 0
+                      ? 'asked today'
+                      : `asked ${counted(days, 'day')} ago`}
                   {fields.diagnosed ? ' · named by a clinician' : ''}
                 </Txt>
               </View>

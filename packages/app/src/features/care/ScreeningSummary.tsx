@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
-import { BODY_SIDE_LABELS, FAULT_LABELS, formatNumber, inSentence, LIMIT_LABELS, TASK_WORDS } from '@drubo/core/explain';
+import { BODY_SIDE_LABELS, counted, FAULT_LABELS, formatNumber, inSentence, LIMIT_LABELS, TASK_WORDS } from '@drubo/core/explain';
 import type { ScreeningResult, Seen, SuggestedLimit } from '@drubo/core/screening';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
@@ -52,7 +52,7 @@ export const ScreeningSummary = ({
         {result.notJudged.length > 0 && (
           <Txt tone="saffron">Not judged: {result.notJudged.map((task) => inSentence(TASK_WORDS[task].name)).join('; ')}.</Txt>
         )}
-        {result.lookAgainWeeks !== null && <Txt>Look again in {result.lookAgainWeeks} weeks.</Txt>}
+        {result.lookAgainWeeks !== null && <Txt>Look again in {counted(result.lookAgainWeeks, 'week')}.</Txt>}
       </Card>
       {result.limits.map((limit) => (
         <Suggested key={`${limit.limit}-${limit.side}`} limit={limit} detail={detail} writer={writer} today={today} />

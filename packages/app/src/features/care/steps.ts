@@ -1,6 +1,7 @@
 import { recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { READINESS } from '@drubo/core/vocabulary';
+import { counted } from '@drubo/core/explain';
 
 /** The steps of a first visit, in order. Any may be skipped and come back to. */
 export const STEPS = [
@@ -20,7 +21,7 @@ export const openIn = ({ intake, records }: PersonDetailDto): Record<StepId, str
   return {
     training: intake.daysPerWeek === null ? 'days a week not asked' : null,
     places: intake.places.length === 0 ? 'not said where they train' : null,
-    health: intake.consentOn === null ? 'consent not asked' : notAsked > 0 ? `${notAsked} questions not asked` : null,
+    health: intake.consentOn === null ? 'consent not asked' : notAsked > 0 ? `${counted(notAsked, 'question')} not asked` : null,
     limits: null,
     watch: screenings.some(({ fields }) => fields.done)
       ? null

@@ -62,7 +62,10 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
         </Txt>
       ))}
       {nextSheet && (
-        <Wrap gap="l" align="center">
+        <Wrap gap="m" align="center">
+          <Txt kind="small" tone="quiet">
+            Sets
+          </Txt>
           {nextSheet.items.map(({ variationId, sets }) => {
             const variation = findVariation(builtInCatalogue, variationId);
             return variation ? (
@@ -72,9 +75,6 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
               </Row>
             ) : null;
           })}
-          <Txt kind="small" tone="quiet">
-            sets
-          </Txt>
         </Wrap>
       )}
       {changes.map(({ variationId, verdict }) => (

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { TrendWeekDto } from '@drubo/contracts';
-import { EMPHASIS_LABELS, FAMILY_LABELS, JOINT_LABELS } from '@drubo/core/explain';
+import { counted, EMPHASIS_LABELS, FAMILY_LABELS, JOINT_LABELS } from '@drubo/core/explain';
 import { EMPHASES, FAMILIES, JOINT_AREAS, MAIN_FAMILIES, reason } from '@drubo/core/vocabulary';
 import type { EmphasisId, Family } from '@drubo/core/vocabulary';
 import { BalanceBeam } from '../../charts/BalanceBeam';
@@ -26,7 +26,7 @@ const TONES: Partial<Record<Family, keyof Palette>> = { squat: 'squat', lunge: '
 const weekName = ({ monday }: TrendWeekDto): string => formatDay(dateOfDay(monday));
 const dash = (value: number | null | undefined): string => (value === null || value === undefined ? '–' : String(value));
 const percent = (share: number): number => Math.round(share * 100);
-const plural = (count: number): string => `${count} ${count === 1 ? 'week' : 'weeks'}`;
+const plural = (count: number): string => counted(count, 'week');
 
 /** Hard sets by family, week by week; by muscle in the table. */
 export const SetsChart = ({ weeks, family }: { weeks: Weeks; family: Family | null }) => {

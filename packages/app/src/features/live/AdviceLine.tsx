@@ -1,5 +1,6 @@
 import { StyleSheet } from 'react-native';
 import { setsOf } from '@drubo/core/live';
+import { counted } from '@drubo/core/explain';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
@@ -47,8 +48,8 @@ export const AdviceLine = ({ live, exercise }: { live: Pick<Live, 'advice' | 'fe
       <WhyLoad variation={exercise.variation} item={exercise.item} reasons={advice.reasons} />
       {setsTo !== undefined && exercise.isOpen && setsOf(exercise) > setsTo && (
         <Button
-          label={`${setsTo} sets`}
-          says={`Only ${setsTo} sets of this today`}
+          label={counted(setsTo, 'set')}
+          says={`Only ${counted(setsTo, 'set')} of this today`}
           onPress={() => void live.fewerSets(exercise, setsTo)}
         />
       )}

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { counted } from '@drubo/core/explain';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Field } from '../../ui/Field';
@@ -52,7 +53,7 @@ export const FinishDialog = ({
       }
     >
       <Txt>
-        {done} of {planned} sets logged.{done < planned ? ' The rest stays undone.' : ''}
+        {done} of {counted(planned, 'set')} logged.{done < planned ? ' The rest stays undone.' : ''}
         {isPadOpen ? ' What stands on the pad is not logged yet: go on to log it.' : ''}
       </Txt>
       <Stack role="radiogroup" aria-label="Effort of the whole session" gap="xs">

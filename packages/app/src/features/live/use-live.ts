@@ -23,6 +23,7 @@ import {
   slotAfterRamp,
 } from '@drubo/core/live';
 import type { Asked, Pad } from '@drubo/core/live';
+import { counted } from '@drubo/core/explain';
 import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/lines';
 import type { RequestWithoutLine } from '../../data/offline/types';
@@ -182,7 +183,7 @@ export const useLive = (detail: FloorDetail) => {
     fewerSets: (of: Exercise, sets: number) =>
       changeDay(
         [{ kind: 'sets' as const, itemId: of.item.id, sets, because: 'short' as const }],
-        `${of.variation.name}: ${sets} sets today.`,
+        `${of.variation.name}: ${counted(sets, 'set')} today.`,
       ),
     /** Puts another exercise in one's place for today, and stands at it. */
     swap: async (itemId: string, draft: DraftItem, because: ChangeCause, text: string) => {

@@ -1,6 +1,6 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { KIT_PRESETS } from '@drubo/core';
-import { EMPHASIS_LABELS, FAMILY_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
+import { counted, EMPHASIS_LABELS, FAMILY_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
 import { EMPHASES, FAMILIES, DERIVED_LIMITS, LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId } from '@drubo/core/vocabulary';
 import { useCatalogue } from '../../data/use-catalogue';
@@ -40,7 +40,12 @@ export const FilterDialog = ({ onClose }: { onClose(): void }) => {
       actions={
         <>
           <Button label="Clear all" onPress={() => setFilters({ ...NO_FILTERS, search: filters.search })} />
-          <Button look="main" label={`Show ${found.length}`} says={`Show ${found.length} movements`} onPress={onClose} />
+          <Button
+            look="main"
+            label={`Show ${found.length}`}
+            says={`Show ${counted(found.length, 'movement')}`}
+            onPress={onClose}
+          />
         </>
       }
     >

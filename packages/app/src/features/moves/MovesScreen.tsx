@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { FAMILY_LABELS } from '@drubo/core/explain';
+import { counted, FAMILY_LABELS } from '@drubo/core/explain';
 import { byFamily } from '@drubo/core/catalogue';
 import { laddersOf } from '@drubo/core/knowledge';
 import { FAMILIES } from '@drubo/core/vocabulary';
@@ -31,7 +31,7 @@ export const MovesScreen = () => {
   return (
     <Screen
       title="Moves"
-      beside={isLooking ? countLine(result.found.length, result.locked) : `${catalogue.variations.length} movements`}
+      beside={isLooking ? countLine(result.found.length, result.locked) : counted(catalogue.variations.length, 'movement')}
     >
       <Row gap="s">
         <View style={styles.search}>

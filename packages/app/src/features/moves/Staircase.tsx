@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Ladder, Rung } from '@drubo/core/catalogue';
+import { counted } from '@drubo/core/explain';
 import { Figure } from '../../figures/Figure';
 import { familyTone } from '../../theme/family-tone';
 import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
@@ -30,14 +31,15 @@ export const Staircase = ({ ladder, catalogue, startsOpen }: { ladder: Ladder; c
       <Pressable
         role="button"
         aria-expanded={isOpen}
-        aria-label={`${ladder.name}, ${stages.length} stages`}
+        aria-label={`${ladder.name}, ${counted(stages.length, 'stage')}`}
         onPress={() => setOpen(!isOpen)}
         style={styles.head}
       >
         <View style={styles.grow}>
           <Heading>{ladder.name}</Heading>
           <Txt kind="small" tone="quiet">
-            {stages.length} stages{beside.length > 0 ? `, ${beside.length} beside it` : ''}
+            {counted(stages.length, 'stage')}
+            {beside.length > 0 ? `, ${beside.length} beside it` : ''}
           </Txt>
         </View>
         <Icon name={isOpen ? 'up' : 'down'} color={palette.quiet} />

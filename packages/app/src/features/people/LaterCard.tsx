@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
+import { counted } from '@drubo/core/explain';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
@@ -17,7 +18,7 @@ export const LaterCard = ({ later }: { later: PersonDetailDto['later'] }) => {
       {later.map(({ id, forDate, exercises }) => (
         <Row key={id} gap="s">
           <Txt style={styles.grow}>
-            {formatDay(forDate)} · {exercises} exercises
+            {formatDay(forDate)} · {counted(exercises, 'exercise')}
           </Txt>
           <Button label="Open" says={`Open the copy for ${formatDay(forDate)}`} onPress={() => router.push(`/sheet/${id}`)} />
         </Row>

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { ComposingDto } from '@drubo/contracts';
 import type { Composition } from '@drubo/core/composing';
-import { INTENT_LABELS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from '@drubo/core/explain';
+import { counted, INTENT_LABELS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from '@drubo/core/explain';
 import { INTENTS, SESSION_SHAPES, SPLIT_DAYS } from '@drubo/core/vocabulary';
 import { sheetOfComposition } from '@drubo/core/sheet-editing';
 import type { DraftSheet } from '@drubo/core/sheet-editing';
@@ -129,7 +129,7 @@ export const ShapeDialog = ({
         {made && next && next.items.length > 0 && (
           <>
             <Txt>
-              {made.minutes} of {minutes} min, {made.items.length} exercises.
+              {made.minutes} of {minutes} min, {counted(made.items.length, 'exercise')}.
             </Txt>
             <ChangeList lines={lines} />
           </>

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { formatNumber, formatPieceTypes, inSentence, KIT_LABELS, ROLE_HEADINGS } from '@drubo/core/explain';
+import { counted, formatNumber, formatPieceTypes, inSentence, KIT_LABELS, ROLE_HEADINGS } from '@drubo/core/explain';
 import { EMPHASES } from '@drubo/core/vocabulary';
 import type { Role } from '@drubo/core/vocabulary';
 import type { ImplementUse } from '@drubo/core';
@@ -74,15 +74,15 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
           <BalanceBeam
             kneeShare={sum === 0 ? 0.5 : balance.kneeSets / sum}
             width={90}
-            says={`Knee ${balance.kneeSets} sets, hip ${balance.hipSets} sets`}
+            says={`Knee ${counted(balance.kneeSets, 'set')}, hip ${counted(balance.hipSets, 'set')}`}
           />
         </View>
         <View style={styles.grow}>
           <Txt kind="small">
-            Knee {balance.kneeSets} · hip {balance.hipSets} sets
+            Knee {balance.kneeSets} · hip {counted(balance.hipSets, 'set')}
           </Txt>
           <Txt kind="small" tone="quiet">
-            Two legs {balance.twoLegSets} · one leg {balance.oneLegSets} sets
+            Two legs {balance.twoLegSets} · one leg {counted(balance.oneLegSets, 'set')}
           </Txt>
         </View>
         <IconButton
@@ -101,12 +101,7 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
       </Txt>
       {isOpen && (
         <>
-          <EmphasisMap
-            emphasis={shares}
-            family="calf"
-            size={124}
-            wordsFor={(id) => `${formatNumber(setsByMuscle[id] ?? 0)} sets`}
-          />
+          <EmphasisMap emphasis={shares} family="calf" size={124} wordsFor={(id) => counted(setsByMuscle[id] ?? 0, 'set')} />
           {sums.setsWhy.length > 0 && <WhyDot about="sets per muscle" label="Why these sets?" reasons={sums.setsWhy} />}
           {muscles.length === 0 && <Txt kind="small">No hard sets yet.</Txt>}
         </>

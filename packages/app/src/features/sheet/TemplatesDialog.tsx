@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { templateForm } from '@drubo/contracts';
 import type { SheetContentDto, TemplateDto } from '@drubo/contracts';
-import { SHAPE_LABELS } from '@drubo/core/explain';
+import { counted, SHAPE_LABELS } from '@drubo/core/explain';
 import { newId } from '../../data/ids';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { problemOf } from '../../data/refusal';
@@ -100,7 +100,7 @@ export const TemplatesDialog = ({
                   <View style={styles.grow}>
                     <Txt kind="bold">{template.name}</Txt>
                     <Txt kind="small" tone="quiet">
-                      {SHAPE_LABELS[template.shape]} · {template.items.length} exercises · {template.minutesBudget} min
+                      {SHAPE_LABELS[template.shape]} · {counted(template.items.length, 'exercise')} · {template.minutesBudget} min
                     </Txt>
                   </View>
                   <Button label="Use" says={`Use ${template.name}`} onPress={() => onUse(template)} />

@@ -143,7 +143,7 @@ describe('another shape, place or number of minutes', () => {
     await open();
     for (let step = 0; step < 8; step += 1) await press('Minutes: less');
     expect(screen.getByRole('button', { name: 'Minutes: less', disabled: true })).toBeTruthy();
-    expect(screen.getByText(/^(Nothing fits into 5 min\.|\d+ of 5 min, 1 exercises\.)$/)).toBeTruthy();
+    expect(screen.getByText(/^(Nothing fits into 5 min\.|\d+ of 5 min, 1 exercise\.)$/)).toBeTruthy();
   });
 });
 

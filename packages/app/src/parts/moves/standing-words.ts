@@ -1,5 +1,5 @@
 import type { StandingDto } from '@drubo/contracts';
-import { formatMass } from '@drubo/core/explain';
+import { counted, formatMass } from '@drubo/core/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { dateOfDay, formatDay } from '../../ui/days';
 
@@ -12,7 +12,7 @@ export const progressOf = ({ target, evidence }: StandingDto, unit: MassUnit): s
   for (let at = evidence.length - 1; at >= 0 && evidence[at]?.isMet; at -= 1) running += 1;
   const last = evidence.at(-1);
   const shown = Math.min(running, target.sessions);
-  const soFar = last && !last.isMet ? ` Last time ${last.sets} of ${target.sets} sets.` : '';
+  const soFar = last && !last.isMet ? ` Last time ${last.sets} of ${counted(target.sets, 'set')}.` : '';
   return `${what}${load} in ${target.sessions} ${target.sessions === 1 ? 'session' : 'sessions'} earns the next: ${shown} shown.${soFar}`;
 };
 

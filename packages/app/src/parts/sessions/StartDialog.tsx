@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { SheetDto } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
+import { counted } from '@drubo/core/explain';
 import { useStart } from '../../data/use-start';
 import { Button } from '../../ui/Button';
 import { DateTimeField } from '../../ui/DateTimeField';
@@ -28,7 +29,7 @@ export const StartDialog = ({ sheet, attempt, onClose }: { sheet: SheetDto; atte
     : startedAt.getTime() > now
       ? 'Date lies in the future'
       : date < addDays(today, -DAYS_BACK)
-        ? `Date lies more than ${DAYS_BACK} days back`
+        ? `Date lies more than ${counted(DAYS_BACK, 'day')} back`
         : undefined;
   const paper = { entry: 'paper' as const, startedAt: isTime ? startedAt.toISOString() : '' };
   return (

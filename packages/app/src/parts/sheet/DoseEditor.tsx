@@ -2,7 +2,7 @@ import { StyleSheet } from 'react-native';
 import { asksReserve, repsTop, secondsPerRep } from '@drubo/core';
 import type { Dose, DoseField, DoseWhy, Load } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatLoad, formatRest, inSentence } from '@drubo/core/explain';
+import { counted, formatLoad, formatRest, inSentence } from '@drubo/core/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { Role } from '@drubo/core/vocabulary';
 import { stepDose, stepTempo } from '@drubo/core/sheet-editing';
@@ -42,7 +42,7 @@ export const DoseEditor = ({ dose, variation, loads, role, onChange, why }: Prop
   return (
     <Stack gap="m">
       {row('Load', 'load', formatLoad(dose.load), 'load')}
-      {row('Sets', 'sets', `${dose.sets} sets`, 'sets')}
+      {row('Sets', 'sets', counted(dose.sets, 'set'), 'sets')}
       {isTimed ? (
         row(`Seconds${aSide}`, 'seconds', `${dose.seconds} s`, 'reps')
       ) : (

@@ -6,6 +6,7 @@ import type { CoachReasons } from '../../vocabulary/reason-codes/coach';
 import { load, sentence, set } from './parts';
 import type { WordingContext, WordsFor } from './types';
 import { inSentence } from '../in-sentence';
+import { counted } from '../counted';
 
 const measure = ({ measure: kind, what, way }: CoachReasons['advice-measure'], { nameOf }: WordingContext): string => {
   switch (kind) {
@@ -47,7 +48,7 @@ export const COACH_WORDS: WordsFor<CoachReasons> = {
   'advice-short-leave': (v) =>
     v.sets === 1
       ? 'Not one rep with the lightest there is: leave it for today.'
-      : `${v.sets} sets under ${v.repsLow}: leave it for today.`,
+      : `${counted(v.sets, 'set')} under ${v.repsLow}: leave it for today.`,
   'advice-feeler-not-yet': (v) =>
     `${v.reps === 0 ? 'Not one rep' : v.reps === 1 ? 'One rep' : `${v.reps} reps`} with the lightest there is: this is not there yet. Swap it for an easier one, or leave it for today.`,
   'advice-match-side': (v) => `${sentence(SIDE_LABELS[v.side])} next: match ${v.reps} reps, no more.`,
@@ -59,6 +60,6 @@ export const COACH_WORDS: WordsFor<CoachReasons> = {
   'time-fits': (v) => `${v.minutesNeeded} min left to do, ${v.minutesLeft} min left: it fits.`,
   'time-pair': (v, c) =>
     `${c.nameOf(v.variationId)} in turn with ${c.nameOf(v.withVariationId)} saves ${v.minutesSaved} min of rest.`,
-  'time-trim': (v, c) => `${c.nameOf(v.variationId)} down to ${v.sets} sets saves ${v.minutesSaved} min.`,
+  'time-trim': (v, c) => `${c.nameOf(v.variationId)} down to ${counted(v.sets, 'set')} saves ${v.minutesSaved} min.`,
   'time-drop': (v, c) => `Without ${c.nameOf(v.variationId)}: ${v.minutesSaved} min saved.`,
 };

@@ -5,6 +5,7 @@ import { SHAPE_LABELS } from '../sheet-labels';
 import { goal, load } from './parts';
 import type { WordsFor } from './types';
 import { inSentence } from '../in-sentence';
+import { counted } from '../counted';
 
 const sets = (count: number): string => `${formatNumber(count)} ${count === 1 ? 'set' : 'sets'}`;
 
@@ -42,20 +43,20 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'rests-48h': (v) =>
     `${FAMILY_LABELS[v.family]} was trained hard ${v.days === 0 ? 'today' : 'the day before'}. Two days apart is the rule.`,
   'gave-up-exercises': (v) =>
-    `${v.most} exercises are enough for one session: ${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted on the ${EMPHASIS_LABELS[v.emphasis]}.`,
+    `${v.most} exercises are enough for one session: ${formatNumber(v.sets)} of ${counted(v.setsWanted, 'set')} wanted on the ${EMPHASIS_LABELS[v.emphasis]}.`,
   'gave-up-muscle': (v) =>
-    `No room in ${v.minutes} min for more work on the ${EMPHASIS_LABELS[v.emphasis]}: ${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted.`,
+    `No room in ${v.minutes} min for more work on the ${EMPHASIS_LABELS[v.emphasis]}: ${formatNumber(v.sets)} of ${counted(v.setsWanted, 'set')} wanted.`,
   'gave-up-week': (v) =>
-    `${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted on the ${EMPHASIS_LABELS[v.emphasis]}: more would go over today’s ${formatNumber(v.most)} on the ${EMPHASIS_LABELS[v.by]} (${v.cap} a week).`,
+    `${formatNumber(v.sets)} of ${counted(v.setsWanted, 'set')} wanted on the ${EMPHASIS_LABELS[v.emphasis]}: more would go over today’s ${formatNumber(v.most)} on the ${EMPHASIS_LABELS[v.by]} (${v.cap} a week).`,
   'gave-up-others': (v) =>
-    `${formatNumber(v.sets)} of ${formatNumber(v.setsWanted)} sets wanted on the ${EMPHASIS_LABELS[v.emphasis]}: other work needed the room more.`,
+    `${formatNumber(v.sets)} of ${counted(v.setsWanted, 'set')} wanted on the ${EMPHASIS_LABELS[v.emphasis]}: other work needed the room more.`,
   'week-target': (v) =>
     `On the ${EMPHASIS_LABELS[v.emphasis]} ${formatNumber(v.weekly)} hard sets a week, ${formatNumber(v.done)} done: ${formatNumber(v.today)} wanted today.`,
   'nothing-fits': (v) =>
     v.leastMinutes > 0 ? `Nothing fits into ${v.minutes} min.` : 'Nothing fits: no exercise is open for this person here.',
   'relax-minutes': (v) => `${v.minutes} min would hold one exercise.`,
-  'relax-place': (v) => `Another place, or more kit here, would open ${v.exercises} exercises.`,
-  'relax-limits': (v) => `Limits lock ${v.exercises} exercises. What would open them stands on the health page.`,
+  'relax-place': (v) => `Another place, or more kit here, would open ${counted(v.exercises, 'exercise')}.`,
+  'relax-limits': (v) => `Limits lock ${counted(v.exercises, 'exercise')}. What would open them stands on the health page.`,
   'not-finished': (v) => `The search was cut off after ${v.nodes} steps: a good session, perhaps not the best.`,
   'chosen-by-hand': (v, c) => `You chose ${inSentence(c.nameOf(v.variationId))}.`,
   'from-template': (v) => `From your template “${v.name}”.`,

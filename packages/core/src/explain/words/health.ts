@@ -15,6 +15,7 @@ import type { HealthReasons } from '../../vocabulary/reason-codes/health';
 import { load, sentence } from './parts';
 import type { WordsFor } from './types';
 import { inSentence } from '../in-sentence';
+import { counted } from '../counted';
 
 const onSide = (side: Side): string => (side === 'both' ? '' : `, ${BODY_SIDE_LABELS[side]}`);
 const felt = (severity: number | null): string => (severity === null ? '' : ` at ${severity} of 10`);
@@ -28,7 +29,7 @@ export const HEALTH_WORDS: WordsFor<HealthReasons> = {
   'limit-on-record': (v) =>
     `${sentence(LIMIT_LABELS[v.limit])}${onSide(v.side)}${felt(v.severity)}, asked ${formatDate(v.askedOn)}.`,
   'limit-ask-again': (v) =>
-    `Ask again: ${LIMIT_LABELS[v.limit]}${onSide(v.side)}. Last asked ${v.days} days ago; it holds until you answer.`,
+    `Ask again: ${LIMIT_LABELS[v.limit]}${onSide(v.side)}. Last asked ${counted(v.days, 'day')} ago; it holds until you answer.`,
   'surgery-on-record': (v) =>
     `Operation: ${v.procedure}, ${formatDate(v.on)}${onSide(v.side)}. Only what a clearance lists is open.`,
   'guardian-missing': (v) =>
@@ -38,7 +39,7 @@ export const HEALTH_WORDS: WordsFor<HealthReasons> = {
   'cleared-by': (v) => `Cleared by: ${inSentence(ROLE_LABELS[v.role])}, until ${formatDate(v.until)}.`,
   'clearance-ended': (v) =>
     `The clearance by ${inSentence(ROLE_LABELS[v.role])} ended on ${formatDate(v.until)}. Is there a new one?`,
-  'pressure-ask-again': (v) => `Blood pressure was last measured ${v.days} days ago.`,
+  'pressure-ask-again': (v) => `Blood pressure was last measured ${counted(v.days, 'day')} ago.`,
   'readiness-not-asked': (v) =>
     `${v.open} ${v.open === 1 ? 'health question is' : 'health questions are'} not asked yet. Nothing is assumed from that.`,
   'cleared-within': (v, c) =>
@@ -64,6 +65,6 @@ export const HEALTH_WORDS: WordsFor<HealthReasons> = {
     `A weight ${POSITION_WORDS[v.position]} with ${LIMIT_LABELS[v.limit]}${felt(v.severity ?? null)}: ${RESTRICTION_WORDS[v.how as RestrictionId]}.`,
   careful: (v) => `Loads rise by one small step, after two clean sessions: ${CAREFUL_WORDS[v.cause]}.`,
   'severe-cut': (v, c) =>
-    `${sentence(LIMIT_LABELS[v.limit])} at 5 of 10: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}, ${v.sets} of ${v.usualSets} sets, at the top of the range. That is the one cut.`,
+    `${sentence(LIMIT_LABELS[v.limit])} at 5 of 10: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}, ${v.sets} of ${counted(v.usualSets, 'set')}, at the top of the range. That is the one cut.`,
   'load-cleared-up-to': (v, c) => `The clearance goes to ${formatMass(v.maxLoadKg, c.unit)}, so ${load(v.loadKg, c.unit)}.`,
 };

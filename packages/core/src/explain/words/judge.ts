@@ -4,9 +4,10 @@ import { FAULT_LABELS, POSITION_LABELS, SIDE_LABELS } from '../labels';
 import { formatLeverValue, LEVER_WORDS } from '../lever-words';
 import type { MassUnit } from '../../vocabulary';
 import type { JudgeReasons } from '../../vocabulary/reason-codes/judge';
-import { goal, load, sentence, sessions, set } from './parts';
+import { allSets, goal, load, sentence, sessions, set } from './parts';
 import type { WordsFor } from './types';
 import { inSentence } from '../in-sentence';
+import { counted } from '../counted';
 
 const onWhat = (on: 'total' | 'external'): string => (on === 'total' ? 'for the legs' : 'in the hands');
 
@@ -32,11 +33,12 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
     `${set(v.setIndex)[0]?.toUpperCase()}${set(v.setIndex).slice(1)} was lighter: ${load(v.loadKg, c.unit)}, not ${load(v.plannedKg, c.unit)}.`,
   'under-reserve': (v) =>
     `${v.reserve} in reserve in ${set(v.setIndex)}, ${v.target} asked for. Reach it with ${v.target} first.`,
-  'top-of-range': (v) => `All ${v.sets} sets reached ${v.reps}, clean.`,
+  'top-of-range': (v) => `${allSets(v.sets)} reached ${v.reps}, clean.`,
   'within-range': (v) => `Lowest set ${v.lowestReps} reps. All sets at ${v.repsHigh} earns the next step.`,
   'short-once': (v) =>
     `${v.repsLow - v.reps} short in ${set(v.setIndex)}${v.side === 'both' ? '' : `, ${SIDE_LABELS[v.side]}`}. Once is worth another look.`,
-  'short-of-range': (v, c) => `${v.shortSets} sets under ${v.repsLow}, the worst ${v.worstReps}, at ${load(v.loadKg, c.unit)}.`,
+  'short-of-range': (v, c) =>
+    `${counted(v.shortSets, 'set')} under ${v.repsLow}, the worst ${v.worstReps}, at ${load(v.loadKg, c.unit)}.`,
   'jump-within-limit': (v, c) =>
     `${load(v.fromKg, c.unit)} to ${load(v.toKg, c.unit)} is ${formatNumber(v.jumpPercent)} % more ${onWhat(v.on)}, within ${v.limitPercent} %.`,
   'jump-too-big': (v, c) =>
@@ -50,16 +52,17 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'session-cap': (v) => `${v.limit} exercises already move up. This one waits a session.`,
   'gate-met': (v, c) => `${shown(v, c.unit)} clean in ${sessions(v.sessions)}: that earns ${c.nameOf(v.toVariationId)}.`,
   'gate-progress': (v, c) =>
-    `${v.sets} of ${v.setsNeeded} sets of ${what(v)}${atLoad(v.loadKg, c.unit)} clean today; ${v.sessions} of ${sessions(v.sessionsNeeded)} so far earn the next stage.`,
+    `${v.sets} of ${counted(v.setsNeeded, 'set')} of ${what(v)}${atLoad(v.loadKg, c.unit)} clean today; ${v.sessions} of ${sessions(v.sessionsNeeded)} so far earn the next stage.`,
   'gate-another-set': (v) =>
-    `${v.reps} clean reps in every set; the next stage asks for ${v.setsNeeded} sets, so ${v.sets} next time.`,
+    `${v.reps} clean reps in every set; the next stage asks for ${counted(v.setsNeeded, 'set')}, so ${v.sets} next time.`,
   'gate-none': (v, c) => `${c.nameOf(v.variationId)} may stay for good: no stage has to be earned.`,
   'rung-bypassed': (v, c) =>
     `${c.nameOf(v.variationId)} is passed over: ${v.why === 'limit' ? 'a limit locks it' : 'the kit is not here'}.`,
   'rung-locked': (v, c) => `${c.nameOf(v.variationId)} would come next and is locked for now, so it stays here.`,
   'gate-with-aid': (v) =>
     `The stage is shown, with ${inSentence(LEVER_WORDS[v.lever].label)} at ${formatLeverValue(v.lever, v.value, v.unit)}, which the next one has no place for: that goes first.`,
-  'gate-with-pain': (v) => `The stage is shown, with pain of ${v.pain} here in the last ${v.days} days: no new stage from that.`,
+  'gate-with-pain': (v) =>
+    `The stage is shown, with pain of ${v.pain} here in the last ${counted(v.days, 'day')}: no new stage from that.`,
   'rung-unearned': (v, c) => `${c.nameOf(v.variationId)} builds on ${c.nameOf(v.buildsOn)}, which can't be trained here.`,
   'way-chosen': (v) => `The first of ${v.ways} ways on, for the goal: ${goal(v.goal)}. Staying and adding load is another.`,
   'empty-bar': (v) =>
@@ -71,7 +74,7 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'two-for-two-met': (v) => `${v.repsOver} reps over ${v.goalReps} in the last set, ${sessions(v.sessions)} running.`,
   'two-for-two-waiting': (v) =>
     `${v.lastReps} reps in the last set. Two over ${v.goalReps}, two sessions running, earn the next load (${v.sessions} so far).`,
-  'straight-line-done': (v) => `All ${v.sets} sets done at ${v.reps} or more: one small step.`,
+  'straight-line-done': (v) => `${allSets(v.sets)} done at ${v.reps} or more: one small step.`,
   'straight-line-missed': (v) => `${v.missedSets} ${v.missedSets === 1 ? 'set' : 'sets'} missed, ${v.reps} reps the fewest.`,
   'lever-notch': (v) =>
     `${LEVER_WORDS[v.lever].label}: ${formatLeverValue(v.lever, v.from, v.unit)} → ${formatLeverValue(v.lever, v.to, v.unit)}. Nothing else changes.`,
@@ -84,7 +87,7 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'fault-again': (v) => `${sentence(FAULT_LABELS[v.faultId])} broke sets ${sessions(v.sessions)} running: one notch easier.`,
   'stall-range': (v) => `${sessions(v.sessions)} without more load or reps: ${v.repsLow}–${v.repsHigh} reps for a change.`,
   'stall-lighter': (v, c) =>
-    `${sessions(v.sessions)} without progress: a lighter week, ${v.sets} sets at ${load(v.loadKg, c.unit)}.`,
+    `${sessions(v.sessions)} without progress: a lighter week, ${counted(v.sets, 'set')} at ${load(v.loadKg, c.unit)}.`,
   'staying-is-success': (v) => `${sessions(v.sessions)} at the same work. For “${goal(v.goal)}” that is success.`,
   dip: (v) => `Down ${v.percent} % over ${sessions(v.sessions)}: ease back.`,
   'side-difference': (v) =>
@@ -125,7 +128,7 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'careful-waits': (v) => `${sessions(v.sessions)} clean at this load so far; with care it takes two: ${CAREFUL_WORDS[v.cause]}.`,
   'no-new-rung': (v) => `No new stage now: ${CAREFUL_WORDS[v.cause]}.`,
   'grip-changed': (v) =>
-    `Grip ended it ${v.sessions} sessions running: ${
+    `Grip ended it ${counted(v.sessions, 'session')} running: ${
       v.how === 'straps'
         ? 'straps from now on, chalk or one palm each way if you prefer'
         : 'the legs get a harder setting at the load the hands can hold'

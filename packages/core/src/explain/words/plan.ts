@@ -6,12 +6,14 @@ import type { PlanReasons } from '../../vocabulary/reason-codes/plan';
 import { goal, load, sentence } from './parts';
 import type { WordsFor } from './types';
 import { inSentence } from '../in-sentence';
+import { counted } from '../counted';
 
 /** Why a sheet asks for what it asks, in words. */
 export const PLAN_WORDS: WordsFor<PlanReasons> = {
   'sets-by-goal': (v) =>
-    `${v.sets} sets: the usual for “${goal(v.goal)}” and “${inSentence(TRAINING_AGE_LABELS[v.trainingAge])}”.`,
-  'sets-first-session': (v) => `First session: ${v.sets} sets instead of ${v.usualSets}, so nobody is sore for a week.`,
+    `${counted(v.sets, 'set')}: the usual for “${goal(v.goal)}” and “${inSentence(TRAINING_AGE_LABELS[v.trainingAge])}”.`,
+  'sets-first-session': (v) =>
+    `First session: ${counted(v.sets, 'set')} instead of ${v.usualSets}, so nobody is sore for a week.`,
   'reps-by-goal': (v) => `${v.repsLow} to ${v.repsHigh} clean reps suit “${goal(v.goal)}”.`,
   'reps-by-variation': (v, c) => `${c.nameOf(v.variationId)} is done for ${v.repsLow} to ${v.repsHigh} reps.`,
   'tempo-by-goal': (v) => `${v.tempo} (${formatNumber(v.secondsPerRep)} s a rep) is the pace for “${goal(v.goal)}”.`,
@@ -48,9 +50,8 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
   'load-from-relative': (v, c) =>
     `From ${c.nameOf(v.variationId)} by the usual ratio of ${formatNumber(v.ratio, 2)}, on the careful side: ${load(v.loadKg, c.unit)}.`,
   'lay-off-load': (v, c) =>
-    `${v.days} days away cost about ${formatNumber(v.lossPercent)} % of strength: ${load(v.loadKg, c.unit)} instead of ${load(v.fromKg, c.unit)}.`,
-  'lay-off-first': (v) =>
-    `First session after ${v.days} days: ${v.sets} ${v.sets === 1 ? 'set' : 'sets'} and ${v.reserve} in reserve.`,
+    `${counted(v.days, 'day')} away cost about ${formatNumber(v.lossPercent)} % of strength: ${load(v.loadKg, c.unit)} instead of ${load(v.fromKg, c.unit)}.`,
+  'lay-off-first': (v) => `First session after ${counted(v.days, 'day')}: ${counted(v.sets, 'set')} and ${v.reserve} in reserve.`,
   'school-rest': (v) => `Rest as you chose for this person: ${formatRest(v.restSeconds)}.`,
   'school-effort': (v) => `Effort as you chose for this person: ${v.reserve} in reserve.`,
   'dose-by-role': (v) => {
@@ -65,7 +66,7 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
     };
     return `${what}: ${numbers[v.field]}.`;
   },
-  'lighter-day': (v) => `A lighter day: ${v.sets} of ${v.usualSets} sets, ${v.reserve} in reserve.`,
+  'lighter-day': (v) => `A lighter day: ${v.sets} of ${counted(v.usualSets, 'set')}, ${v.reserve} in reserve.`,
   'load-from-history': (v, c) =>
     `Done before, ${v.sessions === 1 ? 'once' : `${v.sessions} times`}: those sets bear ${load(v.loadKg, c.unit)} today.`,
   'load-as-here': (v, c) =>
@@ -79,7 +80,7 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
   'half-after-birth': (v, c) =>
     `After a birth it starts at half: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}.`,
   'loan-sets': (v) =>
-    `One lighter session: ${v.sets} of ${v.usualSets} sets, ${v.reserve} in reserve. What stood before comes back.`,
+    `One lighter session: ${v.sets} of ${counted(v.usualSets, 'set')}, ${v.reserve} in reserve. What stood before comes back.`,
   'shape-from-belief': (v, c) =>
     `For this shape ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}: about ${formatNumber(v.predictedReps)} reps could be done at its pace, and one step is kept back.`,
   'circuit-lead': (v) =>
@@ -90,5 +91,5 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
   intervals: (v) =>
     `${v.sets} intervals of ${v.seconds} s with ${v.restSeconds} s of rest, about a minute each: ${v.finishers === 0 ? 'none' : v.finishers} done whole so far.` +
     (v.isSpared ? ' Easy effort, 4 to 6 of 10.' : ' Effort 6 to 8 of 10.'),
-  'sets-for-minutes': (v) => `${v.sets} of ${v.usualSets} sets, to stay within ${v.minutes} min.`,
+  'sets-for-minutes': (v) => `${v.sets} of ${counted(v.usualSets, 'set')}, to stay within ${v.minutes} min.`,
 };
