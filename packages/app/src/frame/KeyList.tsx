@@ -1,4 +1,3 @@
-import { Button } from '../ui/Button';
 import { Stack } from '../ui/layout';
 import { Modal } from '../ui/Modal';
 import { Heading, Txt } from '../ui/Txt';
@@ -13,7 +12,7 @@ const GROUPS = [
 
 /** Every key there is, and what it does. */
 export const KeyList = ({ onClose }: { onClose(): void }) => (
-  <Modal title="Keys" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+  <Modal title="Keys" onClose={onClose} closes="Close">
     {GROUPS.map(([title, keys]) => (
       <Stack key={title} gap="xs">
         <Heading level={3}>{title}</Heading>

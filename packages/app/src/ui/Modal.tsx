@@ -3,6 +3,7 @@ import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native'
 import { Dialog, Portal } from 'react-native-paper';
 import { SPACE, FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { Button } from './Button';
 import { Wrap } from './layout';
 import { Problem } from './Problem';
 import { useDialogFocus } from './use-dialog-focus';
@@ -11,6 +12,9 @@ interface Props {
   title: string;
   onClose(): void;
   children: ReactNode;
+  /** What closing it without doing anything is called, as on its first button. */
+  closes?: string;
+  /** What can be done besides. */
   actions?: ReactNode;
   /** What was refused, beside the buttons where it can't be scrolled out of sight. */
   problem?: string | null;
@@ -34,7 +38,7 @@ export const Modal = (props: Props) => {
 };
 
 /** What stands inside. A component of its own, because a portal's content is mounted later than the portal. */
-const Frame = ({ title, onClose, children, actions, problem }: Props) => {
+const Frame = ({ title, onClose, children, closes, actions, problem }: Props) => {
   const palette = usePalette();
   const root = useDialogFocus(onClose);
   const { height } = useWindowDimensions();
@@ -49,8 +53,9 @@ const Frame = ({ title, onClose, children, actions, problem }: Props) => {
           <Problem text={problem} />
         </View>
       ) : null}
-      {actions ? (
+      {closes !== undefined || actions ? (
         <Wrap gap="s" style={styles.actions}>
+          {closes !== undefined && <Button label={closes} onPress={onClose} />}
           {actions}
         </Wrap>
       ) : null}

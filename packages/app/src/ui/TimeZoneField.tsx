@@ -50,7 +50,7 @@ const ZoneDialog = ({ value, onChoose, onClose }: { value: string; onChoose(zone
   const found = findTimeZones(timeZones(value), typed);
   const now = new Date();
   return (
-    <Modal title="Time zone" onClose={onClose} actions={<Button label="Keep it" onPress={onClose} />}>
+    <Modal title="Time zone" onClose={onClose} closes="Keep it">
       <SearchField autoFocus label="Search time zones" placeholder="City or region" value={typed} onChange={setTyped} />
       {found.length === 0 && <Txt tone="quiet">None by that name. Try the largest city near you.</Txt>}
       <Stack role="radiogroup" aria-label="Time zones" gap="xs">

@@ -61,22 +61,20 @@ export const ClearanceDialog = ({
       title="Cleared by"
       onClose={onClose}
       problem={problem}
+      closes="Cancel"
       actions={
-        <>
-          <Button label="Cancel" onPress={onClose} />
-          <Button
-            look="main"
-            label="Record the clearance"
-            busy={isBusy}
-            disabled={maxLoad === undefined}
-            onPress={() =>
-              onSave({
-                ...clearance,
-                scope: { ...clearance.scope, maxLoadKg: maxLoad === null || maxLoad === undefined ? null : toKg(maxLoad, unit) },
-              })
-            }
-          />
-        </>
+        <Button
+          look="main"
+          label="Record the clearance"
+          busy={isBusy}
+          disabled={maxLoad === undefined}
+          onPress={() =>
+            onSave({
+              ...clearance,
+              scope: { ...clearance.scope, maxLoadKg: maxLoad === null || maxLoad === undefined ? null : toKg(maxLoad, unit) },
+            })
+          }
+        />
       }
     >
       <Txt kind="small" tone="quiet">

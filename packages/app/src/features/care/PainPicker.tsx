@@ -19,16 +19,14 @@ export const PainPicker = ({ side, onPick, onClose }: { side: Side; onPick(pain:
     <Modal
       title="Pain where?"
       onClose={onClose}
+      closes="Cancel"
       actions={
-        <>
-          <Button label="Cancel" onPress={onClose} />
-          <Button
-            look="main"
-            label="Note the pain"
-            disabled={!isReady}
-            onPress={() => isReady && onPick({ limit, side: MIDDLE_LIMITS.includes(limit) ? 'both' : at, severity })}
-          />
-        </>
+        <Button
+          look="main"
+          label="Note the pain"
+          disabled={!isReady}
+          onPress={() => isReady && onPick({ limit, side: MIDDLE_LIMITS.includes(limit) ? 'both' : at, severity })}
+        />
       }
     >
       <Choices<SoreLimitId>

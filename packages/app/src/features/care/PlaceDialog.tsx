@@ -30,12 +30,8 @@ export const PlaceDialog = ({
       title={`Place on ${findVariation(builtInCatalogue, rung.variationId)?.name ?? rung.variationId}`}
       onClose={onClose}
       problem={problem}
-      actions={
-        <>
-          <Button label="Cancel" onPress={onClose} />
-          <Button look="main" label="Place here" busy={isBusy} disabled={why.trim() === ''} onPress={() => onPlace(why)} />
-        </>
-      }
+      closes="Cancel"
+      actions={<Button look="main" label="Place here" busy={isBusy} disabled={why.trim() === ''} onPress={() => onPlace(why)} />}
     >
       <Txt>
         {name} stands on stage {rung.stage} of {ladder.name} from now on. The next sheet starts it with a first dose.

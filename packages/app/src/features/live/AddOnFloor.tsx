@@ -1,6 +1,5 @@
 import { contentOfSheet } from '@drubo/contracts';
 import { useComposing } from '../../data/use-composing';
-import { Button } from '../../ui/Button';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { AddDialog } from '../../parts/sheet/AddDialog';
@@ -21,7 +20,7 @@ export const AddOnFloor = ({
   const content = contentOfSheet(detail.sheet);
   if (!input) {
     return (
-      <Modal title="Add an exercise" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+      <Modal title="Add an exercise" onClose={onClose} closes="Close">
         <Txt tone="quiet">Reading what this person can do here. Without a network it has to have been read before.</Txt>
       </Modal>
     );

@@ -40,16 +40,14 @@ export const FinishDialog = ({
     <Modal
       title="Finish the session?"
       onClose={onClose}
+      closes="Go on"
       actions={
-        <>
-          <Button label="Go on" onPress={onClose} />
-          <Button
-            look="main"
-            label="Finish"
-            disabled={isTooLong || isBadMinutes}
-            onPress={() => onFinish({ effort, note: note.trim(), minutes: minutes ?? null })}
-          />
-        </>
+        <Button
+          look="main"
+          label="Finish"
+          disabled={isTooLong || isBadMinutes}
+          onPress={() => onFinish({ effort, note: note.trim(), minutes: minutes ?? null })}
+        />
       }
     >
       <Txt>

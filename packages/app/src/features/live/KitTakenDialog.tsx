@@ -4,7 +4,6 @@ import { isHardKind } from '@drubo/core';
 import { freeSlot } from '@drubo/core/composing';
 import { thingsOf, withoutTaken } from '@drubo/core/live';
 import { useComposing } from '../../data/use-composing';
-import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Stack, Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
@@ -43,7 +42,7 @@ export const KitTakenDialog = ({
   const setsDone = new Set(done.filter(({ kind }) => isHardKind(kind)).map(({ setIndex }) => setIndex)).size;
   const setsLeft = Math.max(1, item.dose.sets - setsDone);
   return (
-    <Modal title="Kit taken" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+    <Modal title="Kit taken" onClose={onClose} closes="Close">
       {things.length > 0 && (
         <Stack gap="xs" role="group" aria-label="Taken">
           <Txt kind="small" tone="quiet">

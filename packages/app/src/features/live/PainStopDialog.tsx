@@ -32,12 +32,8 @@ export const PainStopDialog = ({
     <Modal
       title="Stop: pain"
       onClose={onClose}
-      actions={
-        <>
-          <Button label="Go on" onPress={onClose} />
-          <Button look="danger" label="Stop, not asked how much" onPress={() => stop(null)} />
-        </>
-      }
+      closes="Go on"
+      actions={<Button look="danger" label="Stop, not asked how much" onPress={() => stop(null)} />}
     >
       <Row align="stretch">
         <Stepper

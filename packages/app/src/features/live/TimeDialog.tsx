@@ -71,12 +71,8 @@ export const TimeDialog = ({
     <Modal
       title="Short of time"
       onClose={onClose}
-      actions={
-        <>
-          <Button label="Close" onPress={onClose} />
-          <Button look="main" label="Do this" disabled={changes.length === 0} onPress={apply} />
-        </>
-      }
+      closes="Close"
+      actions={<Button look="main" label="Do this" disabled={changes.length === 0} onPress={apply} />}
     >
       <Row align="stretch">
         <Stepper

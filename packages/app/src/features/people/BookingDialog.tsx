@@ -47,12 +47,8 @@ export const BookingDialog = ({ person, onClose }: { person: PersonDto; onClose(
     <Modal
       title={`Book ${person.name}`}
       onClose={onClose}
-      actions={
-        <>
-          <Button label="Cancel" onPress={onClose} />
-          <Button look="main" label="Book" disabled={!writer.isReady} onPress={() => void book()} />
-        </>
-      }
+      closes="Cancel"
+      actions={<Button look="main" label="Book" disabled={!writer.isReady} onPress={() => void book()} />}
     >
       <Wrap gap="m">
         <DateTimeField

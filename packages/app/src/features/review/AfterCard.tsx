@@ -116,12 +116,8 @@ const AfterDialog = ({
     <Modal
       title="Afterwards"
       onClose={onClose}
-      actions={
-        <>
-          <Button label="Cancel" onPress={onClose} />
-          <Button look="main" label="Keep" disabled={isBad || isTooLong || !writer.isReady} onPress={() => void keep()} />
-        </>
-      }
+      closes="Cancel"
+      actions={<Button look="main" label="Keep" disabled={isBad || isTooLong || !writer.isReady} onPress={() => void keep()} />}
     >
       <Scale label="Effort of the whole session, 0 to 10" says="Effort" value={effort} onChange={setEffort} />
       <Field

@@ -59,9 +59,9 @@ export const EditChoice = ({
     <Modal
       title={variation.name}
       onClose={onClose}
+      closes="Cancel"
       actions={
         <>
-          <Button label="Cancel" onPress={onClose} />
           <Button label="As proposed" onPress={() => onSave(choiceFrom(itemId, proposal))} />
           <Button look="main" label="Use this" onPress={() => onSave({ itemId, verdict, dose, ...moved })} />
         </>

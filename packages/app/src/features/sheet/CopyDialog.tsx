@@ -63,7 +63,7 @@ export const CopyDialog = ({ sheet, onClose }: { sheet: SheetDto; onClose(): voi
   };
   const others = people.filter(({ id, archivedAt }) => id !== sheet.personId && archivedAt === null);
   return (
-    <Modal title="Copy this sheet" onClose={onClose} problem={problem} actions={<Button label="Close" onPress={onClose} />}>
+    <Modal title="Copy this sheet" onClose={onClose} problem={problem} closes="Close">
       <Stack gap="s">
         <Heading level={3}>For another day of {sheet.personName}</Heading>
         <DateTimeField label="Day" type="date" value={on} min={addDays(today, 1)} onChange={setOn} />

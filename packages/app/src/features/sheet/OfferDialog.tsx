@@ -24,16 +24,14 @@ export const OfferDialog = ({
     <Modal
       title={title}
       onClose={onClose}
+      closes="Keep as it is"
       actions={
-        <>
-          <Button label="Keep as it is" onPress={onClose} />
-          <Button
-            look="main"
-            label="Take it"
-            disabled={offer.content.items.length === 0 || lines.length === 0}
-            onPress={() => onTake(offer.content)}
-          />
-        </>
+        <Button
+          look="main"
+          label="Take it"
+          disabled={offer.content.items.length === 0 || lines.length === 0}
+          onPress={() => onTake(offer.content)}
+        />
       }
     >
       <Txt kind="small" tone="quiet">

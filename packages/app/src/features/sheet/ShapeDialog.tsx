@@ -71,16 +71,14 @@ export const ShapeDialog = ({
     <Modal
       title="Shape, minutes, place"
       onClose={onClose}
+      closes="Keep as it is"
       actions={
-        <>
-          <Button label="Keep as it is" onPress={onClose} />
-          <Button
-            look="main"
-            label="Take it"
-            disabled={!next || next.items.length === 0 || lines.length === 0}
-            onPress={() => next && onTake(next, 'Sheet composed anew.')}
-          />
-        </>
+        <Button
+          look="main"
+          label="Take it"
+          disabled={!next || next.items.length === 0 || lines.length === 0}
+          onPress={() => next && onTake(next, 'Sheet composed anew.')}
+        />
       }
     >
       <Row align="stretch">

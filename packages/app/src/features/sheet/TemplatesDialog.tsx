@@ -82,7 +82,7 @@ export const TemplatesDialog = ({
     }
   };
   return (
-    <Modal title="Templates" onClose={onClose} problem={problem} actions={<Button label="Close" onPress={onClose} />}>
+    <Modal title="Templates" onClose={onClose} problem={problem} closes="Close">
       <Stack gap="s">
         <Heading level={3}>Keep this sheet as a template</Heading>
         <Field label="Name of the template" value={name} onChangeText={setName} />

@@ -49,9 +49,9 @@ export const TextDialog = ({ sheet, minutes, onClose }: { sheet: SheetDto; minut
     <Modal
       title="The sheet as text"
       onClose={onClose}
+      closes="Close"
       actions={
         <>
-          <Button label="Close" onPress={onClose} />
           <Button label="Print" onPress={() => printText(`${sheet.personName}, session`, text)} />
           <Button look="main" label="Copy" onPress={() => void copy()} />
         </>

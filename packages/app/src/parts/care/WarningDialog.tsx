@@ -73,7 +73,7 @@ export const WarningDialog = ({
     );
   }
   return (
-    <Modal title="Warning signs" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+    <Modal title="Warning signs" onClose={onClose} closes="Close">
       <AtHand care={care} />
       <Field label="Look for a sign" value={search} onChangeText={setSearch} />
       {WARNING_LEVELS.map((level) => {

@@ -51,17 +51,15 @@ export const KnownLiftDialog = ({
       title={variationId === null ? 'A lift they know' : `Knows: ${nameOf(variationId)}`}
       onClose={onClose}
       problem={problem}
+      closes="Cancel"
       actions={
-        <>
-          <Button label="Cancel" onPress={onClose} />
-          <Button
-            look="main"
-            label="Save the lift"
-            busy={isBusy}
-            disabled={fields === null}
-            onPress={() => fields && onSave(fields)}
-          />
-        </>
+        <Button
+          look="main"
+          label="Save the lift"
+          busy={isBusy}
+          disabled={fields === null}
+          onPress={() => fields && onSave(fields)}
+        />
       }
     >
       {variationId === null && (

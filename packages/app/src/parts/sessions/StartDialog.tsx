@@ -33,7 +33,7 @@ export const StartDialog = ({ sheet, attempt, onClose }: { sheet: SheetDto; atte
         : undefined;
   const paper = { entry: 'paper' as const, startedAt: isTime ? startedAt.toISOString() : '' };
   return (
-    <Modal title={sheet.personName} onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+    <Modal title={sheet.personName} onClose={onClose} closes="Close">
       <Stack gap="s">
         <Heading level={3}>Now</Heading>
         <Txt kind="small" tone="quiet">

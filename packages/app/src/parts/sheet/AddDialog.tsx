@@ -53,7 +53,7 @@ export const AddDialog = ({
     .map((variation) => ({ variation, access: accessTo(variation, input.context) }))
     .sort((a, b) => Number(a.access.state === 'locked') - Number(b.access.state === 'locked'));
   return (
-    <Modal title="Add an exercise" onClose={onClose} actions={<Button label="Close" onPress={onClose} />}>
+    <Modal title="Add an exercise" onClose={onClose} closes="Close">
       <SearchField label="Search exercises" placeholder="Search by name" value={search} onChange={setSearch} />
       {search.trim() === '' && (
         <Choices<Family>
