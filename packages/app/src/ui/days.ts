@@ -1,5 +1,6 @@
-import { TZDateMini } from '@date-fns/tz';
-import { differenceInMinutes, formatISO } from 'date-fns';
+import { TZDateMini } from '@date-fns/tz/date/mini';
+import { differenceInMinutes } from 'date-fns/differenceInMinutes';
+import { formatISO } from 'date-fns/formatISO';
 import { addDays } from '@drubo/core';
 
 /** A calendar day as it is read: 'Tue 24 Nov'. */
