@@ -24,6 +24,7 @@ describe('what to keep to, limit by limit', () => {
     ['hip-front', 3, 'goblet-squat', 'box-above-pinch'],
     ['hip-front', 3, 'dumbbell-romanian-deadlift', 'mid-range'],
     ['hip-outer', 1, 'curtsy-lunge', 'no-crossing'],
+    ['hip-outer', 1, 'hip-hike', 'no-hip-drop'],
     ['hamstring-sit-bone', 3, 'dumbbell-romanian-deadlift', 'mid-range'],
     ['groin', 3, 'wide-stance-deadlift', 'narrower'],
     ['groin', 3, 'side-lunge', 'less-range'],
