@@ -4,6 +4,8 @@ import type {
   ComposingDto,
   PersonDetailDto,
   PersonDto,
+  PersonRecordDto,
+  RecordFields,
   SessionDetailDto,
   SessionRecordDto,
   SetRecordDto,
@@ -236,5 +238,17 @@ export const aPersonDetail = (over: Partial<PersonDetailDto> = {}): PersonDetail
   records: [],
   kits: [aKit()],
   later: [],
+  ...over,
+});
+
+/** Something kept about that person. */
+export const aPersonRecord = (id: string, fields: RecordFields, over: Partial<PersonRecordDto> = {}): PersonRecordDto => ({
+  id,
+  personId: 'person-0001',
+  revision: 1,
+  removed: false,
+  savedAt: '2026-11-25T08:00:00.000Z',
+  trainerId: 'trainer-1',
+  fields,
   ...over,
 });

@@ -5,16 +5,17 @@ import { PaperProvider, Portal } from 'react-native-paper';
 import { StudioFactsProvider } from '../src/data/StudioContext';
 import { chalkTheme } from '../src/theme/paper';
 
-const studio = (unit: 'kg' | 'lb') => ({ id: 'studio-01', version: 1, name: 'Test', unit, timeZone: 'UTC' });
+type Unit = 'kg' | 'lb';
+const studio = (unit: Unit, timeZone: string) => ({ id: 'studio-01', version: 1, name: 'Test', unit, timeZone });
 const trainer = { id: 'trainer-1', name: 'T', loginName: 'tee' };
 
 /** Nothing is asked of a server here: what a test wants read, it puts into the cache itself. */
 export const quietClient = () => new QueryClient({ defaultOptions: { queries: { enabled: false, gcTime: Infinity } } });
 
-const framed = (element: ReactElement, unit: 'kg' | 'lb', client: QueryClient) => (
+const framed = (element: ReactElement, unit: Unit, timeZone: string, client: QueryClient) => (
   <QueryClientProvider client={client}>
     <PaperProvider theme={chalkTheme}>
-      <StudioFactsProvider facts={{ studio: studio(unit), trainer, unit, demo: false }}>
+      <StudioFactsProvider facts={{ studio: studio(unit, timeZone), trainer, unit, demo: false }}>
         <Portal.Host>{element}</Portal.Host>
       </StudioFactsProvider>
     </PaperProvider>
@@ -22,7 +23,7 @@ const framed = (element: ReactElement, unit: 'kg' | 'lb', client: QueryClient) =
 );
 
 /** Draws something as it stands in the app: themed, signed in, with room for dialogs. */
-export const show = (element: ReactElement, { unit = 'kg' as 'kg' | 'lb', client = quietClient() } = {}) => {
-  const drawn = render(framed(element, unit, client));
-  return { ...drawn, client, again: (next: ReactElement) => drawn.rerender(framed(next, unit, client)) };
+export const show = (element: ReactElement, { unit = 'kg' as Unit, timeZone = 'UTC', client = quietClient() } = {}) => {
+  const drawn = render(framed(element, unit, timeZone, client));
+  return { ...drawn, client, again: (next: ReactElement) => drawn.rerender(framed(next, unit, timeZone, client)) };
 };

@@ -75,6 +75,27 @@ describe('the reading cache', () => {
     expect(client.getQueryData<ReturnType<typeof aDetail>>(sessionKey)?.sets.map((set) => set.reps)).toEqual([9]);
   });
 
+  it('one set has no other page read again, nor has a note; what is said afterwards and the end of a session do', () => {
+    const readAgain = (write: Parameters<typeof aStoredCommand>[0]) => {
+      const client = new QueryClient();
+      client.setQueryData(keyOf('getFloor'), {});
+      client.setQueryData(keyOf('getOfflinePack'), {});
+      applyReply(client, aStoredCommand({ state: 'done', ...write }));
+      // Big, and what the screens read anyway: it keeps its own hour.
+      expect(client.getQueryState(keyOf('getOfflinePack'))?.isInvalidated).toBe(false);
+      return client.getQueryState(keyOf('getFloor'))?.isInvalidated;
+    };
+    const kept = (kind: 'note' | 'after') => ({
+      endpointId: 'saveSessionRecord',
+      params: { sessionId: SESSION_ID, recordId: 'record-1' },
+      body: { fields: { kind } },
+    });
+    expect(readAgain({ reply: aLoggedSet() })).toBe(false);
+    expect(readAgain(kept('note'))).toBe(false);
+    expect(readAgain(kept('after'))).toBe(true);
+    expect(readAgain({ endpointId: 'finishSession', params: { sessionId: SESSION_ID } })).toBe(true);
+  });
+
   it('an erased person leaves the device', () => {
     const client = new QueryClient();
     unpack(client, aPack(), 1_000);

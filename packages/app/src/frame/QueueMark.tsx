@@ -5,6 +5,7 @@ import { SPACE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Icon } from '../ui/icons/Icon';
 import { Txt } from '../ui/Txt';
+import { counted } from '@drubo/core/explain';
 
 /** A quiet mark saying what waits to be sent and what needs the trainer. Nothing when all is sent. */
 export const QueueMark = ({ isShort = false }: { isShort?: boolean }) => {
@@ -14,7 +15,7 @@ export const QueueMark = ({ isShort = false }: { isShort?: boolean }) => {
   const waiting = commands.filter((command) => command.state === 'waiting').length;
   const needsYou = commands.filter((command) => command.state === 'needs-you').length;
   if (waiting + needsYou === 0) return null;
-  const words = [waiting > 0 && `${waiting} to send`, needsYou > 0 && `${needsYou} ${needsYou === 1 ? 'needs' : 'need'} you`]
+  const words = [waiting > 0 && `${waiting} to send`, needsYou > 0 && `${counted(needsYou, 'needs', 'need')} you`]
     .filter(Boolean)
     .join(', ');
   return (

@@ -16,16 +16,7 @@ export const Confirm = ({
   onYes(): void;
   onNo(): void;
 }) => (
-  <Modal
-    title={title}
-    onClose={onNo}
-    actions={
-      <>
-        <Button label="Keep" onPress={onNo} />
-        <Button label={yes} look="danger" onPress={onYes} />
-      </>
-    }
-  >
+  <Modal title={title} onClose={onNo} closes="Keep" actions={<Button label={yes} look="danger" onPress={onYes} />}>
     <Txt>{text}</Txt>
   </Modal>
 );

@@ -1,24 +1,14 @@
 import fc from 'fast-check';
 import { builtInCatalogue, getVariation } from '../catalogue';
+import { aHealthInput } from '../testing';
 import { LIMITS, READINESS } from '../vocabulary';
 import type { LimitId } from '../vocabulary';
 import { ASK_AGAIN_DAYS, healthPicture, limitOn, loadCapFor, pressureBand } from '.';
 import type { Clearance, HealthInput } from '.';
 
 const TODAY = '2026-11-25';
-const nothing: HealthInput = {
-  today: TODAY,
-  birthYear: null,
-  answers: {},
-  pressure: null,
-  surgery: null,
-  guardianConsent: false,
-  limits: [],
-  signs: [],
-  clearances: [],
-  // They trained with loads before; what silence does to others has tests of its own.
-  loadedBefore: true,
-};
+// They trained with loads before; what silence does to others has tests of its own.
+const nothing = aHealthInput({ today: TODAY });
 const allNo = Object.fromEntries(READINESS.map((id) => [id, 'no'])) as HealthInput['answers'];
 const clearance = (over: Partial<Clearance> = {}): Clearance => ({
   id: 'c',

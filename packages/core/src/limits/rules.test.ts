@@ -1,5 +1,6 @@
-import { addDays } from '../units';
 import { builtInCatalogue, getVariation } from '../catalogue';
+import { aHealthInput } from '../testing';
+import { addDays } from '../units';
 import { CAUTIONS, READINESS } from '../vocabulary';
 import type { CautionId, LimitId, ReadinessId } from '../vocabulary';
 import { ASK_AGAIN_DAYS, cutBy, healthPicture, keepTo, LIMIT_RULES, limitOn, loadCapFor, restrictionsIn } from '.';
@@ -132,19 +133,7 @@ describe('what opens a lock again', () => {
 
 describe('what a yes at intake means', () => {
   const asked = (id: ReadinessId) => {
-    const input: HealthInput = {
-      today: '2026-11-25',
-      birthYear: null,
-      answers: { [id]: 'yes' },
-      pressure: null,
-      surgery: null,
-      guardianConsent: false,
-      limits: [],
-      signs: [],
-      clearances: [],
-      loadedBefore: true,
-    };
-    const { limits, cautions, state } = healthPicture(input);
+    const { limits, cautions, state } = healthPicture(aHealthInput({ answers: { [id]: 'yes' } }));
     return { limits: limits.map(({ limit }) => limit), cautions, state };
   };
 
@@ -228,19 +217,7 @@ describe('a clearance', () => {
 describe('what is asked again', () => {
   const today = '2026-11-25';
   const picture = (over: Partial<HealthInput>) =>
-    healthPicture({
-      today,
-      birthYear: null,
-      answers: {},
-      pressure: null,
-      surgery: null,
-      guardianConsent: false,
-      limits: [],
-      signs: [],
-      clearances: [],
-      loadedBefore: true,
-      ...over,
-    }).questions.map(({ code }) => code);
+    healthPicture(aHealthInput({ today, ...over })).questions.map(({ code }) => code);
 
   it('a clearance after its last day, a reading after its days, neither before', () => {
     const ended = (until: string) =>

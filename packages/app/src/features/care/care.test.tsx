@@ -1,11 +1,11 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { EMPTY_INTAKE } from '@drubo/contracts';
-import type { PersonRecordDto, RecordFields } from '@drubo/contracts';
+import type { RecordFields } from '@drubo/contracts';
 import { SEGMENTS } from '@drubo/core';
 import { READINESS_GROUPS } from '@drubo/core/explain';
 import { TASKS } from '@drubo/core/screening';
 import type { Seen } from '@drubo/core/screening';
-import { aCare, aPerson, aPersonDetail, aSheet } from '../../../tests/builders';
+import { aCare, aPerson, aPersonDetail, aPersonRecord, aSheet } from '../../../tests/builders';
 import { show } from '../../../tests/show';
 import type { PersonWriter } from '../../data/use-person-writer';
 import { CareCard } from '../people/CareCard';
@@ -37,15 +37,6 @@ const writer = (): jest.Mocked<PersonWriter> => ({
   saveIntake: jest.fn().mockResolvedValue(true),
   saveRecord: jest.fn().mockResolvedValue(true),
   setRemoved: jest.fn().mockResolvedValue(true),
-});
-const record = (id: string, fields: RecordFields): PersonRecordDto => ({
-  id,
-  personId: 'person-0001',
-  revision: 1,
-  removed: false,
-  savedAt: `${TODAY}T08:00:00.000Z`,
-  trainerId: 'trainer-1',
-  fields,
 });
 const limit = (askedOn: string): RecordFields => ({
   kind: 'limit',
@@ -99,7 +90,7 @@ describe('limits', () => {
 
   it('one on record is changed, not doubled; an old one asks to be asked', async () => {
     const given = writer();
-    const detail = aPersonDetail({ records: [record('limit-1', limit('2026-10-20'))] });
+    const detail = aPersonDetail({ records: [aPersonRecord('limit-1', limit('2026-10-20'))] });
     show(<LimitsPanel detail={detail} writer={given} today={TODAY} />);
     expect(screen.getByText(/asked 36 days ago: ask again/)).toBeTruthy();
     await press('left knee: sore knee, front, 4 of 10');
@@ -110,7 +101,9 @@ describe('limits', () => {
 
   it('“It is gone” takes it away with a way back', async () => {
     const given = writer();
-    show(<LimitsPanel detail={aPersonDetail({ records: [record('limit-1', limit(TODAY))] })} writer={given} today={TODAY} />);
+    show(
+      <LimitsPanel detail={aPersonDetail({ records: [aPersonRecord('limit-1', limit(TODAY))] })} writer={given} today={TODAY} />,
+    );
     await press('Change the limit: sore knee, front');
     await press('It is gone');
     expect(given.setRemoved).toHaveBeenCalledWith('limit-1', true);
@@ -187,7 +180,7 @@ describe('a task of the screening', () => {
 
 describe('the figure’s proportions', () => {
   const measure = (over: object) =>
-    record(`m-${JSON.stringify(over)}`, {
+    aPersonRecord(`m-${JSON.stringify(over)}`, {
       kind: 'measure',
       on: TODAY,
       massKg: null,
@@ -248,7 +241,9 @@ describe('a person’s page', () => {
     mockQueue.save.mockResolvedValue({ status: 'done', reply: {} });
     const note = (text: string, pinned: boolean): RecordFields => ({ kind: 'note', on: TODAY, text, pinned, watch: false });
     show(
-      <NotesCard detail={aPersonDetail({ records: [record('n1', note('later', false)), record('n2', note('first', true))] })} />,
+      <NotesCard
+        detail={aPersonDetail({ records: [aPersonRecord('n1', note('later', false)), aPersonRecord('n2', note('first', true))] })}
+      />,
     );
     const texts = screen.getAllByText(/^(first|later)$/).map((one) => one.props.children as string);
     expect(texts).toEqual(['first', 'later']);

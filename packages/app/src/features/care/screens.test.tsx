@@ -1,11 +1,11 @@
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { EMPTY_INTAKE } from '@drubo/contracts';
-import type { IntakeDto, PersonDetailDto, PersonRecordDto, RecordFields } from '@drubo/contracts';
+import type { IntakeDto, PersonDetailDto, RecordFields } from '@drubo/contracts';
 import { TASK_WORDS } from '@drubo/core/explain';
 import { LADDERS } from '@drubo/core/knowledge';
 import { TASKS } from '@drubo/core/screening';
 import { FAMILIES, READINESS } from '@drubo/core/vocabulary';
-import { aKit, aPerson, aPersonDetail, aSheet, aCare } from '../../../tests/builders';
+import { aKit, aPerson, aPersonDetail, aPersonRecord, aSheet, aCare } from '../../../tests/builders';
 import { show } from '../../../tests/show';
 import { HealthScreen } from './HealthScreen';
 import { IntakeScreen } from './IntakeScreen';
@@ -54,15 +54,6 @@ const choose = async (group: string, name: string) => {
 const type = (label: string, text: string) => fireEvent.changeText(screen.getByLabelText(label), text);
 const intakeSaved = () => mockWriter.saveIntake.mock.calls.at(-1)?.[0] as Partial<IntakeDto>;
 const recordSaved = () => mockWriter.saveRecord.mock.calls.at(-1) as [string, RecordFields];
-const record = (id: string, fields: RecordFields): PersonRecordDto => ({
-  id,
-  personId: 'person-0001',
-  revision: 1,
-  removed: false,
-  savedAt: `${TODAY}T08:00:00.000Z`,
-  trainerId: 'trainer-1',
-  fields,
-});
 const given = (detail: Partial<PersonDetailDto>, params: Record<string, string> = {}) => {
   mockDetail = aPersonDetail(detail);
   mockParams = { personId: 'person-0001', ...params };
@@ -265,7 +256,7 @@ describe('somebody’s health', () => {
       shankCm: null,
       trunkCm: null,
     };
-    given({ records: [record('measure-1', old)] });
+    given({ records: [aPersonRecord('measure-1', old)] });
     show(<HealthScreen />, { unit: 'lb' });
     expect(screen.getByText(/1 Oct: 154\.3 lb · height 66\.9 in/)).toBeTruthy();
     type('Body mass (lb)', 'heavy');
@@ -293,7 +284,10 @@ describe('somebody’s health', () => {
       note: '',
     };
     const sign: RecordFields = { kind: 'sign', on: '2026-11-20', sign: 'chest-pain' } as RecordFields;
-    given({ intake: agreed({ answers: { stroke: 'yes' } }), records: [record('clear-1', clearance), record('sign-1', sign)] });
+    given({
+      intake: agreed({ answers: { stroke: 'yes' } }),
+      records: [aPersonRecord('clear-1', clearance), aPersonRecord('sign-1', sign)],
+    });
     show(<HealthScreen />);
     expect(screen.getByText(/ended\. Is there a new one\?/)).toBeTruthy();
     await press('Change this clearance');
@@ -362,7 +356,7 @@ describe('a screening', () => {
       note: '',
       done: false,
     };
-    given({ intake: agreed(), records: [record('half-way', draft)] });
+    given({ intake: agreed(), records: [aPersonRecord('half-way', draft)] });
     show(<ScreeningScreen />);
     expect(screen.getByText(`Test Person · 2 of ${TASKS.length}`)).toBeTruthy();
     await press('Pain in this task');

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TrendsDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { FAMILY_LABELS } from '@drubo/core/explain';
+import { counted, FAMILY_LABELS } from '@drubo/core/explain';
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
 import type { Family } from '@drubo/core/vocabulary';
 import { useEndpoint } from '../../data/use-endpoint';
@@ -108,7 +108,7 @@ const Movements = ({ personId, trends, family }: { personId: string; trends: Tre
             <View style={styles.grow}>
               <Txt kind="bold">{variation.name}</Txt>
               <Txt kind="small" tone="quiet">
-                {sessions} {sessions === 1 ? 'session' : 'sessions'} · last {formatDay(lastOn)}
+                {counted(sessions, 'session')} · last {formatDay(lastOn)}
               </Txt>
             </View>
             <Button

@@ -214,3 +214,22 @@ it('the record says “reserve not asked” of main work only, not of a drill no
   drawn('prep');
   expect(screen.queryByText(/reserve/)).toBeNull();
 });
+
+it('times are those of the studio’s clocks, wherever the phone is', () => {
+  const detail = aDetail();
+  const history: SessionHistoryDto = {
+    session: { ...detail.session, state: 'reviewed' },
+    personName: 'Test Person',
+    sheet: detail.sheet,
+    sets: [aLoggedSet({ loggedAt: '2026-11-23T09:00:00.000Z' })],
+    records: [aSessionRecord({ kind: 'note', text: 'well', itemId: null }, { madeAt: '2026-11-23T22:30:00.000Z' })],
+    decisions: [],
+  };
+  mockParams = { sessionId: SESSION_ID };
+  const client = quietClient();
+  client.setQueryData(keyOf('getSessionHistory', { params: { sessionId: SESSION_ID } }), history);
+  show(<SessionRecordScreen />, { client, timeZone: 'Asia/Kolkata' });
+  // Source: India keeps UTC+5:30 all year (IANA time zone database).
+  expect(screen.getByText(/· 14:30/)).toBeTruthy();
+  expect(screen.getByText(/^04:00 · /)).toBeTruthy();
+});

@@ -1,6 +1,6 @@
 import type { SessionRecordFields } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { CAUSE_WORDS, EMPHASIS_LABELS, inSentence, JOINT_LABELS, MUSCLE_LABELS } from '@drubo/core/explain';
+import { CAUSE_WORDS, counted, EMPHASIS_LABELS, inSentence, JOINT_LABELS, MUSCLE_LABELS } from '@drubo/core/explain';
 import type { CheckIn } from '@drubo/core/session';
 
 const checkInWords = ({ soreness, joints, painkillers, illness, minutes, sleep, energy, pressure }: CheckIn): string =>
@@ -34,7 +34,7 @@ export const recordWords = (fields: SessionRecordFields, nameOf: (itemId: string
     case 'swap':
       return `${named(fields.item.variationId)} instead of ${inSentence(nameOf(fields.itemId))}, ${CAUSE_WORDS[fields.because]}`;
     case 'sets':
-      return `${nameOf(fields.itemId)}: ${fields.sets} ${fields.sets === 1 ? 'set' : 'sets'}, ${CAUSE_WORDS[fields.because]}`;
+      return `${nameOf(fields.itemId)}: ${counted(fields.sets, 'set')}, ${CAUSE_WORDS[fields.because]}`;
     case 'leave':
       return `${nameOf(fields.itemId)} left, ${CAUSE_WORDS[fields.because]}`;
     case 'pair':

@@ -1,6 +1,14 @@
 import { useMemo, useState } from 'react';
 import type { SessionRecordFields } from '@drubo/contracts';
-import { ENERGY_LABELS, ILLNESS_LABELS, JOINT_LABELS, MORNING_LABELS, MUSCLE_LABELS, SLEEP_LABELS } from '@drubo/core/explain';
+import {
+  counted,
+  ENERGY_LABELS,
+  ILLNESS_LABELS,
+  JOINT_LABELS,
+  MORNING_LABELS,
+  MUSCLE_LABELS,
+  SLEEP_LABELS,
+} from '@drubo/core/explain';
 import { checkSession, NOT_ASKED } from '@drubo/core/session';
 import type { CheckIn } from '@drubo/core/session';
 import { ENERGY_VALUES, ILLNESS_VALUES, JOINT_AREAS, MORNING_VALUES, SLEEP_VALUES, SORE_MUSCLES } from '@drubo/core/vocabulary';
@@ -91,7 +99,7 @@ export const CheckInDialog = ({
           />
           <Button
             look="main"
-            label={changes.length === 0 ? 'Done' : `Done · ${changes.length} ${changes.length === 1 ? 'change' : 'changes'}`}
+            label={changes.length === 0 ? 'Done' : `Done · ${counted(changes.length, 'change')}`}
             disabled={isPressureWrong}
             onPress={done}
           />

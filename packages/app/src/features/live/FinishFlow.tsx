@@ -1,4 +1,5 @@
 import { countRows } from '@drubo/core/live';
+import { counted } from '@drubo/core/explain';
 import { useRouter } from 'expo-router';
 import { Confirm } from '../../ui/Confirm';
 import type { FloorDetail } from './floor';
@@ -49,7 +50,7 @@ export const FinishFlow = ({
   ) : (
     <Confirm
       title="Discard this session?"
-      text={`${done === 0 ? 'Nothing is logged yet.' : `${done} logged ${done === 1 ? 'set' : 'sets'} won’t count for anything.`} The sheet can be started again.`}
+      text={`${done === 0 ? 'Nothing is logged yet.' : `${counted(done, 'logged set')} won’t count for anything.`} The sheet can be started again.`}
       yes="Discard"
       onYes={() => void discard()}
       onNo={onClose}

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { plannedReps } from '@drubo/core';
+import { counted } from '@drubo/core/explain';
 import { useSensor } from './use-sensor';
 import type { Sensed } from './use-sensor';
 import type { Live } from './use-live';
@@ -17,7 +18,7 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const wordsOf = ({ state, reps, kept, slowing, doubted }: Sensed): string => {
   if (state === 'idle') return 'Rep sensor paired';
   const said = [
-    `${reps} ${reps === 1 ? 'rep' : 'reps'}`,
+    counted(reps, 'rep'),
     kept === null ? null : `tempo kept ${percent(kept)}`,
     slowing === null ? null : `${percent(Math.max(0, slowing))} slower than the quickest`,
     doubted > 0 ? `${doubted} not believed` : null,

@@ -223,8 +223,7 @@ export const useLive = (detail: FloorDetail) => {
     ) => {
       if (!(await keepRecord(newId(), { kind: 'check-in', answers }))) return;
       setPlace({ skippedCheckIn: true, itemId: null, slot: null, pad: null });
-      if (changes.length > 0)
-        await changeDay(changes, `${changes.length} ${changes.length === 1 ? 'change' : 'changes'} for today.`);
+      if (changes.length > 0) await changeDay(changes, `${counted(changes.length, 'change')} for today.`);
     },
     note: (text: string) => changeDay([{ kind: 'note', text, itemId: item?.id ?? null }], 'Note kept.'),
     countFromNow: () => setCountedFrom(Date.now()),

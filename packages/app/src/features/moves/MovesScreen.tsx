@@ -56,7 +56,7 @@ export const MovesScreen = () => {
 };
 
 const countLine = (found: number, locked: number): string =>
-  `${found} ${found === 1 ? 'movement fits' : 'movements fit'}${locked > 0 ? `, ${locked} locked by limits` : ''}`;
+  `${counted(found, 'movement fits', 'movements fit')}${locked > 0 ? `, ${locked} locked by limits` : ''}`;
 
 const Results = ({ found, locked }: ReturnType<typeof browse>) => {
   const { setFilters } = useMovesState();

@@ -6,6 +6,7 @@ import { pathId } from '../../data/offline/types';
 import { Empty, Shown } from '../../ui/states';
 import { Screen } from '../../frame/Screen';
 import { ReviewPage } from './ReviewPage';
+import { counted } from '@drubo/core/explain';
 
 /** Judging a session: it needs the server, so what still waits on this phone is sent first. */
 export const ReviewScreen = () => {
@@ -21,7 +22,7 @@ export const ReviewScreen = () => {
       <Screen title="Review" back="/">
         <Empty
           title="Waiting for the server"
-          text={`${waiting} ${waiting === 1 ? 'entry is' : 'entries are'} safe on this device and will be sent by ${waiting === 1 ? 'itself' : 'themselves'}. The verdicts come right after.`}
+          text={`${counted(waiting, 'entry is', 'entries are')} safe on this device and will be sent by ${waiting === 1 ? 'itself' : 'themselves'}. The verdicts come right after.`}
         />
       </Screen>
     );

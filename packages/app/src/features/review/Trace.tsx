@@ -1,5 +1,5 @@
 import type { DecisionDto } from '@drubo/contracts';
-import { inSentence, METHOD_LABELS, QUESTION_LABELS } from '@drubo/core/explain';
+import { counted, inSentence, METHOD_LABELS, QUESTION_LABELS } from '@drubo/core/explain';
 import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 
@@ -17,8 +17,7 @@ export const Trace = ({ proposal }: { proposal: DecisionDto }) => (
       </Txt>
     ))}
     <Txt kind="small" tone="quiet">
-      Rests on {proposal.usedSets.length} {proposal.usedSets.length === 1 ? 'set' : 'sets'} of this session; engine{' '}
-      {proposal.engineVersion}.
+      Rests on {counted(proposal.usedSets.length, 'set')} of this session; engine {proposal.engineVersion}.
     </Txt>
   </Stack>
 );

@@ -13,7 +13,7 @@ export const progressOf = ({ target, evidence }: StandingDto, unit: MassUnit): s
   const last = evidence.at(-1);
   const shown = Math.min(running, target.sessions);
   const soFar = last && !last.isMet ? ` Last time ${last.sets} of ${counted(target.sets, 'set')}.` : '';
-  return `${what}${load} in ${target.sessions} ${target.sessions === 1 ? 'session' : 'sessions'} earns the next: ${shown} shown.${soFar}`;
+  return `${what}${load} in ${counted(target.sessions, 'session')} earns the next: ${shown} shown.${soFar}`;
 };
 
 /** A day number before which no standing was dated: taken over from an older studio. */

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { SessionLineDto } from '@drubo/contracts';
+import { counted } from '@drubo/core/explain';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
@@ -24,7 +25,7 @@ export const SessionLine = ({ line, action, nameless = false }: { line: SessionL
         <Txt kind="small" tone="quiet">
           {[
             nameless ? null : day,
-            `${setsDone} ${setsDone === 1 ? 'set' : 'sets'}`,
+            counted(setsDone, 'set'),
             session.entry === 'paper' ? 'from paper' : null,
             session.effort === null ? null : `effort ${session.effort} of 10`,
           ]

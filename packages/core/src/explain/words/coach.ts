@@ -31,13 +31,12 @@ export const COACH_WORDS: WordsFor<CoachReasons> = {
   'advice-cue': (v) => `${sentence(FAULT_LABELS[v.faultId])}. Say: “${v.cue}”.`,
   'advice-other-cue': (v) => `${sentence(FAULT_LABELS[v.faultId])} again. Another cue: “${v.cue}”.`,
   'advice-measure': (v, c) => `If it stays: ${measure(v, c)}.`,
-  'advice-leave-today': (v) =>
-    `${sentence(FAULT_LABELS[v.faultId])} in ${v.sets} ${v.sets === 1 ? 'set' : 'sets'}: leave it for today.`,
+  'advice-leave-today': (v) => `${sentence(FAULT_LABELS[v.faultId])} in ${counted(v.sets, 'set')}: leave it for today.`,
   'advice-easier-variation': (v, c) => `${c.nameOf(v.variationId)} trains the same, a stage lower.`,
   'advice-setting': (v) =>
     `The load was cut already today: ${inSentence(LEVER_WORDS[v.lever].label)} ${formatLeverValue(v.lever, v.to, v.unit)} instead.`,
   'advice-fewer-sets': (v) =>
-    `${v.reps} reps in the first set, ${v.repsLow} asked for: ${v.sets} ${v.sets === 1 ? 'set' : 'sets'} today, no more.`,
+    `${v.reps} reps in the first set, ${v.repsLow} asked for: ${counted(v.sets, 'set')} today, no more.`,
   'advice-own-load': (v) => `${sentence(SIDE_LABELS[v.side])} is about ${v.percent} % stronger: it may have a load of its own.`,
   'advice-dangerous': (v) => `${sentence(FAULT_LABELS[v.faultId])} is dangerous under load: end the set, change it now.`,
   'advice-lighter': (v, c) => `${load(v.toKg, c.unit)} instead of ${load(v.fromKg, c.unit)}.`,
@@ -56,7 +55,7 @@ export const COACH_WORDS: WordsFor<CoachReasons> = {
   'advice-feeler': (v, c) =>
     `Feeler ${v.index} of ${v.of}: ${v.reps} reps at ${load(v.loadKg, c.unit)}. Ask how many were left, 0 to 10.`,
   'advice-feelers-done': (v, c) =>
-    `${v.sets} ${v.sets === 1 ? 'feeler' : 'feelers'} done: one-rep maximum near ${formatMass(v.oneRepMaxKg, c.unit)}. Work sets follow from it.`,
+    `${counted(v.sets, 'feeler')} done: one-rep maximum near ${formatMass(v.oneRepMaxKg, c.unit)}. Work sets follow from it.`,
   'time-fits': (v) => `${v.minutesNeeded} min left to do, ${v.minutesLeft} min left: it fits.`,
   'time-pair': (v, c) =>
     `${c.nameOf(v.variationId)} in turn with ${c.nameOf(v.withVariationId)} saves ${v.minutesSaved} min of rest.`,

@@ -7,8 +7,6 @@ import type { WordsFor } from './types';
 import { inSentence } from '../in-sentence';
 import { counted } from '../counted';
 
-const sets = (count: number): string => `${formatNumber(count)} ${count === 1 ? 'set' : 'sets'}`;
-
 /** Why a session is made up as it is, in words. */
 export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'fits-standing': (v, c) =>
@@ -18,7 +16,7 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'fits-beside': (v, c) => `${c.nameOf(v.variationId)} trains the same family by another way.`,
   'keeps-on': (v, c) => `Goes on with ${inSentence(c.nameOf(v.variationId))}: changing often hides progress.`,
   'trains-muscle': (v) =>
-    `For the ${EMPHASIS_LABELS[v.emphasis]}: ${sets(v.setsWanted)} wanted today of what the week still lacks.`,
+    `For the ${EMPHASIS_LABELS[v.emphasis]}: ${counted(v.setsWanted, 'set')} wanted today of what the week still lacks.`,
   'answers-finding': (v, c) => `${c.nameOf(v.variationId)} answers what the last screening saw.`,
   'warms-up': (v, c) => `${c.nameOf(v.variationId)} warms up for what comes.`,
   'ends-by-goal': (v) => `A timed finisher, because the goal is “${goal(v.goal)}”.`,
@@ -30,15 +28,15 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'for-power': (v, c) => `${c.nameOf(v.variationId)} is fast work, first while fresh, because power is wanted.`,
   'pairs-with': (v, c) =>
     `${c.nameOf(v.variationId)} fills the rest of ${inSentence(c.nameOf(v.withVariationId))} and needs nothing of its kit.`,
-  'fewer-sets': (v) => `${sets(v.sets)} instead of ${v.usualSets}: ${v.minutes} min hold no more.`,
+  'fewer-sets': (v) => `${counted(v.sets, 'set')} instead of ${v.usualSets}: ${v.minutes} min hold no more.`,
   'fewer-for-week': (v) =>
-    `${sets(v.sets)} instead of ${v.usualSets}: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
-  'fewer-for-others': (v) => `${sets(v.sets)} instead of ${v.usualSets}: other work needed the room more.`,
+    `${counted(v.sets, 'set')} instead of ${v.usualSets}: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
+  'fewer-for-others': (v) => `${counted(v.sets, 'set')} instead of ${v.usualSets}: other work needed the room more.`,
   'left-for-week': (v, c) =>
     `${c.nameOf(v.variationId)} sits out today: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
   'left-for-exercises': (v, c) => `${c.nameOf(v.variationId)} sits out today: ${v.most} exercises are enough for one session.`,
   'left-for-others': (v, c) => `${c.nameOf(v.variationId)} sits out today: what the week lacks more has its place.`,
-  'dose-by-shape': (v) => `${SHAPE_LABELS[v.shape]}: ${sets(v.sets)}, ${v.restSeconds} s rest after each.`,
+  'dose-by-shape': (v) => `${SHAPE_LABELS[v.shape]}: ${counted(v.sets, 'set')}, ${v.restSeconds} s rest after each.`,
   'shape-load': (v, c) => `${SHAPE_LABELS[v.shape]}: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}.`,
   'rests-48h': (v) =>
     `${FAMILY_LABELS[v.family]} was trained hard ${v.days === 0 ? 'today' : 'the day before'}. Two days apart is the rule.`,
@@ -69,9 +67,9 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'warn-setting': (v, c) => `A setting of ${inSentence(c.nameOf(v.variationId))} lies outside what the limits allow.`,
   'warn-48h': (v) =>
     `${FAMILY_LABELS[v.family]} was trained hard ${v.days === 0 ? 'today' : 'the day before'}: easier today, or another day.`,
-  'warn-balance': (v) => `${sets(v.kneeSets)} for the knees against ${v.hipSets} for the hips.`,
+  'warn-balance': (v) => `${counted(v.kneeSets, 'set')} for the knees against ${v.hipSets} for the hips.`,
   'warn-unequal-rounds': (v, c) =>
-    `${c.nameOf(v.variationId)} has ${sets(v.sets)}, ${inSentence(c.nameOf(v.otherId))} ${v.otherSets}: in turn they should have as many.`,
+    `${c.nameOf(v.variationId)} has ${counted(v.sets, 'set')}, ${inSentence(c.nameOf(v.otherId))} ${v.otherSets}: in turn they should have as many.`,
   'warn-off-kit': (v, c) =>
     `${formatMass(v.loadKg, c.unit)} for ${inSentence(c.nameOf(v.variationId))} can't be made here. The nearest is ${load(v.nearestKg, c.unit)}.`,
   'warn-twice': (v, c) => `${c.nameOf(v.variationId)} stands on the sheet twice.`,

@@ -41,7 +41,7 @@ export const HEALTH_WORDS: WordsFor<HealthReasons> = {
     `The clearance by ${inSentence(ROLE_LABELS[v.role])} ended on ${formatDate(v.until)}. Is there a new one?`,
   'pressure-ask-again': (v) => `Blood pressure was last measured ${counted(v.days, 'day')} ago.`,
   'readiness-not-asked': (v) =>
-    `${v.open} ${v.open === 1 ? 'health question is' : 'health questions are'} not asked yet. Nothing is assumed from that.`,
+    `${counted(v.open, 'health question is', 'health questions are')} not asked yet. Nothing is assumed from that.`,
   'cleared-within': (v, c) =>
     `Cleared in spite of ${LIMIT_LABELS[v.limit]}: ${inSentence(RANGE_LABELS[v.range])}` +
     `${v.maxLoadKg === null ? '' : `, up to ${formatMass(v.maxLoadKg, c.unit)}`}${onSide(v.side)}.`,

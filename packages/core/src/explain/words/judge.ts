@@ -4,7 +4,7 @@ import { FAULT_LABELS, POSITION_LABELS, SIDE_LABELS } from '../labels';
 import { formatLeverValue, LEVER_WORDS } from '../lever-words';
 import type { MassUnit } from '../../vocabulary';
 import type { JudgeReasons } from '../../vocabulary/reason-codes/judge';
-import { allSets, goal, load, sentence, sessions, set } from './parts';
+import { allSets, goal, load, sentence, set } from './parts';
 import type { WordsFor } from './types';
 import { inSentence } from '../in-sentence';
 import { counted } from '../counted';
@@ -50,9 +50,10 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
     `${v.reps} reps at ${load(v.loadKg, c.unit)}, the heaviest your kit makes. Time for a harder exercise.`,
   'no-lighter-load': (v, c) => `${load(v.loadKg, c.unit)} is the lightest there is, so fewer reps: ${v.repsTo} at most.`,
   'session-cap': (v) => `${v.limit} exercises already move up. This one waits a session.`,
-  'gate-met': (v, c) => `${shown(v, c.unit)} clean in ${sessions(v.sessions)}: that earns ${c.nameOf(v.toVariationId)}.`,
+  'gate-met': (v, c) =>
+    `${shown(v, c.unit)} clean in ${counted(v.sessions, 'session')}: that earns ${c.nameOf(v.toVariationId)}.`,
   'gate-progress': (v, c) =>
-    `${v.sets} of ${counted(v.setsNeeded, 'set')} of ${what(v)}${atLoad(v.loadKg, c.unit)} clean today; ${v.sessions} of ${sessions(v.sessionsNeeded)} so far earn the next stage.`,
+    `${v.sets} of ${counted(v.setsNeeded, 'set')} of ${what(v)}${atLoad(v.loadKg, c.unit)} clean today; ${v.sessions} of ${counted(v.sessionsNeeded, 'session')} so far earn the next stage.`,
   'gate-another-set': (v) =>
     `${v.reps} clean reps in every set; the next stage asks for ${counted(v.setsNeeded, 'set')}, so ${v.sets} next time.`,
   'gate-none': (v, c) => `${c.nameOf(v.variationId)} may stay for good: no stage has to be earned.`,
@@ -71,11 +72,11 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
     `Neither load nor settings go lower on ${c.nameOf(v.fromVariationId)}: ${c.nameOf(v.toVariationId)}, the stage below.`,
   'rung-dose': (v, c) =>
     `${c.nameOf(v.toVariationId)} starts at ${load(v.loadKg, c.unit)}. The new stage and its dose are one change.`,
-  'two-for-two-met': (v) => `${v.repsOver} reps over ${v.goalReps} in the last set, ${sessions(v.sessions)} running.`,
+  'two-for-two-met': (v) => `${v.repsOver} reps over ${v.goalReps} in the last set, ${counted(v.sessions, 'session')} running.`,
   'two-for-two-waiting': (v) =>
     `${v.lastReps} reps in the last set. Two over ${v.goalReps}, two sessions running, earn the next load (${v.sessions} so far).`,
   'straight-line-done': (v) => `${allSets(v.sets)} done at ${v.reps} or more: one small step.`,
-  'straight-line-missed': (v) => `${v.missedSets} ${v.missedSets === 1 ? 'set' : 'sets'} missed, ${v.reps} reps the fewest.`,
+  'straight-line-missed': (v) => `${counted(v.missedSets, 'set')} missed, ${v.reps} reps the fewest.`,
   'lever-notch': (v) =>
     `${LEVER_WORDS[v.lever].label}: ${formatLeverValue(v.lever, v.from, v.unit)} → ${formatLeverValue(v.lever, v.to, v.unit)}. Nothing else changes.`,
   'pain-not-asked': () => 'There is a limit here and nobody asked about pain, so it can’t move up.',
@@ -84,23 +85,24 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'pain-morning-unknown': (v) => `Pain ${v.pain}, and nobody knows whether it had settled by morning.`,
   'pain-not-settled': (v) => `Pain ${v.pain} had not settled by morning.`,
   painkillers: () => 'Painkillers within 8 hours: pain numbers don’t count, so nothing moves up.',
-  'fault-again': (v) => `${sentence(FAULT_LABELS[v.faultId])} broke sets ${sessions(v.sessions)} running: one notch easier.`,
-  'stall-range': (v) => `${sessions(v.sessions)} without more load or reps: ${v.repsLow}–${v.repsHigh} reps for a change.`,
+  'fault-again': (v) =>
+    `${sentence(FAULT_LABELS[v.faultId])} broke sets ${counted(v.sessions, 'session')} running: one notch easier.`,
+  'stall-range': (v) =>
+    `${counted(v.sessions, 'session')} without more load or reps: ${v.repsLow}–${v.repsHigh} reps for a change.`,
   'stall-lighter': (v, c) =>
-    `${sessions(v.sessions)} without progress: a lighter week, ${counted(v.sets, 'set')} at ${load(v.loadKg, c.unit)}.`,
-  'staying-is-success': (v) => `${sessions(v.sessions)} at the same work. For “${goal(v.goal)}” that is success.`,
-  dip: (v) => `Down ${v.percent} % over ${sessions(v.sessions)}: ease back.`,
+    `${counted(v.sessions, 'session')} without progress: a lighter week, ${counted(v.sets, 'set')} at ${load(v.loadKg, c.unit)}.`,
+  'staying-is-success': (v) => `${counted(v.sessions, 'session')} at the same work. For “${goal(v.goal)}” that is success.`,
+  dip: (v) => `Down ${v.percent} % over ${counted(v.sessions, 'session')}: ease back.`,
   'side-difference': (v) =>
-    `${sentence(SIDE_LABELS[v.weaker])} about ${v.percent} % weaker over ${sessions(v.sessions)}: it goes first, the other matches it.`,
+    `${sentence(SIDE_LABELS[v.weaker])} about ${v.percent} % weaker over ${counted(v.sessions, 'session')}: it goes first, the other matches it.`,
   'set-doubtful': (v) => `${sentence(set(v.setIndex))} can’t be right (${v.field}). Put it right and decide again.`,
-  'not-enough': (v) =>
-    `${v.sets} ${v.sets === 1 ? 'set' : 'sets'}: not enough to say how strong this is, so the plain range decides.`,
+  'not-enough': (v) => `${counted(v.sets, 'set')}: not enough to say how strong this is, so the plain range decides.`,
   'pain-fewer-sets': (v) => `The load was cut already, so fewer sets: ${v.sets} of ${v.usualSets}.`,
   'pain-nothing-left': () => 'Load, settings and sets are down already: another exercise instead, until it settles.',
   'pain-return-unknown': () => 'It was eased for pain, and nobody asked about pain this time: it waits where it is.',
   'coming-back': (v) =>
     v.because === 'pain'
-      ? `${sessions(v.good)} without pain: what was taken off comes back, settings first, then load.`
+      ? `${counted(v.good, 'session')} without pain: what was taken off comes back, settings first, then load.`
       : `${v.because === 'fault' ? 'Clean again' : 'The limit is gone'}: one notch back.`,
   'back-again': (v, c) => `Back at what stood before: ${load(v.loadKg, c.unit)}.`,
   'setting-stays': () => 'What was eased stands where it stood before.',
@@ -115,7 +117,7 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'timed-longer': (v) => `Held ${v.from} s in every set, twice running: ${v.to} s next.`,
   'timed-shorter': (v) => `Two sets fell well short of ${v.from} s: ${v.to} s next.`,
   'stall-set': (v) =>
-    `No stronger over ${sessions(v.sessions)}. Ask about sleep, and watch the range; then one set more: ${v.sets}.`,
+    `No stronger over ${counted(v.sessions, 'session')}. Ask about sleep, and watch the range; then one set more: ${v.sets}.`,
   'aim-up': (v) => `${v.from} reps were asked for; ${v.to} are there now.`,
   'aim-down': (v) => `${v.from} reps were asked for; ${v.to} are what the last sets bear.`,
   'own-range': (v) =>
@@ -125,7 +127,8 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
     `About ${v.left} left was said where ${v.target} were meant${v.sessions > 1 ? ', twice running' : ''}. It is taken at its word: ${CAREFUL_WORDS[v.cause]}.`,
   'feelers-not-done': (v) =>
     `${v.sets === 1 ? 'A feeler' : 'Feelers'} down to ${v.loadKg} kg could not be done: this is not there yet.`,
-  'careful-waits': (v) => `${sessions(v.sessions)} clean at this load so far; with care it takes two: ${CAREFUL_WORDS[v.cause]}.`,
+  'careful-waits': (v) =>
+    `${counted(v.sessions, 'session')} clean at this load so far; with care it takes two: ${CAREFUL_WORDS[v.cause]}.`,
   'no-new-rung': (v) => `No new stage now: ${CAREFUL_WORDS[v.cause]}.`,
   'grip-changed': (v) =>
     `Grip ended it ${counted(v.sessions, 'session')} running: ${

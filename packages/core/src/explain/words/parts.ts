@@ -2,7 +2,6 @@ import { formatMass } from '../format';
 import { GOAL_LABELS } from '../labels';
 import type { Goal, MassUnit } from '../../vocabulary';
 import { inSentence } from '../in-sentence';
-import { counted } from '../counted';
 
 /** Parts of sentences that several groups share. */
 export const set = (setIndex: number): string => `set ${setIndex + 1}`;
@@ -10,7 +9,6 @@ export const goal = (id: Goal): string => inSentence(GOAL_LABELS[id]);
 export const load = (kg: number, unit: MassUnit): string => (kg === 0 ? 'bodyweight' : formatMass(kg, unit));
 /** The subject of what every set did. */
 export const allSets = (count: number): string => (count === 1 ? 'The one set' : `All ${count} sets`);
-export const sessions = (count: number): string => counted(count, 'session');
 
 /** The same text as the beginning of a sentence. */
 export const sentence = (text: string): string => `${text[0]?.toUpperCase() ?? ''}${text.slice(1)}`;

@@ -42,7 +42,7 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
   'carried-forward': (v) => `Decided from the session of ${v.sessionDate}.`,
   'trainer-edited': (v) => `You set this yourself after the session of ${v.sessionDate}.`,
   'minutes-sum': (v) =>
-    `${v.exercises} ${v.exercises === 1 ? 'exercise' : 'exercises'}: ${formatNumber(v.workMinutes)} min of work, ${formatNumber(v.restMinutes)} of rest, ` +
+    `${counted(v.exercises, 'exercise')}: ${formatNumber(v.workMinutes)} min of work, ${formatNumber(v.restMinutes)} of rest, ` +
     `${formatNumber(v.setUpMinutes)} of setting up, ${formatNumber(v.changeMinutes)} of changing over` +
     (v.leadInMinutes > 0 ? `, ${formatNumber(v.leadInMinutes)} of feeler sets.` : '.'),
   'feelers-first': (v, c) =>
@@ -59,7 +59,7 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
       v.role
     ];
     const numbers = {
-      sets: `${v.sets} ${v.sets === 1 ? 'set' : 'sets'}`,
+      sets: counted(v.sets, 'set'),
       reps: v.seconds === null ? `${v.repsLow} to ${v.repsHigh} reps` : `${v.seconds} s`,
       rest: `${formatRest(v.restSeconds)} rest`,
       reserve: `${v.reserve} in reserve`,
@@ -84,7 +84,7 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
   'shape-from-belief': (v, c) =>
     `For this shape ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}: about ${formatNumber(v.predictedReps)} reps could be done at its pace, and one step is kept back.`,
   'circuit-lead': (v) =>
-    `New to circuits: one lift by itself first, ${v.sets} ${v.sets === 1 ? 'set' : 'sets'} of ${v.repsLow} to ${v.repsHigh}, then the rounds.`,
+    `New to circuits: one lift by itself first, ${counted(v.sets, 'set')} of ${v.repsLow} to ${v.repsHigh}, then the rounds.`,
   'rounds-earned': (v) =>
     `${v.rounds} rounds at most with ${v.restSeconds} s after each: ${v.circuits === 0 ? 'no whole circuit' : v.circuits === 1 ? 'one whole circuit' : `${v.circuits} whole circuits`} so far.` +
     (v.isSpared ? ' Easy effort, 4 to 6 of 10.' : ' Effort 6 to 8 of 10.'),

@@ -3,13 +3,12 @@ import { formatRest } from '../format';
 import { CAUSE_WORDS, JOINT_LABELS, MUSCLE_LABELS } from '../session-labels';
 import type { WordsFor } from './types';
 import { inSentence } from '../in-sentence';
-
-const sets = (count: number): string => `${count} ${count === 1 ? 'set' : 'sets'}`;
+import { counted } from '../counted';
 
 /** What a check-in changes, what was cut short, and what a sensor saw, in words. */
 export const SESSION_WORDS: WordsFor<SessionReasons> = {
   'check-sore': (v, c) =>
-    `${MUSCLE_LABELS[v.muscle]} sore, ${v.level} of 10: ${c.nameOf(v.variationId)} down from ${v.setsFrom} to ${sets(v.setsTo)}.`,
+    `${MUSCLE_LABELS[v.muscle]} sore, ${v.level} of 10: ${c.nameOf(v.variationId)} down from ${v.setsFrom} to ${counted(v.setsTo, 'set')}.`,
   'check-sore-tempo': (v, c) =>
     `${MUSCLE_LABELS[v.muscle]} sore, ${v.level} of 10: ${c.nameOf(v.variationId)} lowered in ${v.loweringTo} s, not ${v.loweringFrom}.`,
   'check-sore-leave': (v, c) =>
@@ -21,9 +20,9 @@ export const SESSION_WORDS: WordsFor<SessionReasons> = {
   'check-painkillers': () => 'Painkillers in the last 8 h: pain numbers don’t count, so nothing moves up today.',
   'check-ill': () => 'Fever or a chest illness: no session until it has been gone for a day or two.',
   'check-ill-over': (v, c) =>
-    `Just over an illness: ${c.nameOf(v.variationId)} ${sets(v.setsTo)} instead of ${v.setsFrom}, ${v.reserve} in reserve. Signs again tomorrow: a clinician.`,
+    `Just over an illness: ${c.nameOf(v.variationId)} ${counted(v.setsTo, 'set')} instead of ${v.setsFrom}, ${v.reserve} in reserve. Signs again tomorrow: a clinician.`,
   'check-pressure': (v) => `Blood pressure ${v.systolic}/${v.diastolic} mmHg: no session today.`,
-  'sets-cut': (v) => `${sets(v.sets)} of ${v.planned}, cut ${CAUSE_WORDS[v.cause]}: the same again.`,
+  'sets-cut': (v) => `${counted(v.sets, 'set')} of ${v.planned}, cut ${CAUSE_WORDS[v.cause]}: the same again.`,
   'eased-today': (v) => `Made easier today ${CAUSE_WORDS[v.cause]}: the usual comes back next time.`,
   'swapped-for-today': (v, c) => `Stood in for ${inSentence(c.nameOf(v.variationId))} today, which comes back next time.`,
   'rest-longer-short': (v) =>

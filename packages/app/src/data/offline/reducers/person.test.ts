@@ -1,18 +1,10 @@
 import { EMPTY_INTAKE } from '@drubo/contracts';
-import type { PersonDetailDto, PersonRecordDto, RecordFields } from '@drubo/contracts';
-import { aPersonDetail, aStoredCommand } from '../../../../tests/builders';
+import type { PersonDetailDto, RecordFields } from '@drubo/contracts';
+import { aPersonDetail, aPersonRecord, aStoredCommand } from '../../../../tests/builders';
 import { withWrites } from '.';
 
 const note = (text: string): RecordFields => ({ kind: 'note', on: '2026-11-25', text, pinned: false, watch: false });
-const record = (id: string, text: string, revision = 1): PersonRecordDto => ({
-  id,
-  personId: 'person-0001',
-  revision,
-  removed: false,
-  savedAt: '2026-11-25T08:00:00.000Z',
-  trainerId: 'trainer-1',
-  fields: note(text),
-});
+const record = (id: string, text: string, revision = 1) => aPersonRecord(id, note(text), { revision });
 const params = { personId: aPersonDetail().person.id, recordId: 'record-1' };
 const shown = (detail: PersonDetailDto, commands: Parameters<typeof withWrites>[2]) => withWrites('getPerson', detail, commands);
 const textsOf = (...args: Parameters<typeof shown>) =>
@@ -100,4 +92,23 @@ describe('bookings with this device’s unsent writes', () => {
     const mine = { personId: 'person-0001', date: '2026-11-25', time: '09:00' };
     expect(datesOf(theirs, command('saveBooking', 'booking-04', mine, 'needs-you'))).toEqual(['2026-11-26']);
   });
+
+  it('an answered one says nothing any more: what was read since is newer', () => {
+    const made = command('saveBooking', 'booking-02', { personId: 'person-0001', date: '2026-11-25', time: '09:00' });
+    const answered = { ...made, state: 'done', reply: { ...booked, id: 'booking-02', date: '2026-11-25' } } as typeof made;
+    expect(datesOf(answered)).toEqual(['2026-11-26']);
+    const cancel = command('setBookingCancelled', 'booking-01', { cancelled: true });
+    expect(datesOf({ ...cancel, state: 'done', reply: { ...booked, cancelled: true } } as typeof cancel)).toEqual(['2026-11-26']);
+  });
+});
+
+it('what is about somebody or something else leaves the page as it is', () => {
+  const detail = aPersonDetail();
+  const elsewhere = [
+    aStoredCommand({ endpointId: 'saveSheet', params: { sheetId: 'sheet-0009' }, body: {} }),
+    aStoredCommand({ endpointId: 'bringBack', params: { sheetId: 'sheet-0009', slot: 'squat' }, body: {} }),
+    aStoredCommand({ endpointId: 'saveIntake', params: { personId: 'person-0002' }, body: { fields: { daysPerWeek: 4 } } }),
+    aStoredCommand({ endpointId: 'saveRecord', params: { personId: 'person-0002', recordId: 'r' }, body: { fields: note('x') } }),
+  ];
+  expect(shown(detail, elsewhere)).toBe(detail);
 });

@@ -61,6 +61,10 @@ const withBookingCancelled = (detail: Detail, { params, body, reply }: StoredOf<
   return reply ? detail : { ...detail, bookings: detail.bookings.map(marked) };
 };
 
+/** The next sheet as a write leaves it; the page itself where that is about another sheet. */
+const withNextSheet = (detail: Detail, nextSheet: Detail['nextSheet']): Detail =>
+  nextSheet === detail.nextSheet ? detail : { ...detail, nextSheet };
+
 /** What this device's writes make of a person's page. What their next sheet makes of it is the server's to say. */
 export const personReducers: ReducersOf<'getPerson'> = {
   saveIntake: withIntake,
@@ -68,6 +72,6 @@ export const personReducers: ReducersOf<'getPerson'> = {
   setRecordRemoved: withRecordRemoved,
   saveBooking: withBooking,
   setBookingCancelled: withBookingCancelled,
-  saveSheet: (detail, write) => ({ ...detail, nextSheet: withSavedSheet(detail.nextSheet, write) }),
-  bringBack: (detail, write) => ({ ...detail, nextSheet: withBroughtBack(detail.nextSheet, write) }),
+  saveSheet: (detail, write) => withNextSheet(detail, withSavedSheet(detail.nextSheet, write)),
+  bringBack: (detail, write) => withNextSheet(detail, withBroughtBack(detail.nextSheet, write)),
 };

@@ -92,4 +92,28 @@ describe('a session as this device knows it', () => {
     expect(end('finishSession')).toMatchObject({ state: 'finished', finishedAt: '2026-11-23T09:40:00.000Z' });
     expect(end('discardSession')?.state).toBe('discarded');
   });
+
+  it('ended once it stays so: what is answered later does not undo a review, nor an end wait behind another', () => {
+    const end = (endpointId: 'finishSession' | 'discardSession', over: Parameters<typeof aStoredCommand>[0] = {}) =>
+      aStoredCommand({
+        endpointId,
+        params: { sessionId: SESSION_ID },
+        body: { finishedAt: '2026-11-23T09:40:00.000Z', effort: 7, note: 'well' },
+        ...over,
+      });
+    const answered = end('finishSession', { state: 'done', reply: aDetail([], { state: 'finished', effort: 7 }).session });
+    expect(shown(aDetail([], { state: 'reviewed' }), [answered])?.session).toMatchObject({ state: 'reviewed', effort: null });
+    expect(shown(aDetail(), [answered])?.session).toMatchObject({ state: 'finished', effort: 7 });
+    expect(shown(aDetail(), [end('finishSession')])?.session).toMatchObject({ state: 'finished', effort: 7, note: 'well' });
+    expect(shown(aDetail(), [end('finishSession'), end('discardSession')])?.session.state).toBe('finished');
+    const other = end('discardSession', { params: { sessionId: 'sheet-0009-0' } });
+    expect(shown(aDetail(), [other])?.session.state).toBe('live');
+  });
+
+  it('a start that was answered is the session, sheet or no sheet; one that was refused is none', () => {
+    const answered = { ...started(), state: 'done' as const, reply: aDetail([aLoggedSet({ reps: 6 })]) } as StoredCommand;
+    expect(shown(undefined, [answered])?.sets.map(({ reps }) => reps)).toEqual([6]);
+    expect(shown(undefined, [{ ...started(), state: 'needs-you' } as StoredCommand], aSheet())).toBeUndefined();
+    expect(begun('sheet-0009-0', aSheet(), [started()])).toBeUndefined();
+  });
 });
