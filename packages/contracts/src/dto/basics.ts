@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { BASES, REASON_CODES } from '@drubo/core/vocabulary';
+import { BASES, LONGEST_ID, REASON_CODES } from '@drubo/core/vocabulary';
 import type { Reason } from '@drubo/core/vocabulary';
 
 /** Ids are made by the client: letters, digits, dash and underscore. */
 export const id = z
   .string()
-  .regex(/^[A-Za-z0-9_-]{8,80}$/, 'must be 8 to 80 letters, digits, dashes or underscores')
+  .regex(new RegExp(`^[A-Za-z0-9_-]{8,${LONGEST_ID}}$`), `must be 8 to ${LONGEST_ID} letters, digits, dashes or underscores`)
   .meta({ description: 'Client-made id' });
 
 const FIRST_YEAR = 2000;

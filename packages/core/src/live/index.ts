@@ -14,7 +14,6 @@ export {
   RESERVE_CAPS,
   SAID_OF_A_SET,
   setBodyOf,
-  setIdFor,
   tapFault,
 } from './pad';
 export type { Asked, Pad, SetSaid } from './pad';

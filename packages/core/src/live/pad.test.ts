@@ -1,4 +1,7 @@
+import { builtInCatalogue } from '../catalogue';
+import { setIdFor } from '../log';
 import { aLoggedSet, aRunning } from '../testing';
+import { LONGEST_ID } from '../vocabulary';
 import {
   askedOf,
   endingOf,
@@ -9,7 +12,6 @@ import {
   padOf,
   removalOf,
   setBodyOf,
-  setIdFor,
   tapFault,
 } from './pad';
 
@@ -83,6 +85,24 @@ describe('the pad', () => {
     expect(setIdFor(SESSION_ID, lunge!, { kind: 'work', setIndex: 1, side: 'left' })).not.toBe(
       setIdFor(SESSION_ID, lunge!, { kind: 'work', setIndex: 1, side: 'right' }),
     );
+  });
+
+  it('every row of every movement has an id that fits, in a session named as the server names them', () => {
+    const sheetId = '9be86e5c-4d01-4692-bcf0-fbdf0da4c4f6';
+    const id = '998e52fb-4cd7-47cd-81ea-29ec042a4409';
+    const rows = [
+      { kind: 'timed', setIndex: 0, side: 'left' },
+      { kind: 'timed', setIndex: 0, side: 'right' },
+      { kind: 'feeler', setIndex: 0, side: 'right' },
+      { kind: 'work', setIndex: 49, side: 'right' },
+    ] as const;
+    const slots = builtInCatalogue.variations.flatMap((variation) => [`prep-${variation.id}`, variation.id]);
+    for (const slot of slots) {
+      const ids = [`${sheetId}-0`, `${sheetId}-12`].flatMap((session) => rows.map((row) => setIdFor(session, { id, slot }, row)));
+      expect([slot, Math.max(...ids.map(({ length }) => length)) <= LONGEST_ID]).toEqual([slot, true]);
+      // Another try, another leg, another kind: another set.
+      expect([slot, new Set(ids).size]).toEqual([slot, ids.length]);
+    }
   });
 });
 

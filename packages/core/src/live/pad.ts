@@ -170,10 +170,3 @@ export const removalOf = (set: SetRecord): SetSaid => ({
   ...(Object.fromEntries(SAID_OF_A_SET.map((key) => [key, set[key]])) as SetSaid),
   removed: true,
 });
-
-/** What tells rows of one index apart; work and timed sets fill the same one. */
-const KIND_LETTERS: Record<SetSlot['kind'], string> = { work: '', timed: '', feeler: 'f', ramp: 'r', drop: 'd' };
-
-/** The id of the set in one row of an exercise. Two phones logging one row amend it instead of doubling it. */
-export const setIdFor = (sessionId: string, item: Pick<LiveItem, 'slot'>, { kind, setIndex, side }: SetSlot): string =>
-  `${sessionId}-${item.slot}-${KIND_LETTERS[kind]}${setIndex}-${side}`;

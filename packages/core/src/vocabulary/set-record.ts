@@ -1,3 +1,6 @@
+/** Most letters an id may have; whoever makes one of several parts keeps within it. */
+export const LONGEST_ID = 80;
+
 /** What a logged set was for. Only `work` sets are judged. */
 export const SET_KINDS = ['work', 'ramp', 'feeler', 'timed', 'drop', 'skill'] as const;
 export type SetKind = (typeof SET_KINDS)[number];

@@ -61,4 +61,18 @@ describe('what a release before this one left waiting', () => {
     expect((await store.all(owner)).map(({ id }) => id)).toEqual(['of-today']);
     store.close();
   });
+
+  it('a set named with more letters than an id may have is read with one that fits, and can be sent again', async () => {
+    const sessionId = '9be86e5c-4d01-4692-bcf0-fbdf0da4c4f6-0';
+    const itemId = '998e52fb-4cd7-47cd-81ea-29ec042a4409';
+    const setId = `${sessionId}-prep-half-kneeling-hip-flexor-stretch-0-left`;
+    const body = { itemId, kind: 'timed', setIndex: 0, side: 'left' };
+    const refused = aStoredCommand({ id: 'too-long', owner, state: 'needs-you', params: { sessionId, setId }, body });
+    const store = await storeOf('too-long', [refused]);
+    const [read] = await store.all(owner);
+    expect(endpoints.logSet.params.safeParse(refused.params).success).toBe(false);
+    expect(endpoints.logSet.params.parse(read!.params)).toEqual({ sessionId, setId: `${itemId}-0-0-left` });
+    expect(read).toMatchObject({ id: 'too-long', state: 'needs-you', body });
+    store.close();
+  });
 });

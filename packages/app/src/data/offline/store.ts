@@ -1,7 +1,9 @@
 import { openDB } from 'idb';
 import type { DBSchema, IDBPDatabase } from 'idb';
+import { setIdFor } from '@drubo/core';
+import { LONGEST_ID } from '@drubo/core/vocabulary';
 import { newId } from '../ids';
-import { STORED_VERSION } from './types';
+import { isWrite, STORED_VERSION } from './types';
 import type { Settled, StoredCommand, WriteRequest } from './types';
 
 interface Schema extends DBSchema {
@@ -21,6 +23,16 @@ export interface CommandStore {
 
 /** A newer tab's writes are its own to send: this one would not know what is in them. */
 const isUnderstood = ({ version = 1 }: StoredCommand): boolean => version <= STORED_VERSION;
+
+/** A set that the release before named with more letters than an id may have: it was refused, and can be sent again. */
+const withFittingId = (command: StoredCommand): StoredCommand => {
+  if (!isWrite('logSet')(command) || command.params.setId.length <= LONGEST_ID) return command;
+  const { params, body } = command;
+  const { kind, setIndex, side, itemId } = body;
+  if (kind === 'skill') return command;
+  const setId = setIdFor(params.sessionId, { id: itemId, slot: params.setId }, { kind, setIndex, side });
+  return { ...command, params: { ...params, setId } };
+};
 
 const open = (name: string): Promise<IDBPDatabase<Schema>> =>
   openDB<Schema>(name, 1, {
@@ -58,7 +70,10 @@ export const openCommandStore = async (name = 'drubo-commands'): Promise<Command
       return command;
     },
     all: async (owner) =>
-      (await db.getAllFromIndex('commands', 'owner', owner)).filter(isUnderstood).sort((a, b) => a.deviceSeq - b.deviceSeq),
+      (await db.getAllFromIndex('commands', 'owner', owner))
+        .filter(isUnderstood)
+        .map(withFittingId)
+        .sort((a, b) => a.deviceSeq - b.deviceSeq),
     update: async (id, change) => {
       const tx = db.transaction('commands', 'readwrite', strict);
       const command = await tx.store.get(id);

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { SessionRecordFields, SetRecordDto } from '@drubo/contracts';
-import { isHardKind, isOfSlot } from '@drubo/core';
+import { isHardKind, isOfSlot, setIdFor } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
 import type { DraftItem } from '@drubo/core/sheet-editing';
 import type { ChangeCause, Role } from '@drubo/core/vocabulary';
@@ -19,7 +19,6 @@ import {
   passedOver,
   removalOf,
   setBodyOf,
-  setIdFor,
   slotAfterRamp,
 } from '@drubo/core/live';
 import type { Asked, Pad } from '@drubo/core/live';
