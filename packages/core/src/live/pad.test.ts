@@ -2,18 +2,7 @@ import { builtInCatalogue } from '../catalogue';
 import { setIdFor } from '../log';
 import { aLoggedSet, aRunning } from '../testing';
 import { LONGEST_ID } from '../vocabulary';
-import {
-  askedOf,
-  endingOf,
-  freshPad,
-  isAsPlanned,
-  isUnclean,
-  markDangerous,
-  padOf,
-  removalOf,
-  setBodyOf,
-  tapFault,
-} from './pad';
+import { askedOf, endingOf, freshPad, isAsPlanned, isUnclean, markDangerous, padOf, removalOf, setBodyOf, tapFault } from './pad';
 
 const SESSION_ID = 'session-1';
 const [squat, , lunge] = aRunning().sheet.items;

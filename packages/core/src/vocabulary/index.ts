@@ -64,7 +64,16 @@ export type {
 } from './health';
 export { SCREENING_TASKS, TASK_STATES } from './screening';
 export type { ScreeningTaskId, TaskState } from './screening';
-export { CLEAN_VALUES, FAULT_SEVERITIES, LOGGERS, RESERVE_SOURCES, SET_ENDINGS, SET_KINDS, SIDES, LONGEST_ID } from './set-record';
+export {
+  CLEAN_VALUES,
+  FAULT_SEVERITIES,
+  LOGGERS,
+  RESERVE_SOURCES,
+  SET_ENDINGS,
+  SET_KINDS,
+  SIDES,
+  LONGEST_ID,
+} from './set-record';
 export type { Clean, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from './set-record';
 export { BLOCK_KINDS, DAY_ROLES, INTENTS, ROLES, SESSION_SHAPES, SPLIT_DAYS } from './sheet';
 export type { BlockKind, DayRole, Intent, Role, SessionShape, SplitDay } from './sheet';
