@@ -2,7 +2,7 @@ const typescript = require('@typescript-eslint/eslint-plugin');
 const expo = require('eslint-config-expo/flat');
 
 /** Where types are asked too: the heart, the wire and the server. */
-const STRICT = ['packages/{core,contracts,server}/src/**/*.ts'];
+const STRICT = ['packages/{core,words,contracts,server}/src/**/*.ts'];
 const APP = ['packages/app/src/**/*.{ts,tsx}'];
 const typed = { languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: __dirname } } };
 

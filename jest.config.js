@@ -14,6 +14,7 @@ module.exports = {
   maxWorkers: '100%',
   projects: [
     node('core'),
+    node('words'),
     node('contracts'),
     node('demo'),
     node('server'),

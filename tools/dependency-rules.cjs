@@ -16,9 +16,8 @@ const STOREYS = [
   ['trends', 'loop'],
   ['simulation'],
 ];
-/** Rooms beside the stairs: wording may name what it words (types only above the dose); builders may build anything. */
-const EXPLAIN_MAY_USE = ['vocabulary', 'units', 'kit', 'dose'];
-const EXPLAIN_WORDS_TYPES_OF = ['body', 'catalogue', 'limits', 'selection'];
+/** Rooms of core that words may use; of the others they know types only. */
+const WORDS_MAY_USE = ['vocabulary', 'units', 'kit', 'dose'];
 
 const room = (name) => `^packages/core/src/${name}/`;
 const rooms = (names) => `^packages/core/src/(${names.join('|')})/`;
@@ -95,17 +94,11 @@ module.exports = {
     { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true } },
     ...coreRules,
     {
-      name: 'core-explain-words-only',
+      name: 'words-read-codes-only',
       severity: 'error',
-      from: { path: room('explain'), pathNot: '\\.test\\.ts$' },
-      to: { path: '^packages/core/src/[^/]+/', pathNot: rooms(['explain', ...EXPLAIN_MAY_USE, ...EXPLAIN_WORDS_TYPES_OF]) },
-    },
-    {
-      name: 'core-explain-reads-codes-only',
-      severity: 'error',
-      comment: 'explain knows the types of what it words, never the engines',
-      from: { path: room('explain'), pathNot: '\\.test\\.ts$' },
-      to: { path: rooms(EXPLAIN_WORDS_TYPES_OF), dependencyTypesNot: ['type-only'] },
+      comment: 'words know the types of what they word, never the engines',
+      from: { path: '^packages/words/src/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^packages/core/src/', pathNot: rooms(WORDS_MAY_USE), dependencyTypesNot: ['type-only'] },
     },
     {
       name: 'core-is-pure',
@@ -125,7 +118,8 @@ module.exports = {
         pathNot: '^packages/core/src/$1/$2/$3',
       },
     },
-    packageRule('contracts-on-core-only', '^packages/contracts/', '^packages/(server|app|demo)/', 'core ← contracts'),
+    packageRule('words-on-core-only', '^packages/words/', '^packages/(contracts|server|app|demo)/', 'core ← words'),
+    packageRule('contracts-on-core-only', '^packages/contracts/', '^packages/(words|server|app|demo)/', 'core ← contracts'),
     {
       name: 'contracts-take-words-from-core',
       severity: 'error',

@@ -15,7 +15,7 @@ const ownPackagesOnly = {
 
 const bundle = async (entry, name) => {
   const hash = hashOf(
-    ['packages/server/src', 'packages/core/src', 'packages/contracts/src', 'packages/demo/src'],
+    ['packages/server/src', 'packages/core/src', 'packages/words/src', 'packages/contracts/src', 'packages/demo/src'],
     ['package-lock.json', 'tools/lib/build-server.mjs'],
   );
   const outfile = join(ROOT, 'packages/server/dist', `${name}-${hash}.mjs`);

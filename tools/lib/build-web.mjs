@@ -33,7 +33,7 @@ const addServiceWorker = async (dir) => {
 /** The built web app's folder, built only when its sources or packages changed. */
 export const buildWeb = async () => {
   const hash = hashOf(
-    ['packages/app', 'packages/core/src', 'packages/contracts/src'],
+    ['packages/app', 'packages/core/src', 'packages/words/src', 'packages/contracts/src'],
     ['package-lock.json', 'tools/lib/build-web.mjs', 'tsconfig.base.json'],
   );
   const root = join(CACHE, 'web');

@@ -15,7 +15,16 @@ export const changedFiles = async (since) => {
 
 /** Who is checked again when a package changes: itself, and everybody who builds on it. */
 const BUILT_ON = {
-  'packages/core': ['packages/core', 'packages/contracts', 'packages/demo', 'packages/server', 'packages/app', 'bench'],
+  'packages/core': [
+    'packages/core',
+    'packages/words',
+    'packages/contracts',
+    'packages/demo',
+    'packages/server',
+    'packages/app',
+    'bench',
+  ],
+  'packages/words': ['packages/words', 'packages/server', 'packages/app'],
   'packages/contracts': ['packages/contracts', 'packages/demo', 'packages/server', 'packages/app'],
   'packages/demo': ['packages/demo'],
   'packages/server': ['packages/server'],

@@ -15,7 +15,7 @@ const one = async (name, command, args) => {
   return { name, passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 };
 };
 
-const PACKAGES = ['core', 'contracts', 'demo', 'server', 'app'];
+const PACKAGES = ['core', 'words', 'contracts', 'demo', 'server', 'app'];
 
 const types = async () => {
   const results = [];

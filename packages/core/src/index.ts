@@ -54,6 +54,7 @@ export type {
   ModelPose,
   ModelResult,
   Point,
+  PostureRemedies,
   PostureBody,
   Prop,
   Segments,

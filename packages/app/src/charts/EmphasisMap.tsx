@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Text } from 'react-native-svg';
-import { EMPHASIS_LABELS } from '@drubo/core/explain';
+import { EMPHASIS_LABELS } from '@drubo/words/explain';
 import type { EmphasisId, Family } from '@drubo/core/vocabulary';
 import { familyTone } from '../theme/family-tone';
 import { FONTS } from '../theme/tokens';

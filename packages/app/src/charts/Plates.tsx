@@ -2,7 +2,7 @@ import { scaleSqrt } from 'd3-scale';
 import Svg, { Line, Rect } from 'react-native-svg';
 import type { BarSetup } from '@drubo/core';
 import { toKg } from '@drubo/core';
-import { formatSide } from '@drubo/core/explain';
+import { formatSide } from '@drubo/words/explain';
 import { usePalette } from '../theme/use-palette';
 
 const HEIGHT = 34;

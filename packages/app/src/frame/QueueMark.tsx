@@ -5,7 +5,7 @@ import { SPACE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Icon } from '../ui/icons/Icon';
 import { Txt } from '../ui/Txt';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 
 /** A quiet mark saying what waits to be sent and what needs the trainer. Nothing when all is sent. */
 export const QueueMark = ({ isShort = false }: { isShort?: boolean }) => {

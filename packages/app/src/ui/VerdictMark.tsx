@@ -1,5 +1,5 @@
 import Svg, { Path } from 'react-native-svg';
-import { VERDICT_LABELS } from '@drubo/core/explain';
+import { VERDICT_LABELS } from '@drubo/words/explain';
 import type { Verdict } from '@drubo/core/vocabulary';
 import type { Palette } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';

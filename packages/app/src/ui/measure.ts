@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { cmToInches, inchesToCm } from '@drubo/core';
-import { formatNumber } from '@drubo/core/explain';
+import { formatNumber } from '@drubo/words/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 
 /** The unit of lengths that goes with a unit of mass. */

@@ -1,6 +1,6 @@
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { sessionMinutes } from '../dose';
-import { sheetText, formatChange } from '../explain';
+import { sheetText, formatChange } from '@drubo/words/explain';
 import { defaultKit, roomOf } from '../kit';
 import { aJudgeContext, aSet } from '../testing';
 import type { KitItem } from '../vocabulary';

@@ -31,6 +31,35 @@ export const READINESS = [
 ] as const;
 export type ReadinessId = (typeof READINESS)[number];
 
+/** Readiness questions in the groups they are asked in. */
+export const READINESS_GROUPS = {
+  'heart-breath-head': [
+    'chest-on-effort',
+    'faints-or-dizzy',
+    'breathless-at-rest',
+    'heart-condition',
+    'stroke',
+    'high-pressure',
+    'epilepsy',
+    'asthma',
+    'diabetes',
+  ],
+  'bones-joints-operations': [
+    'unexplained-pain',
+    'surgery-within-two-years',
+    'joint-replaced',
+    'fragile-bones',
+    'loose-joints',
+    'numb-feet',
+    'falls',
+    'hernia',
+    'eye-retina',
+  ],
+  'pregnancy-birth': ['pregnant', 'birth-within-year', 'pelvic-floor'],
+  medicines: ['blood-thinners', 'sugar-lowering', 'beta-blockers', 'steroids', 'some-antibiotics', 'statins', 'sedatives'],
+} as const satisfies Record<string, readonly ReadinessId[]>;
+export type ReadinessGroup = keyof typeof READINESS_GROUPS;
+
 /** An answer; a question nobody asked has none. */
 export const ANSWERS = ['yes', 'no'] as const;
 export type Answer = (typeof ANSWERS)[number];

@@ -50,6 +50,7 @@ export {
   HEALTH_TOPIC_IDS,
   PERSON_STATES,
   READINESS,
+  READINESS_GROUPS,
 } from './health';
 export type {
   Aggravator,
@@ -60,6 +61,7 @@ export type {
   ClearedRange,
   ClinicianRole,
   PersonState,
+  ReadinessGroup,
   ReadinessId,
 } from './health';
 export { SCREENING_TASKS, TASK_STATES } from './screening';

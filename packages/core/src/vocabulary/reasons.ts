@@ -19,7 +19,7 @@ import type { StrengthReasons } from './reason-codes/strength';
 
 /**
  * Everything an engine may give as a reason: code → the values the sentence needs.
- * Codes are never reused or removed, because decisions store them. Wording lives in `explain/`.
+ * Codes are never reused or removed, because decisions store them. Wording lives in the words' package.
  */
 export interface ReasonValues
   extends

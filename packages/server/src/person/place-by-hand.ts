@@ -3,7 +3,7 @@ import { getVariation } from '@drubo/core/catalogue';
 import type { Ladder, Rung } from '@drubo/core/catalogue';
 import { knownStage, placedOn, placementLock, standingOnRung, standingsByLifts } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
-import { explain } from '@drubo/core/explain';
+import { explain } from '@drubo/words/explain';
 import { rungsOf } from '@drubo/core/knowledge';
 import { earnedLift } from '@drubo/core/strength';
 import type { PersonRow } from '../db/models';

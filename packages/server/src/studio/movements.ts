@@ -1,7 +1,7 @@
 import type { MovementDto } from '@drubo/contracts';
 import { checkCustom, findVariation, withCustom } from '@drubo/core/catalogue';
 import type { Catalogue, CustomProblem, CustomVariation } from '@drubo/core/catalogue';
-import { formatCustomProblem } from '@drubo/core/movement-words';
+import { formatCustomProblem } from '@drubo/words/movement-words';
 import type { Context } from '../context';
 import { toMovement } from '../db/mappers/rows';
 import type { MovementRow } from '../db/models';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { IntakeDto } from '@drubo/contracts';
-import { formatNumber } from '@drubo/core/explain';
+import { formatNumber } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Row, Stack } from '../../ui/layout';

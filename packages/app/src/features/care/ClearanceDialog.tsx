@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { FieldsOf } from '@drubo/contracts';
 import { addDays, fromKg, toKg } from '@drubo/core';
-import { BODY_SIDE_LABELS, FAMILY_LABELS, formatNumber, LIMIT_LABELS, RANGE_LABELS, ROLE_LABELS } from '@drubo/core/explain';
+import { BODY_SIDE_LABELS, FAMILY_LABELS, formatNumber, LIMIT_LABELS, RANGE_LABELS, ROLE_LABELS } from '@drubo/words/explain';
 import { CLEARED_RANGES, CLINICIAN_ROLES, FAMILIES, SIDES } from '@drubo/core/vocabulary';
 import type { LimitId } from '@drubo/core/vocabulary';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { healthInputOf, recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
-import { FAMILY_LABELS, inSentence, PERSON_STATE_LABELS, RANGE_LABELS, ROLE_LABELS } from '@drubo/core/explain';
+import { FAMILY_LABELS, inSentence, PERSON_STATE_LABELS, RANGE_LABELS, ROLE_LABELS } from '@drubo/words/explain';
 import { healthPicture } from '@drubo/core/limits';
 import type { LimitId } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';

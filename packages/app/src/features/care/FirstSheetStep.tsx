@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { formatLoad, formatSets, PERSON_STATE_LABELS } from '@drubo/core/explain';
+import { formatLoad, formatSets, PERSON_STATE_LABELS } from '@drubo/words/explain';
 import { Figure } from '../../figures/Figure';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { IntakeDto } from '@drubo/contracts';
-import { BODY_SIDE_LABELS } from '@drubo/core/explain';
+import { BODY_SIDE_LABELS } from '@drubo/words/explain';
 import { SIDES } from '@drubo/core/vocabulary';
 import type { PersonWriter } from '../../data/use-person-writer';
 import { Button } from '../../ui/Button';

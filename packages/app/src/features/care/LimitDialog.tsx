@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { FieldsOf } from '@drubo/contracts';
-import { AGGRAVATOR_LABELS, BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
+import { AGGRAVATOR_LABELS, BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/words/explain';
 import { AGGRAVATORS, MIDDLE_LIMITS, SIDES, SORE_LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId, Side } from '@drubo/core/vocabulary';
 import { Button } from '../../ui/Button';

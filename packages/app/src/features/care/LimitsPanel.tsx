@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
 import { daysBetween } from '@drubo/core';
-import { BODY_SIDE_LABELS, counted, LIMIT_LABELS } from '@drubo/core/explain';
+import { BODY_SIDE_LABELS, counted, LIMIT_LABELS } from '@drubo/words/explain';
 import { ASK_AGAIN_DAYS } from '@drubo/core/limits';
 import { DERIVED_LIMITS, LIMITS, SORE_LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId, SoreLimitId } from '@drubo/core/vocabulary';

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
 import { toKg } from '@drubo/core';
-import { formatMass, formatNumber, inSentence } from '@drubo/core/explain';
+import { formatMass, formatNumber, inSentence } from '@drubo/words/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';

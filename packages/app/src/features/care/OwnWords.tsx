@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { IntakeDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { EMPHASIS_LABELS, TASK_LABELS } from '@drubo/core/explain';
+import { EMPHASIS_LABELS, TASK_LABELS } from '@drubo/words/explain';
 import { meantBy } from '@drubo/core/selection';
 import type { PersonWriter } from '../../data/use-person-writer';
 import { Button } from '../../ui/Button';

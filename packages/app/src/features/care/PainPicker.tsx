@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
+import { BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/words/explain';
 import type { SeenPain } from '@drubo/core/screening';
 import { MIDDLE_LIMITS, SIDES, SORE_LIMITS } from '@drubo/core/vocabulary';
 import type { Side, SoreLimitId } from '@drubo/core/vocabulary';

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { IntakeDto } from '@drubo/contracts';
-import { READINESS_ASKS, READINESS_GROUPS } from '@drubo/core/explain';
-import type { ReadinessId } from '@drubo/core/vocabulary';
+import { READINESS_GROUPS } from '@drubo/core/vocabulary';
+import type { ReadinessGroup, ReadinessId } from '@drubo/core/vocabulary';
+import { READINESS_ASKS, READINESS_GROUP_TITLES } from '@drubo/words/explain';
 import type { PersonWriter } from '../../data/use-person-writer';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -9,11 +10,11 @@ import { Stack } from '../../ui/layout';
 import { Ticks } from '../../ui/Ticks';
 import { Heading, Txt } from '../../ui/Txt';
 
-type Group = (typeof READINESS_GROUPS)[number];
+type Ids = readonly ReadinessId[];
 
-const yesIn = (group: Group, answers: IntakeDto['answers']): ReadinessId[] => group.ids.filter((id) => answers[id] === 'yes');
-const openIn = (group: Group, answers: IntakeDto['answers']): number =>
-  group.ids.filter((id) => answers[id] === undefined).length;
+const GROUPS = Object.keys(READINESS_GROUPS) as ReadinessGroup[];
+const yesIn = (ids: Ids, answers: IntakeDto['answers']): ReadinessId[] => ids.filter((id) => answers[id] === 'yes');
+const openIn = (ids: Ids, answers: IntakeDto['answers']): number => ids.filter((id) => answers[id] === undefined).length;
 
 /**
  * Questions before exercise, a group at a time: tick what is true, then say that the rest is not. What nobody asked
@@ -21,28 +22,30 @@ const openIn = (group: Group, answers: IntakeDto['answers']): number =>
  */
 export const ReadinessForm = ({ intake, writer }: { intake: IntakeDto; writer: PersonWriter }) => (
   <Stack gap="m">
-    {READINESS_GROUPS.map((group) => (
-      <GroupCard key={group.title} group={group} intake={intake} writer={writer} />
+    {GROUPS.map((group) => (
+      <GroupCard key={group} group={group} intake={intake} writer={writer} />
     ))}
   </Stack>
 );
 
-const GroupCard = ({ group, intake, writer }: { group: Group; intake: IntakeDto; writer: PersonWriter }) => {
+const GroupCard = ({ group, intake, writer }: { group: ReadinessGroup; intake: IntakeDto; writer: PersonWriter }) => {
   const { answers } = intake;
-  const [ticked, setTicked] = useState<ReadinessId[]>(yesIn(group, answers));
-  const open = openIn(group, answers);
-  const isSaved = open === 0 && group.ids.every((id) => (answers[id] === 'yes') === ticked.includes(id));
+  const ids: Ids = READINESS_GROUPS[group];
+  const title = READINESS_GROUP_TITLES[group];
+  const [ticked, setTicked] = useState<ReadinessId[]>(yesIn(ids, answers));
+  const open = openIn(ids, answers);
+  const isSaved = open === 0 && ids.every((id) => (answers[id] === 'yes') === ticked.includes(id));
   const save = () => {
-    const given = Object.fromEntries(group.ids.map((id) => [id, ticked.includes(id) ? 'yes' : 'no'])) as IntakeDto['answers'];
+    const given = Object.fromEntries(ids.map((id) => [id, ticked.includes(id) ? 'yes' : 'no'])) as IntakeDto['answers'];
     void writer.saveIntake({ answers: { ...answers, ...given } });
   };
   const rest = ticked.length === 0 ? 'None of these' : 'Only what is ticked';
   return (
     <Card edge={isSaved ? 'moss' : undefined}>
-      <Heading level={3}>{group.title}</Heading>
+      <Heading level={3}>{title}</Heading>
       <Ticks
         label="Tick what is true"
-        options={group.ids.map((value) => ({ value, label: READINESS_ASKS[value] }))}
+        options={ids.map((value) => ({ value, label: READINESS_ASKS[value] }))}
         values={ticked}
         tone="clay"
         onChange={setTicked}
@@ -52,7 +55,7 @@ const GroupCard = ({ group, intake, writer }: { group: Group; intake: IntakeDto;
           Asked. {ticked.length === 0 ? 'None of these.' : `${ticked.length} true.`}
         </Txt>
       ) : (
-        <Button label={rest} says={`${rest}: ${group.title}`} busy={writer.isBusy} onPress={save} />
+        <Button label={rest} says={`${rest}: ${title}`} busy={writer.isBusy} onPress={save} />
       )}
     </Card>
   );

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { healthInputOf, recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { formatLoad, formatSets, referralNote } from '@drubo/core/explain';
+import { formatLoad, formatSets, referralNote } from '@drubo/words/explain';
 import { healthPicture } from '@drubo/core/limits';
 import { readScreening } from '@drubo/core/screening';
 import { printText } from '../../data/print-text';

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
-import { TASK_WORDS } from '@drubo/core/explain';
+import { TASK_WORDS } from '@drubo/words/explain';
 import { readScreening, TASKS } from '@drubo/core/screening';
 import type { Seen } from '@drubo/core/screening';
 import { newId } from '../../data/ids';

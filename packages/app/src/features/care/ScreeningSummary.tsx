@@ -1,7 +1,15 @@
 import { StyleSheet, View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
-import { BODY_SIDE_LABELS, counted, FAULT_LABELS, formatNumber, inSentence, LIMIT_LABELS, TASK_WORDS } from '@drubo/core/explain';
+import {
+  BODY_SIDE_LABELS,
+  counted,
+  FAULT_LABELS,
+  formatNumber,
+  inSentence,
+  LIMIT_LABELS,
+  TASK_WORDS,
+} from '@drubo/words/explain';
 import type { ScreeningResult, Seen, SuggestedLimit } from '@drubo/core/screening';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';

@@ -6,7 +6,7 @@ import type { PersonDetailDto } from '@drubo/contracts';
 import { roomOf } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import type { Ladder, Rung } from '@drubo/core/catalogue';
-import { FAMILY_LABELS } from '@drubo/core/explain';
+import { FAMILY_LABELS } from '@drubo/words/explain';
 import { LADDERS } from '@drubo/core/knowledge';
 import { healthPicture } from '@drubo/core/limits';
 import { readScreening } from '@drubo/core/screening';

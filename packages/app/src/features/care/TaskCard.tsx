@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import type { Segments } from '@drubo/core';
 import { getVariation, builtInCatalogue } from '@drubo/core/catalogue';
-import { BODY_SIDE_LABELS, FAULT_LABELS, LIMIT_LABELS, TASK_WORDS } from '@drubo/core/explain';
+import { BODY_SIDE_LABELS, FAULT_LABELS, LIMIT_LABELS, TASK_WORDS } from '@drubo/words/explain';
 import type { ScreeningTask, Seen, SeenTask } from '@drubo/core/screening';
 import type { Side } from '@drubo/core/vocabulary';
 import { Figure } from '../../figures/Figure';

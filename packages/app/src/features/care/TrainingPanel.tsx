@@ -1,7 +1,7 @@
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import { bySearch } from '@drubo/core/knowledge';
-import { GOAL_LABELS, inSentence } from '@drubo/core/explain';
+import { GOAL_LABELS, inSentence } from '@drubo/words/explain';
 import { GOALS } from '@drubo/core/vocabulary';
 import { useState } from 'react';
 import type { PersonWriter } from '../../data/use-person-writer';

@@ -2,7 +2,7 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { EMPTY_INTAKE } from '@drubo/contracts';
 import type { RecordFields } from '@drubo/contracts';
 import { SEGMENTS } from '@drubo/core';
-import { READINESS_GROUPS } from '@drubo/core/explain';
+import { READINESS_GROUPS } from '@drubo/core/vocabulary';
 import { TASKS } from '@drubo/core/screening';
 import type { Seen } from '@drubo/core/screening';
 import { aCare, aPerson, aPersonDetail, aPersonRecord, aSheet } from '../../../tests/builders';
@@ -122,7 +122,7 @@ describe('readiness', () => {
     const [{ answers }] = given.saveIntake.mock.calls[0] as [{ answers: Record<string, string> }];
     expect(answers['asthma']).toBe('yes');
     expect(answers['stroke']).toBe('no');
-    expect(Object.keys(answers)).toHaveLength(READINESS_GROUPS[0]!.ids.length);
+    expect(Object.keys(answers)).toHaveLength(READINESS_GROUPS['heart-breath-head'].length);
   });
 });
 

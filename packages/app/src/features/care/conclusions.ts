@@ -1,9 +1,9 @@
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { LADDERS, scaleOf } from '@drubo/core/knowledge';
-import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
+import { formatLeverValue, LEVER_WORDS } from '@drubo/words/movement-words';
 import type { ScreeningResult, Seen } from '@drubo/core/screening';
 import type { FaultId, LeverId, LeverValue, ScreeningTaskId } from '@drubo/core/vocabulary';
-import { inSentence } from '@drubo/core/explain';
+import { inSentence } from '@drubo/words/explain';
 
 const nameOf = (id: string): string => findVariation(builtInCatalogue, id)?.name ?? id;
 

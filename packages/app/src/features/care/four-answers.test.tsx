@@ -1,7 +1,7 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { EMPTY_INTAKE } from '@drubo/contracts';
 import type { IntakeDto } from '@drubo/contracts';
-import { HEALTH_TOPIC_LABELS } from '@drubo/core/explain';
+import { HEALTH_TOPIC_LABELS } from '@drubo/words/explain';
 import { HEALTH_TOPIC_IDS } from '@drubo/core/vocabulary';
 import { aPersonDetail } from '../../../tests/builders';
 import { show } from '../../../tests/show';

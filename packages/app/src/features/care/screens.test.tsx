@@ -1,7 +1,7 @@
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { EMPTY_INTAKE } from '@drubo/contracts';
 import type { IntakeDto, PersonDetailDto, RecordFields } from '@drubo/contracts';
-import { TASK_WORDS } from '@drubo/core/explain';
+import { TASK_WORDS } from '@drubo/words/explain';
 import { LADDERS } from '@drubo/core/knowledge';
 import { TASKS } from '@drubo/core/screening';
 import { FAMILIES, READINESS } from '@drubo/core/vocabulary';

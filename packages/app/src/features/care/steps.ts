@@ -1,7 +1,7 @@
 import { recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { READINESS } from '@drubo/core/vocabulary';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 
 /** The steps of a first visit, in order. Any may be skipped and come back to. */
 export const STEPS = [

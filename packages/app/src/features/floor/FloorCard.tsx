@@ -2,7 +2,7 @@ import { Link, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { FloorEntryDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { FAULT_LABELS, inSentence, LIMIT_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
+import { FAULT_LABELS, inSentence, LIMIT_LABELS, PERSON_STATE_LABELS } from '@drubo/words/explain';
 import { useSheetProgress, useStart } from '../../data/use-start';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import type { ExerciseTrendDto } from '@drubo/contracts';
 import { fromKg } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { formatMass, formatNumber, inSentence, VERDICT_LABELS } from '@drubo/core/explain';
+import { formatMass, formatNumber, inSentence, VERDICT_LABELS } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { MassUnit, Side } from '@drubo/core/vocabulary';
 import { ChartCard } from '../../charts/ChartCard';

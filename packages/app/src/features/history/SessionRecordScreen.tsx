@@ -3,7 +3,15 @@ import { StyleSheet, View } from 'react-native';
 import type { SessionHistoryDto, SessionRecordDto, SetRecordDto } from '@drubo/contracts';
 import { asksReserve, currentSets, doubtsOf } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { ENDING_LABELS, FAULT_LABELS, formatDose, formatLoad, formatRest, inSentence, VERDICT_LABELS } from '@drubo/core/explain';
+import {
+  ENDING_LABELS,
+  FAULT_LABELS,
+  formatDose,
+  formatLoad,
+  formatRest,
+  inSentence,
+  VERDICT_LABELS,
+} from '@drubo/words/explain';
 import { isOffKit } from '@drubo/core/kit';
 import { useStudio } from '../../data/StudioContext';
 import { useEndpoint } from '../../data/use-endpoint';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TrendsDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { counted, FAMILY_LABELS } from '@drubo/core/explain';
+import { counted, FAMILY_LABELS } from '@drubo/words/explain';
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
 import type { Family } from '@drubo/core/vocabulary';
 import { useEndpoint } from '../../data/use-endpoint';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { TrendWeekDto } from '@drubo/contracts';
-import { counted, EMPHASIS_LABELS, FAMILY_LABELS, JOINT_LABELS } from '@drubo/core/explain';
+import { counted, EMPHASIS_LABELS, FAMILY_LABELS, JOINT_LABELS } from '@drubo/words/explain';
 import { EMPHASES, FAMILIES, JOINT_AREAS, MAIN_FAMILIES, reason } from '@drubo/core/vocabulary';
 import type { EmphasisId, Family } from '@drubo/core/vocabulary';
 import { BalanceBeam } from '../../charts/BalanceBeam';

@@ -1,6 +1,6 @@
 import type { SessionRecordFields } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { CAUSE_WORDS, counted, EMPHASIS_LABELS, inSentence, JOINT_LABELS, MUSCLE_LABELS } from '@drubo/core/explain';
+import { CAUSE_WORDS, counted, EMPHASIS_LABELS, inSentence, JOINT_LABELS, MUSCLE_LABELS } from '@drubo/words/explain';
 import type { CheckIn } from '@drubo/core/session';
 
 const checkInWords = ({ soreness, joints, painkillers, illness, minutes, sleep, energy, pressure }: CheckIn): string =>

@@ -1,6 +1,6 @@
 import { StyleSheet } from 'react-native';
 import { setsOf } from '@drubo/core/live';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';

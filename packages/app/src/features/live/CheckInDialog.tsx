@@ -8,7 +8,7 @@ import {
   MORNING_LABELS,
   MUSCLE_LABELS,
   SLEEP_LABELS,
-} from '@drubo/core/explain';
+} from '@drubo/words/explain';
 import { checkSession, NOT_ASKED } from '@drubo/core/session';
 import type { CheckIn } from '@drubo/core/session';
 import { ENERGY_VALUES, ILLNESS_VALUES, JOINT_AREAS, MORNING_VALUES, SLEEP_VALUES, SORE_MUSCLES } from '@drubo/core/vocabulary';

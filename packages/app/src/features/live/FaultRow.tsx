@@ -1,5 +1,5 @@
 import { ScrollView, StyleSheet } from 'react-native';
-import { FAULT_LABELS } from '@drubo/core/explain';
+import { FAULT_LABELS } from '@drubo/words/explain';
 import type { FaultSeverity } from '@drubo/core/vocabulary';
 import { isUnclean, markDangerous, tapFault } from '@drubo/core/live';
 import type { Pad } from '@drubo/core/live';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Field } from '../../ui/Field';

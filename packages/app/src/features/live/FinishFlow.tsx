@@ -1,5 +1,5 @@
 import { countRows } from '@drubo/core/live';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 import { useRouter } from 'expo-router';
 import { Confirm } from '../../ui/Confirm';
 import type { FloorDetail } from './floor';

@@ -3,7 +3,7 @@ import type { SetRecordDto } from '@drubo/contracts';
 import { schoolCues } from '@drubo/core';
 import { painAdvice } from '@drubo/core/judging';
 import type { Schools } from '@drubo/core/vocabulary';
-import { formatLoad } from '@drubo/core/explain';
+import { formatLoad } from '@drubo/words/explain';
 import { runningRest } from '@drubo/core/live';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';

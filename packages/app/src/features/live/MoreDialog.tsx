@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { CAUTION_LABELS, ENDING_LABELS } from '@drubo/core/explain';
+import { CAUTION_LABELS, ENDING_LABELS } from '@drubo/words/explain';
 import { schoolCues } from '@drubo/core';
 import type { SetEnding } from '@drubo/core/vocabulary';
 import { endingOf } from '@drubo/core/live';

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet } from 'react-native';
-import { formatRest } from '@drubo/core/explain';
+import { formatRest } from '@drubo/words/explain';
 import { exercisesOf, runningRest } from '@drubo/core/live';
 import { useRunning } from '../../data/use-running';
 import { useSession } from '../../data/use-session';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { asksReserve, nextDown, nextUp } from '@drubo/core';
 import { heldDepth } from '@drubo/core/catalogue';
 import { isOffKit } from '@drubo/core/kit';
-import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/core/explain';
+import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import { endingOf, isAsPlanned, RESERVE_CAPS } from '@drubo/core/live';
 import { TARGET } from '../../theme/tokens';

@@ -7,7 +7,7 @@ import { Modal } from '../../ui/Modal';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
 import type { Live } from './use-live';
-import { inSentence } from '@drubo/core/explain';
+import { inSentence } from '@drubo/words/explain';
 import type { Exercise } from './floor';
 
 const SCALE = Array.from({ length: 11 }, (_, at) => at);

@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { plannedReps } from '@drubo/core';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 import { useSensor } from './use-sensor';
 import type { Sensed } from './use-sensor';
 import type { Live } from './use-live';

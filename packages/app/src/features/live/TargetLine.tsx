@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import type { SetRecordDto } from '@drubo/contracts';
 import { asksReserve, barSetup, isHardKind, repsTop } from '@drubo/core';
 import type { Kit, SetSlot } from '@drubo/core';
-import { formatLoad, formatReps, formatSide, SIDE_LABELS } from '@drubo/core/explain';
+import { formatLoad, formatReps, formatSide, SIDE_LABELS } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import { Plates } from '../../charts/Plates';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';

@@ -1,4 +1,4 @@
-import { KIT_LABELS } from '@drubo/core/explain';
+import { KIT_LABELS } from '@drubo/words/explain';
 import type { TakenThing } from '@drubo/core/live';
 import type { PieceType } from '@drubo/core/vocabulary';
 

@@ -22,7 +22,7 @@ import {
   slotAfterRamp,
 } from '@drubo/core/live';
 import type { Asked, Pad } from '@drubo/core/live';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/lines';
 import type { RequestWithoutLine } from '../../data/offline/types';

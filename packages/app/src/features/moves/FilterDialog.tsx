@@ -1,6 +1,6 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { KIT_PRESETS } from '@drubo/core';
-import { counted, EMPHASIS_LABELS, FAMILY_LABELS, LIMIT_LABELS } from '@drubo/core/explain';
+import { counted, EMPHASIS_LABELS, FAMILY_LABELS, LIMIT_LABELS } from '@drubo/words/explain';
 import { EMPHASES, FAMILIES, DERIVED_LIMITS, LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId } from '@drubo/core/vocabulary';
 import { useCatalogue } from '../../data/use-catalogue';

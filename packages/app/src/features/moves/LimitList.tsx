@@ -1,7 +1,7 @@
 import { LIMIT_RULES, limitOn } from '@drubo/core/limits';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Variation } from '@drubo/core/catalogue';
-import { explain, explainBasis, LIMIT_LABELS } from '@drubo/core/explain';
+import { explain, explainBasis, LIMIT_LABELS } from '@drubo/words/explain';
 import { DERIVED_LIMITS, LIMITS } from '@drubo/core/vocabulary';
 import { Card } from '../../ui/Card';
 import { Stack } from '../../ui/layout';

@@ -5,7 +5,7 @@ import { GOAL_DOSES, formatTempo, isModelled } from '@drubo/core';
 import { findVariation } from '@drubo/core/catalogue';
 import { rungsOf } from '@drubo/core/knowledge';
 import type { Variation } from '@drubo/core/catalogue';
-import { explainBasis, FAMILY_LABELS, POSITION_LABELS, STANCE_LABELS } from '@drubo/core/explain';
+import { explainBasis, FAMILY_LABELS, POSITION_LABELS, STANCE_LABELS } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { LeverValues } from '@drubo/core/vocabulary';
 import { EmphasisMap } from '../../charts/EmphasisMap';

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { counted, FAMILY_LABELS } from '@drubo/core/explain';
+import { counted, FAMILY_LABELS } from '@drubo/words/explain';
 import { byFamily } from '@drubo/core/catalogue';
 import { laddersOf } from '@drubo/core/knowledge';
 import { FAMILIES } from '@drubo/core/vocabulary';

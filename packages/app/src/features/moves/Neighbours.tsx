@@ -3,7 +3,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { getVariation } from '@drubo/core/catalogue';
 import { neighbours, oneNotch, rungsOf } from '@drubo/core/knowledge';
 import type { Catalogue, Rung, Variation } from '@drubo/core/catalogue';
-import { formatGate, formatNotch } from '@drubo/core/movement-words';
+import { formatGate, formatNotch } from '@drubo/words/movement-words';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { LeverValues } from '@drubo/core/vocabulary';
 import { SPACE, TARGET } from '../../theme/tokens';

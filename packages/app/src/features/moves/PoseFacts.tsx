@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import { asBand, postureReasons, roundSafe } from '@drubo/core';
 import type { ModelResult, PostureBody } from '@drubo/core';
-import { formatNumber } from '@drubo/core/explain';
-import { formatPostureRemedies } from '@drubo/core/movement-words';
+import { formatNumber } from '@drubo/words/explain';
+import { formatPostureRemedies } from '@drubo/words/movement-words';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { BalanceBeam } from '../../charts/BalanceBeam';
 import { lengthFromCm, lengthUnit } from '../../ui/measure';

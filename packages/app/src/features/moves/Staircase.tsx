@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Ladder, Rung } from '@drubo/core/catalogue';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 import { Figure } from '../../figures/Figure';
 import { familyTone } from '../../theme/family-tone';
 import { RADIUS, SPACE, TARGET } from '../../theme/tokens';

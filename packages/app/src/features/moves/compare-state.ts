@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { PERSON_BOUNDS } from '@drubo/contracts';
 import { fromKg, postureBody, SEGMENTS, toKg } from '@drubo/core';
 import type { BandPoint, PostureBody, Segments } from '@drubo/core';
-import { formatNumber } from '@drubo/core/explain';
+import { formatNumber } from '@drubo/words/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { lengthFromCm, lengthToCm, lengthUnit, measure } from '../../ui/measure';
 

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { PersonDetailDto } from '@drubo/contracts';
-import { CAUTION_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
+import { CAUTION_LABELS, PERSON_STATE_LABELS } from '@drubo/words/explain';
 import { newId } from '../../data/ids';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { Button } from '../../ui/Button';

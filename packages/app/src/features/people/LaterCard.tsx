@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';

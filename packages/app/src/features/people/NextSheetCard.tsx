@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet } from 'react-native';
 import type { SheetDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
-import { formatLoad, formatSets } from '@drubo/core/explain';
+import { formatLoad, formatSets } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';

@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { PersonDto } from '@drubo/contracts';
-import { GOAL_LABELS } from '@drubo/core/explain';
+import { GOAL_LABELS } from '@drubo/words/explain';
 import { useEndpoint } from '../../data/use-endpoint';
 import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import type { PersonDto } from '@drubo/contracts';
-import { GOAL_LABELS, TRAINING_AGE_LABELS } from '@drubo/core/explain';
+import { GOAL_LABELS, TRAINING_AGE_LABELS } from '@drubo/words/explain';
 import { GOALS, TRAINING_AGES } from '@drubo/core/vocabulary';
 import { RefusedError } from '../../data/api';
 import { newId } from '../../data/ids';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { SCHOOL_LABELS } from '@drubo/core/explain';
+import { SCHOOL_LABELS } from '@drubo/words/explain';
 import { SCHOOL_IDS, SCHOOLS } from '@drubo/core/vocabulary';
 import type { SchoolId, Schools } from '@drubo/core/vocabulary';
 import { Button } from '../../ui/Button';

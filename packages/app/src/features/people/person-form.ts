@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { PERSON_BOUNDS, personFields } from '@drubo/contracts';
 import type { PersonDto } from '@drubo/contracts';
 import { fromKg, toKg } from '@drubo/core';
-import { formatNumber } from '@drubo/core/explain';
+import { formatNumber } from '@drubo/words/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { lengthFromCm, lengthToCm, lengthUnit, measure, readNumber } from '../../ui/measure';
 

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { fieldsOfKind } from '@drubo/contracts';
 import type { ReviewDto } from '@drubo/contracts';
-import { EMPHASIS_LABELS } from '@drubo/core/explain';
+import { EMPHASIS_LABELS } from '@drubo/words/explain';
 import { reason, SORE_MUSCLES } from '@drubo/core/vocabulary';
 import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/lines';

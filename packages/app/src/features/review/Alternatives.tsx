@@ -1,6 +1,6 @@
 import type { AlternativeDto, ChoiceDto } from '@drubo/contracts';
 import type { Variation } from '@drubo/core/catalogue';
-import { inSentence, METHOD_LABELS, VERDICT_LABELS } from '@drubo/core/explain';
+import { inSentence, METHOD_LABELS, VERDICT_LABELS } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';

@@ -3,7 +3,7 @@ import type { ChoiceDto, KitDto, ReviewItemDto } from '@drubo/contracts';
 import { loadsForVariation } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { VERDICT_LABELS } from '@drubo/core/explain';
+import { VERDICT_LABELS } from '@drubo/words/explain';
 import { VERDICTS } from '@drubo/core/vocabulary';
 import type { Verdict } from '@drubo/core/vocabulary';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { ReviewDto, ReviewOtherDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { formatDose, inSentence } from '@drubo/core/explain';
+import { formatDose, inSentence } from '@drubo/words/explain';
 import { isHardKind } from '@drubo/core';
 import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';

@@ -4,7 +4,7 @@ import type { ChoiceDto, KitDto, ReviewItemDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { doubtsOf } from '@drubo/core';
-import { formatLoad, VERDICT_LABELS } from '@drubo/core/explain';
+import { formatLoad, VERDICT_LABELS } from '@drubo/words/explain';
 import { SetMarks } from '../../charts/SetMarks';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';

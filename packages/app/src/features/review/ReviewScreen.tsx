@@ -6,7 +6,7 @@ import { pathId } from '../../data/offline/types';
 import { Empty, Shown } from '../../ui/states';
 import { Screen } from '../../frame/Screen';
 import { ReviewPage } from './ReviewPage';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 
 /** Judging a session: it needs the server, so what still waits on this phone is sent first. */
 export const ReviewScreen = () => {

@@ -1,5 +1,5 @@
 import type { DecisionDto } from '@drubo/contracts';
-import { counted, inSentence, METHOD_LABELS, QUESTION_LABELS } from '@drubo/core/explain';
+import { counted, inSentence, METHOD_LABELS, QUESTION_LABELS } from '@drubo/words/explain';
 import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 

@@ -2,8 +2,8 @@ import type { DecisionDto } from '@drubo/contracts';
 import type { Dose } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatAim, formatLoad, formatSets, inSentence } from '@drubo/core/explain';
-import { LEVER_WORDS } from '@drubo/core/movement-words';
+import { formatAim, formatLoad, formatSets, inSentence } from '@drubo/words/explain';
+import { LEVER_WORDS } from '@drubo/words/movement-words';
 import type { LeverId, LeverValues } from '@drubo/core/vocabulary';
 import { settingsLine } from '../../parts/sheet/settings-line';
 

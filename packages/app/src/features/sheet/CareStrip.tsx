@@ -1,6 +1,6 @@
 import type { CareDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { CAUTION_LABELS, PERSON_STATE_LABELS } from '@drubo/core/explain';
+import { CAUTION_LABELS, PERSON_STATE_LABELS } from '@drubo/words/explain';
 import { Card } from '../../ui/Card';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';

@@ -5,7 +5,7 @@ import { allowedLoads, isSameDose } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
 import { moveItem, pairWithNext, removeItem, replaceItem, setRole, setRoundRest, unpair } from '@drubo/core/composing';
 import type { Content, SheetInput } from '@drubo/core/composing';
-import { formatRest, inSentence, ROLE_HEADINGS } from '@drubo/core/explain';
+import { formatRest, inSentence, ROLE_HEADINGS } from '@drubo/words/explain';
 import { ROLES } from '@drubo/core/vocabulary';
 import { withArrangement, withValues } from '@drubo/core/sheet-editing';
 import type { DraftItem, DraftSheet } from '@drubo/core/sheet-editing';

@@ -1,5 +1,5 @@
 import type { Variation } from '@drubo/core/catalogue';
-import { METHOD_LABELS, METHOD_WORDS } from '@drubo/core/explain';
+import { METHOD_LABELS, METHOD_WORDS } from '@drubo/words/explain';
 import { METHODS } from '@drubo/core/vocabulary';
 import type { MethodId } from '@drubo/core/vocabulary';
 import { Choices } from '../../ui/Choices';

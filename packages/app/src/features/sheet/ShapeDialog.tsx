@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { ComposingDto } from '@drubo/contracts';
 import type { Composition } from '@drubo/core/composing';
-import { counted, INTENT_LABELS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from '@drubo/core/explain';
+import { counted, INTENT_LABELS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from '@drubo/words/explain';
 import { INTENTS, SESSION_SHAPES, SPLIT_DAYS } from '@drubo/core/vocabulary';
 import { sheetOfComposition } from '@drubo/core/sheet-editing';
 import type { DraftSheet } from '@drubo/core/sheet-editing';

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { SheetDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { blocksOf, moveTo } from '@drubo/core/composing';
-import { formatTurns, ROLE_HEADINGS } from '@drubo/core/explain';
+import { formatTurns, ROLE_HEADINGS } from '@drubo/words/explain';
 import { withArrangement } from '@drubo/core/sheet-editing';
 import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { SPACE } from '../../theme/tokens';

@@ -11,7 +11,7 @@ import {
   formatSide,
   inSentence,
   METHOD_LABELS,
-} from '@drubo/core/explain';
+} from '@drubo/words/explain';
 import { Figure } from '../../figures/Figure';
 import { heldIn } from '../../figures/held';
 import { Plates } from '../../charts/Plates';

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { counted, formatNumber, formatPieceTypes, inSentence, KIT_LABELS, ROLE_HEADINGS } from '@drubo/core/explain';
+import { counted, formatNumber, formatPieceTypes, inSentence, KIT_LABELS, ROLE_HEADINGS } from '@drubo/words/explain';
 import { EMPHASES } from '@drubo/core/vocabulary';
 import type { Role } from '@drubo/core/vocabulary';
 import type { ImplementUse } from '@drubo/core';

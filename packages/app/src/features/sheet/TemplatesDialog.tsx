@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { templateForm } from '@drubo/contracts';
 import type { SheetContentDto, TemplateDto } from '@drubo/contracts';
-import { counted, SHAPE_LABELS } from '@drubo/core/explain';
+import { counted, SHAPE_LABELS } from '@drubo/words/explain';
 import { newId } from '../../data/ids';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { problemOf } from '../../data/refusal';

@@ -1,7 +1,7 @@
 import type { SheetDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { blocksOf } from '@drubo/core/composing';
-import { CAUTION_LABELS, sheetText } from '@drubo/core/explain';
+import { CAUTION_LABELS, sheetText } from '@drubo/words/explain';
 import { printText } from '../../data/print-text';
 import { Button } from '../../ui/Button';
 import { Modal } from '../../ui/Modal';

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { KIT_LABELS } from '@drubo/core/explain';
+import { KIT_LABELS } from '@drubo/words/explain';
 import type { KitItem, MassUnit } from '@drubo/core/vocabulary';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

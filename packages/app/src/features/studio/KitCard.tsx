@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { KitDto } from '@drubo/contracts';
-import { formatNumber, KIT_LABELS } from '@drubo/core/explain';
+import { formatNumber, KIT_LABELS } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Wrap } from '../../ui/layout';

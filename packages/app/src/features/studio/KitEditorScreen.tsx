@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { KitDto } from '@drubo/contracts';
 import { startKit } from '@drubo/core';
-import { KIT_LABELS } from '@drubo/core/explain';
+import { KIT_LABELS } from '@drubo/words/explain';
 import { KIT_ITEMS, KIT_PLACES } from '@drubo/core/vocabulary';
 import type { KitItem } from '@drubo/core/vocabulary';
 import { RefusedError } from '../../data/api';

@@ -1,6 +1,6 @@
 import { StyleSheet } from 'react-native';
 import { MASS_UNITS, PIECE_TYPES } from '@drubo/core/vocabulary';
-import { inSentence } from '@drubo/core/explain';
+import { inSentence } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { Field } from '../../ui/Field';

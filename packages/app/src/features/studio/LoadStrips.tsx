@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { bigJumps, fromKg, loadsFor } from '@drubo/core';
 import type { Kit, Load } from '@drubo/core';
-import { formatMass, formatNumber, POSITION_LABELS } from '@drubo/core/explain';
+import { formatMass, formatNumber, POSITION_LABELS } from '@drubo/words/explain';
 import { LOAD_POSITIONS } from '@drubo/core/vocabulary';
 import type { LoadPosition, MassUnit } from '@drubo/core/vocabulary';
 import { RADIUS, SPACE } from '../../theme/tokens';

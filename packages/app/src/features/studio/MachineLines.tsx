@@ -1,5 +1,5 @@
 import { StyleSheet } from 'react-native';
-import { KIT_LABELS } from '@drubo/core/explain';
+import { KIT_LABELS } from '@drubo/words/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';

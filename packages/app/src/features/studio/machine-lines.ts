@@ -1,6 +1,6 @@
 import { fromKg, readSizes, toKg } from '@drubo/core';
 import type { KitMachine } from '@drubo/core';
-import { formatNumber } from '@drubo/core/explain';
+import { formatNumber } from '@drubo/words/explain';
 import type { KitItem, MassUnit } from '@drubo/core/vocabulary';
 import { readNumber } from '../../ui/measure';
 import { PROBLEMS, writeSizes } from '../../parts/kit/kit-lines';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { IntakeDto, SheetDto } from '@drubo/contracts';
-import { HEALTH_TOPIC_LABELS } from '@drubo/core/explain';
+import { HEALTH_TOPIC_LABELS } from '@drubo/words/explain';
 import { HEALTH_TOPICS } from '@drubo/core/vocabulary';
 import type { HealthTopic, ReadinessId } from '@drubo/core/vocabulary';
 import { usePerson } from '../../data/use-person';

@@ -1,7 +1,7 @@
 import type { KitDto } from '@drubo/contracts';
 import { readSizes } from '@drubo/core';
 import type { KitPiece, SizesProblem } from '@drubo/core';
-import { formatNumber, inSentence, KIT_LABELS } from '@drubo/core/explain';
+import { formatNumber, inSentence, KIT_LABELS } from '@drubo/words/explain';
 import type { KitPlace, MassUnit } from '@drubo/core/vocabulary';
 
 /** Sizes of one type of weight as a rack is described: a line of text, its unit, how many there are of each. */

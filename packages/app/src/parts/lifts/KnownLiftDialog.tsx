@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { addDays, dayNumber } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { LIFT_HOLD_WORDS, LIFT_SOURCE_LABELS } from '@drubo/core/explain';
+import { LIFT_HOLD_WORDS, LIFT_SOURCE_LABELS } from '@drubo/words/explain';
 import { bySearch } from '@drubo/core/knowledge';
 import { liftOn } from '@drubo/core/strength';
 import { LIFT_SOURCES } from '@drubo/core/vocabulary';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { FAMILY_LABELS } from '@drubo/core/explain';
+import { FAMILY_LABELS } from '@drubo/words/explain';
 import { LADDERS } from '@drubo/core/knowledge';
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
 import type { MainFamily } from '@drubo/core/vocabulary';

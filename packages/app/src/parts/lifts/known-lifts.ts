@@ -1,6 +1,6 @@
 import { liftsOnRecord, recordsOf } from '@drubo/contracts';
 import type { IntakeDto, PersonRecordDto } from '@drubo/contracts';
-import { daysAgoWords, formatMass, LIFT_HOLD_WORDS, LIFT_SOURCE_WORDS } from '@drubo/core/explain';
+import { daysAgoWords, formatMass, LIFT_HOLD_WORDS, LIFT_SOURCE_WORDS } from '@drubo/words/explain';
 import { knownLiftsOn, newestLift } from '@drubo/core/strength';
 import type { KnownLift } from '@drubo/core/strength';
 import type { MassUnit } from '@drubo/core/vocabulary';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { valueAt } from '@drubo/core/knowledge';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
+import { formatLeverValue, LEVER_WORDS } from '@drubo/words/movement-words';
 import type { LeverId, LeverValues, LoadPosition } from '@drubo/core/vocabulary';
 import { Chip } from '../../ui/Chip';
 import { Choices } from '../../ui/Choices';

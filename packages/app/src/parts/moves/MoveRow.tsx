@@ -3,7 +3,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import type { LimitAnswer } from '@drubo/core/limits';
 import type { KitAnswer } from '@drubo/core/knowledge';
 import type { Variation } from '@drubo/core/catalogue';
-import { EMPHASIS_LABELS, explain, KIT_LABELS, STANCE_LABELS } from '@drubo/core/explain';
+import { EMPHASIS_LABELS, explain, KIT_LABELS, STANCE_LABELS } from '@drubo/words/explain';
 import type { EmphasisId } from '@drubo/core/vocabulary';
 import { Figure } from '../../figures/Figure';
 import { RADIUS, SPACE } from '../../theme/tokens';

@@ -1,7 +1,7 @@
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Rung } from '@drubo/core/catalogue';
 import { scaleOf } from '@drubo/core/knowledge';
-import { formatLeverValue } from '@drubo/core/movement-words';
+import { formatLeverValue } from '@drubo/words/movement-words';
 import type { LeverId, LeverValue } from '@drubo/core/vocabulary';
 
 /** What a rung sets on its variation, in words: 'feet 16 cm', or nothing. */

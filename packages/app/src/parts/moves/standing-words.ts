@@ -1,5 +1,5 @@
 import type { StandingDto } from '@drubo/contracts';
-import { counted, formatMass } from '@drubo/core/explain';
+import { counted, formatMass } from '@drubo/words/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { dateOfDay, formatDay } from '../../ui/days';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { SheetDto } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
-import { counted } from '@drubo/core/explain';
+import { counted } from '@drubo/words/explain';
 import { useStart } from '../../data/use-start';
 import { Button } from '../../ui/Button';
 import { DateTimeField } from '../../ui/DateTimeField';

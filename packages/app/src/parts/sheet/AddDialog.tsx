@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { SheetInput } from '@drubo/core/composing';
-import { FAMILY_LABELS, ROLE_HEADINGS } from '@drubo/core/explain';
+import { FAMILY_LABELS, ROLE_HEADINGS } from '@drubo/words/explain';
 import { bySearch } from '@drubo/core/knowledge';
 import { accessTo } from '@drubo/core/selection';
 import { FAMILIES, ROLES } from '@drubo/core/vocabulary';

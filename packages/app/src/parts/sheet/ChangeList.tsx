@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { formatChange } from '@drubo/core/explain';
-import type { Movements, PlaceName } from '@drubo/core/explain';
+import { formatChange } from '@drubo/words/explain';
+import type { Movements, PlaceName } from '@drubo/words/explain';
 import { sheetChanges } from '@drubo/core/sheet-editing';
 import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { Stack } from '../../ui/layout';

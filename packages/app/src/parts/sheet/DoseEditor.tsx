@@ -2,7 +2,7 @@ import { StyleSheet } from 'react-native';
 import { asksReserve, repsTop, secondsPerRep } from '@drubo/core';
 import type { Dose, DoseField, DoseWhy, Load } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
-import { counted, formatLoad, formatRest, inSentence } from '@drubo/core/explain';
+import { counted, formatLoad, formatRest, inSentence } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { Role } from '@drubo/core/vocabulary';
 import { stepDose, stepTempo } from '@drubo/core/sheet-editing';

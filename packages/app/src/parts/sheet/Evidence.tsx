@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { SheetItemDto } from '@drubo/contracts';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatMass, formatNumber } from '@drubo/core/explain';
+import { formatMass, formatNumber } from '@drubo/words/explain';
 import { historyOf } from '@drubo/core/judging';
 import { influences, lifterFor } from '@drubo/core/strength';
 import type { Influence } from '@drubo/core/strength';

@@ -1,6 +1,6 @@
 import type { SheetDto, SinceDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { formatLoad, formatSets } from '@drubo/core/explain';
+import { formatLoad, formatSets } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';

@@ -1,6 +1,6 @@
 import type { LastTimeDto, SetRecordDto } from '@drubo/contracts';
 import { asksReserve, isHardKind } from '@drubo/core';
-import { formatLoad } from '@drubo/core/explain';
+import { formatLoad } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { Role, Stance } from '@drubo/core/vocabulary';
 import { formatDay } from '../../ui/days';

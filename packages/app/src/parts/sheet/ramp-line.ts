@@ -1,7 +1,7 @@
 import type { SheetDto, SheetItemDto } from '@drubo/contracts';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatMass } from '@drubo/core/explain';
+import { formatMass } from '@drubo/words/explain';
 import { rampsOf } from '@drubo/core/live';
 import type { MassUnit } from '@drubo/core/vocabulary';
 

@@ -1,4 +1,4 @@
-import { SET_KIND_LABELS, SIDE_LABELS } from '@drubo/core/explain';
+import { SET_KIND_LABELS, SIDE_LABELS } from '@drubo/words/explain';
 import type { SetKind, Side } from '@drubo/core/vocabulary';
 
 /** What a row is called: 'Set 2', 'Feeler 1'. */

@@ -1,6 +1,6 @@
 import type { Load } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
-import { formatLeverValue, LEVER_WORDS } from '@drubo/core/movement-words';
+import { formatLeverValue, LEVER_WORDS } from '@drubo/words/movement-words';
 import type { LeverId, LeverValue, LeverValues } from '@drubo/core/vocabulary';
 
 /**

@@ -1,6 +1,6 @@
 import type { SessionDetailDto, SessionRecordKind, WriteId } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { formatLoad } from '@drubo/core/explain';
+import { formatLoad } from '@drubo/words/explain';
 import type { StoredCommand, StoredOf } from '../../data/offline/types';
 
 /** Every write by what it is about. */

@@ -1,7 +1,0 @@
-import { formatNumber } from './format';
-
-const RULES = new Intl.PluralRules('en');
-
-/** A number with the word for what is counted: '1 set', '3 sets', '2.5 sets'. */
-export const counted = (count: number, one: string, many = `${one}s`): string =>
-  `${formatNumber(count)} ${RULES.select(count) === 'one' ? one : many}`;

@@ -1,0 +1,1 @@
+export { LOCALE } from './locale';

@@ -1,0 +1,2 @@
+/** The locale whose formats numbers, dates and plurals take. */
+export const LOCALE = 'en-GB';
