@@ -1,6 +1,9 @@
 import { scaleLinear } from 'd3-scale';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { usePalette } from '../theme/use-palette';
+import { chartsWords } from '@drubo/words/screens/charts';
+
+const words = chartsWords.balanceBeam;
 
 /** Most the beam tilts either way, degrees. */
 const MOST_DEG = 16;
@@ -11,13 +14,7 @@ export const BalanceBeam = ({ kneeShare, width = 150, says }: { kneeShare: numbe
   const palette = usePalette();
   const knee = Math.round(kneeShare * 100);
   return (
-    <Svg
-      width={width}
-      height={46}
-      viewBox="0 0 150 46"
-      role="img"
-      aria-label={says ?? `Knee ${knee} %, hip ${100 - knee} % of the work`}
-    >
+    <Svg width={width} height={46} viewBox="0 0 150 46" role="img" aria-label={says ?? words.kneeHipOfThe(knee, 100 - knee)}>
       <G rotation={tilt(kneeShare)} originX={75} originY={24}>
         <Line x1={20} x2={130} y1={24} y2={24} stroke={palette.ink} strokeWidth={3} strokeLinecap="round" />
         <Circle cx={20} cy={17} r={7} fill={palette.squat} />

@@ -8,6 +8,9 @@ import { Button } from '../ui/Button';
 import { Card } from '../ui/Card';
 import { Row, Stack } from '../ui/layout';
 import { Heading, Txt } from '../ui/Txt';
+import { chartsWords } from '@drubo/words/screens/charts';
+
+const words = chartsWords.chartCard;
 
 /** The numbers behind a chart. */
 export interface ChartTable {
@@ -45,8 +48,8 @@ export const ChartCard = ({
         {beside}
         <Button
           look="quiet"
-          label={isTable ? 'Chart' : 'Table'}
-          says={`${title}: show the ${isTable ? 'chart' : 'table'}`}
+          label={isTable ? words.chart : words.table}
+          says={words.showThe(title, isTable)}
           onPress={() => setTable(!isTable)}
         />
       </Row>
@@ -73,7 +76,7 @@ const Table = ({ title, table }: { title: string; table: ChartTable }) => {
   return (
     <Stack gap="s">
       {/* Wider than a phone: the keyboard must be able to scroll it too. */}
-      <ScrollView horizontal tabIndex={0} role="group" aria-label={`${title}, scrolls sideways`}>
+      <ScrollView horizontal tabIndex={0} role="group" aria-label={words.scrollsSideways(title)}>
         <View role="table" aria-label={title}>
           <Row role="row" align="stretch" style={[styles.row, { borderColor: palette.edge }]}>
             {table.head.map((text, at) => cell(text, at, true))}
@@ -85,7 +88,7 @@ const Table = ({ title, table }: { title: string; table: ChartTable }) => {
           ))}
         </View>
       </ScrollView>
-      <Button look="quiet" label="Copy the table" onPress={() => void copyText(asText(table))} />
+      <Button look="quiet" label={words.copyTheTable} onPress={() => void copyText(asText(table))} />
     </Stack>
   );
 };

@@ -7,6 +7,9 @@ import { FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Row, Stack } from '../ui/layout';
 import { Txt } from '../ui/Txt';
+import { chartsWords } from '@drubo/words/screens/charts';
+
+const words = chartsWords.emphasisMap;
 
 /** Where a muscle lies on the drawn bodies: front (left) or back (right), from and to, on a 60 × 120 grid each. */
 const PLACES: Partial<Record<EmphasisId, { back: boolean; lines: [number, number, number, number][] }>> = {
@@ -56,7 +59,7 @@ const PLACES: Partial<Record<EmphasisId, { back: boolean; lines: [number, number
   'low-back': { back: true, lines: [[30, 42, 30, 54]] },
 };
 
-const strength = (value: number): string => (value >= 0.75 ? 'a lot' : value >= 0.45 ? 'some' : 'a little');
+const strength = (value: number): string => (value >= 0.75 ? words.aLot : value >= 0.45 ? 'some' : words.aLittle);
 
 /** What a movement trains, drawn on a front and a back; the thicker the line the more. Words stand beside it. */
 export const EmphasisMap = ({
@@ -78,7 +81,7 @@ export const EmphasisMap = ({
   const says = entries.map(([id, value]) => `${EMPHASIS_LABELS[id]}: ${wordsFor(id, value)}`).join(', ');
   return (
     <Row gap="m">
-      <Svg width={size} height={size} viewBox="0 0 124 124" role="img" aria-label={`Trains ${says}`}>
+      <Svg width={size} height={size} viewBox="0 0 124 124" role="img" aria-label={words.trains(says)}>
         {[false, true].map((back) => (
           <G key={String(back)} x={back ? 62 : 0}>
             <Body color={palette.hairline} />
@@ -97,12 +100,12 @@ export const EmphasisMap = ({
               )),
             )}
             <Text x={30} y={122} fontSize={8} fontFamily={FONTS.text} fill={palette.quiet} textAnchor="middle">
-              {back ? 'back' : 'front'}
+              {back ? words.back : words.front}
             </Text>
           </G>
         ))}
       </Svg>
-      <Stack gap="xs" style={styles.list} role="list" aria-label="Trains">
+      <Stack gap="xs" style={styles.list} role="list" aria-label={words.trainsAtStart}>
         {entries.map(([id, value]) => (
           <Row key={id} role="listitem" gap="xs">
             <Txt kind="small" style={styles.word}>

@@ -6,6 +6,9 @@ import { FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Stack } from '../ui/layout';
 import { Txt } from '../ui/Txt';
+import { chartsWords } from '@drubo/words/screens/charts';
+
+const words = chartsWords.resistanceChart;
 
 const HEIGHT = 150;
 const PAD = { left: 8, right: 8, top: 10, bottom: 22 } as const;
@@ -45,7 +48,9 @@ export const ResistanceChart = ({ curves, depth }: { curves: readonly Curve[]; d
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`Resistance from top to bottom: ${curves.map(({ name, dashed }) => `${name} ${dashed ? 'dashed' : 'whole line'}`).join(', ')}`}
+        aria-label={words.resistanceFromTopTo(
+          curves.map(({ name, dashed }) => `${name} ${dashed ? words.dashed : words.wholeLine}`).join(', '),
+        )}
       >
         <Line x1={PAD.left} x2={width - PAD.right} y1={y(0)} y2={y(0)} stroke={palette.edge} />
         <Line x1={x(depth)} x2={x(depth)} y1={PAD.top} y2={y(0)} stroke={palette.edge} strokeDasharray="2 3" />
@@ -71,15 +76,15 @@ export const ResistanceChart = ({ curves, depth }: { curves: readonly Curve[]; d
             />
           ))}
         <Text x={PAD.left} y={HEIGHT - 6} fontSize={12} fontFamily={FONTS.text} fill={palette.quiet}>
-          top
+          {words.top}
         </Text>
         <Text x={width - PAD.right} y={HEIGHT - 6} fontSize={12} fontFamily={FONTS.text} fill={palette.quiet} textAnchor="end">
-          bottom
+          {words.bottom}
         </Text>
       </Svg>
       <Txt kind="small" tone="quiet">
         {curves.map(({ name, dashed }) => `${dashed ? '– – ' : '— '}${name}`).join('   ')}
-        {hasBand ? '   thin: with the band' : ''}
+        {hasBand ? words.thinWithTheBand : ''}
       </Txt>
     </Stack>
   );

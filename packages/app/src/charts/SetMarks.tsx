@@ -5,6 +5,9 @@ import type { Dose } from '@drubo/core';
 import { repsTop } from '@drubo/core';
 import { FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
+import { chartsWords } from '@drubo/words/screens/charts';
+
+const words = chartsWords.setMarks;
 
 const WIDTH = 52;
 const HEIGHT = 40;
@@ -17,13 +20,13 @@ const above = scaleLinear([-MOST.reps, MOST.reps], [MIDDLE + MOST.px, MIDDLE - M
 export const SetMarks = ({ sets, dose }: { sets: readonly SetRecordDto[]; dose: Dose }) => {
   const palette = usePalette();
   const top = repsTop(dose);
-  const label = sets.map((set) => `${set.reps ?? 'no'} reps${set.side === 'both' ? '' : ` ${set.side}`}`).join(', ');
+  const label = sets.map((set) => words.reps(set.reps ?? words.no, set.side === 'both' ? '' : ` ${set.side}`)).join(', ');
   return (
     <Svg
       width={Math.max(1, sets.length) * WIDTH}
       height={HEIGHT}
       role="img"
-      aria-label={sets.length > 0 ? `Done: ${label}; top of the range ${top}` : 'No set logged'}
+      aria-label={sets.length > 0 ? words.doneTopOfThe(label, top) : words.noSetLogged}
     >
       {sets.map((set, at) => {
         const reps = set.reps ?? 0;

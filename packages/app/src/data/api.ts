@@ -1,5 +1,8 @@
 import { endpoints, errorReply, urlFor } from '@drubo/contracts';
 import type { BodyOf, Endpoint, EndpointId, ErrorReply, ParamsOf, QueryOf, ReplyOf } from '@drubo/contracts';
+import { dataWords } from '@drubo/words/screens/data';
+
+const words = dataWords.api;
 
 /** The server understood and refused. */
 export class RefusedError extends Error {
@@ -14,7 +17,7 @@ export class RefusedError extends Error {
 /** Nobody answered, or something that is not our server did. */
 export class UnreachableError extends Error {
   constructor() {
-    super('The server can’t be reached.');
+    super(words.theServerCantBe);
   }
 }
 

@@ -1,33 +1,11 @@
 import type { ErrorReply } from '@drubo/contracts';
 import { RefusedError } from './api';
+import { dataWords } from '@drubo/words/screens/data';
+
+const words = dataWords.refusal;
 
 /** Fields as a form calls them, by the end of their path. */
-const FIELD_WORDS: Record<string, string> = {
-  'scope.families': 'Movements cleared',
-  about: 'About',
-  on: 'The date',
-  until: 'Until',
-  since: 'Since when',
-  askedOn: 'The day it was asked',
-  side: 'This side',
-  severity: 'How sore',
-  massKg: 'Body mass',
-  heightCm: 'Height',
-  birthYear: 'Year of birth',
-  'pressure.systolic': 'The upper number',
-  'pressure.diastolic': 'The lower number',
-  'surgery.procedure': 'What was done',
-  'surgery.on': 'When',
-  'contact.name': 'Whom to call',
-  'contact.phone': 'Phone',
-  text: 'The note',
-  version: 'Its version',
-  why: 'Why',
-  variationId: 'This movement',
-  loadKg: 'The load',
-  reps: 'Reps',
-  rungId: 'This stage',
-};
+const FIELD_WORDS: Record<string, string> = words.fieldWords;
 
 const wordFor = (path: string): string => {
   const field = path.replace(/^body\.(fields\.|kit\.)?/, '');
@@ -41,5 +19,5 @@ export const refusalText = ({ message, fields = [] }: ErrorReply): string =>
 /** Why a write did not go through, in one line. */
 export const problemOf = (error: unknown): string => {
   if (error instanceof RefusedError) return refusalText(error.reply);
-  return error instanceof Error ? error.message : 'It could not be kept. Try again.';
+  return error instanceof Error ? error.message : words.itCouldNotBe;
 };

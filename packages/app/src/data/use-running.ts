@@ -2,6 +2,9 @@ import { useMemo } from 'react';
 import { sheetOfSession } from './offline/lines';
 import { useCommands } from './offline/QueueProvider';
 import { useEndpoint } from './use-endpoint';
+import { dataWords } from '@drubo/words/screens/data';
+
+const words = dataWords.useRunning;
 
 /** A session that runs now, as this device knows it. */
 export interface Running {
@@ -24,7 +27,7 @@ export const useRunning = (): Running[] => {
         const { sessionId } = command.params;
         const entry = floor?.entries.find(({ nextSheet }) => nextSheet?.id === sheetOfSession(sessionId).sheetId);
         const name = entry?.person.name ?? people?.find(({ id }) => id === command.body.unplannedFor)?.name;
-        found.set(sessionId, name ?? 'Somebody');
+        found.set(sessionId, name ?? words.somebody);
       }
       if (command.endpointId === 'finishSession' || command.endpointId === 'discardSession')
         found.delete(command.params.sessionId);

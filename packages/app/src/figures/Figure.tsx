@@ -11,6 +11,9 @@ import { boundsOf } from './bounds';
 import { Carried } from './Carried';
 import { isUsuallyLoaded } from './held';
 import { Room } from './Room';
+import { figuresWords } from '@drubo/words/screens/figures';
+
+const words = figuresWords.figure;
 
 interface Props {
   variation: Variation;
@@ -57,7 +60,7 @@ export const Figure = memo(({ variation, depth, width, height, held, values = US
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`${variation.name}, ${figure.view} view`}
+      aria-label={words.view(variation.name, figure.view)}
     >
       {!bare && (
         <Line x1={4} x2={width - 4} y1={floorY} y2={floorY} stroke={palette.edge} strokeWidth={1.2} strokeDasharray="2 4" />
@@ -72,4 +75,4 @@ export const Figure = memo(({ variation, depth, width, height, held, values = US
     </Svg>
   );
 });
-Figure.displayName = 'Figure';
+Figure.displayName = words.figure;

@@ -12,6 +12,9 @@ import { TempoReadout } from './TempoReadout';
 import { TimedReadout } from './TimedReadout';
 import { usePacer } from './use-pacer';
 import { useReducedMotion } from './use-reduced-motion';
+import { figuresWords } from '@drubo/words/screens/figures';
+
+const words = figuresWords.movingFigure;
 
 /** Heights below which the count gives way to the figure. */
 const COMPACT_BELOW = 190;
@@ -93,11 +96,11 @@ export const MovingFigure = ({
         )}
         <Row align="stretch">
           {beside}
-          {!isTimed && still === null && <IconButton icon="restart" says="Count from rep 1" onPress={begin} />}
+          {!isTimed && still === null && <IconButton icon="restart" says={words.countFromRep1} onPress={begin} />}
           {still === null && (
             <IconButton
               icon={isRunning ? 'pause' : 'play'}
-              says={isRunning ? 'Pause the figure' : 'Move the figure'}
+              says={isRunning ? words.pauseTheFigure : words.moveTheFigure}
               onPress={() => setRunning(!isRunning)}
             />
           )}

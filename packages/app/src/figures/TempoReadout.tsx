@@ -7,10 +7,13 @@ import { usePalette } from '../theme/use-palette';
 import { Row } from '../ui/layout';
 import { Txt } from '../ui/Txt';
 import { PHASE_ORDER, PHASE_WORDS } from './phase-words';
+import { figuresWords } from '@drubo/words/screens/figures';
+
+const words = figuresWords.tempoReadout;
 
 const countOf = (rep: number, reps: number | null): string => {
-  if (reps === null) return `rep ${rep}`;
-  return rep <= reps ? `rep ${rep} of ${reps}` : `${reps} reps counted`;
+  if (reps === null) return words.rep(rep);
+  return rep <= reps ? words.repOf(rep, reps) : words.repsCounted(reps);
 };
 
 /** The count in big figures, the phase in words, the four tempo numbers with the running one underlined. */
@@ -32,7 +35,7 @@ export const TempoReadout = ({
     <View
       style={styles.box}
       role="img"
-      aria-label={`Tempo: ${PHASE_ORDER.map((phase) => `${PHASE_WORDS[phase]} ${partSeconds(tempo[phase])} s`).join(', ')}`}
+      aria-label={words.tempo(PHASE_ORDER.map((phase) => words.s(PHASE_WORDS[phase], partSeconds(tempo[phase]))).join(', '))}
     >
       <View style={size === 'tight' || size === 'least' ? styles.inLine : styles.stacked}>
         <Txt kind="count" style={SIZES[size]}>

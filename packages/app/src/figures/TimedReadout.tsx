@@ -1,6 +1,9 @@
 import { StyleSheet, View } from 'react-native';
 import { SPACE } from '../theme/tokens';
 import { Txt } from '../ui/Txt';
+import { figuresWords } from '@drubo/words/screens/figures';
+
+const words = figuresWords.timedReadout;
 
 /** Heights below which the seconds stand beside the word, smaller. */
 const TIGHT_BELOW = 106;
@@ -9,14 +12,10 @@ const TIGHT_BELOW = 106;
 export const TimedReadout = ({ seconds, isHold, height }: { seconds: number; isHold: boolean; height: number }) => {
   const isTight = height < TIGHT_BELOW;
   return (
-    <View
-      style={isTight ? styles.inLine : styles.stacked}
-      role="img"
-      aria-label={`${seconds} s, ${isHold ? 'held still' : 'going on'}`}
-    >
-      <Txt kind="number">{seconds} s</Txt>
+    <View style={isTight ? styles.inLine : styles.stacked} role="img" aria-label={words.s(seconds, isHold)}>
+      <Txt kind="number">{words.sWithSeconds(seconds)}</Txt>
       <Txt kind={isTight ? 'label' : 'number'} tone="moss">
-        {isHold ? 'hold' : 'go on'}
+        {isHold ? words.hold : words.goOn}
       </Txt>
     </View>
   );

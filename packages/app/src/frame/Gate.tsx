@@ -9,6 +9,9 @@ import { Shown } from '../ui/states';
 import type { StudioFacts } from '../data/StudioContext';
 import { StudioFactsProvider } from '../data/StudioContext';
 import { Shell } from './Shell';
+import { frameWords } from '@drubo/words/screens/frame';
+
+const words = frameWords.gate;
 
 /** What the doors in have to know. */
 export interface Doors {
@@ -32,7 +35,7 @@ export const Gate = ({ SignIn }: { SignIn: ComponentType<Doors> }) => {
   return (
     <View style={[styles.fill, { backgroundColor: palette.ground }]}>
       {isRestoring ? null : (
-        <Shown what="the studio" query={auth}>
+        <Shown what={words.theStudio} query={auth}>
           {(now) =>
             now.state === 'signed-in' && facts ? (
               <StudioFactsProvider facts={facts}>

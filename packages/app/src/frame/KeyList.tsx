@@ -3,6 +3,10 @@ import { Modal } from '../ui/Modal';
 import { Heading, Txt } from '../ui/Txt';
 import { LIVE_KEYS, SHEET_KEYS } from './key-lists';
 import { PLACE_KEYS } from './use-place-keys';
+import { common } from '@drubo/words/screens/common';
+import { frameWords } from '@drubo/words/screens/frame';
+
+const words = frameWords.keyList;
 
 const GROUPS = [
   ['Places', PLACE_KEYS],
@@ -12,7 +16,7 @@ const GROUPS = [
 
 /** Every key there is, and what it does. */
 export const KeyList = ({ onClose }: { onClose(): void }) => (
-  <Modal title="Keys" onClose={onClose} closes="Close">
+  <Modal title={words.keys} onClose={onClose} closes={common.close}>
     {GROUPS.map(([title, keys]) => (
       <Stack key={title} gap="xs">
         <Heading level={3}>{title}</Heading>

@@ -6,6 +6,9 @@ import { Icon } from '../ui/icons/Icon';
 import { Txt } from '../ui/Txt';
 import { isInPlace, PLACES } from './places';
 import { QueueMark } from './QueueMark';
+import { frameWords } from '@drubo/words/screens/frame';
+
+const words = frameWords.placeBar;
 
 /** The places: a bar at the bottom of a phone, a rail at the left of a wide screen. */
 export const PlaceBar = ({ rail }: { rail: boolean }) => {
@@ -14,12 +17,12 @@ export const PlaceBar = ({ rail }: { rail: boolean }) => {
   return (
     <View
       role="navigation"
-      aria-label="Places"
+      aria-label={words.places}
       style={[rail ? styles.rail : styles.bar, { backgroundColor: palette.card, borderColor: palette.hairline }]}
     >
       {rail && (
         <Txt kind="heading" tone="moss" style={styles.name}>
-          Drubo
+          {words.drubo}
         </Txt>
       )}
       {PLACES.map(({ href, label, icon }) => {

@@ -5,7 +5,9 @@ import { SPACE, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Icon } from '../ui/icons/Icon';
 import { Txt } from '../ui/Txt';
-import { counted } from '@drubo/words/explain';
+import { frameWords } from '@drubo/words/screens/frame';
+
+const said = frameWords.queueMark;
 
 /** A quiet mark saying what waits to be sent and what needs the trainer. Nothing when all is sent. */
 export const QueueMark = ({ isShort = false }: { isShort?: boolean }) => {
@@ -15,9 +17,7 @@ export const QueueMark = ({ isShort = false }: { isShort?: boolean }) => {
   const waiting = commands.filter((command) => command.state === 'waiting').length;
   const needsYou = commands.filter((command) => command.state === 'needs-you').length;
   if (waiting + needsYou === 0) return null;
-  const words = [waiting > 0 && `${waiting} to send`, needsYou > 0 && `${counted(needsYou, 'needs', 'need')} you`]
-    .filter(Boolean)
-    .join(', ');
+  const words = [waiting > 0 && said.toSend(waiting), needsYou > 0 && said.needsYou(needsYou)].filter(Boolean).join(', ');
   return (
     <Pressable role="link" aria-label={words} onPress={() => router.push('/waiting')} style={styles.mark}>
       <Icon name={needsYou > 0 ? 'warning' : 'waiting'} size={18} color={needsYou > 0 ? palette.clay : palette.saffron} />

@@ -9,6 +9,9 @@ import { Heading, Txt } from '../ui/Txt';
 import { goBack } from './go-back';
 import { QueueMark } from './QueueMark';
 import { useWide } from './use-wide';
+import { frameWords } from '@drubo/words/screens/frame';
+
+const words = frameWords.screen;
 
 /** One screen: its title and what belongs beside it, its content, and a main action in thumb reach. */
 export const Screen = ({
@@ -34,7 +37,7 @@ export const Screen = ({
   return (
     <View role="main" style={[styles.fill, { backgroundColor: palette.ground }]}>
       <Row gap="xs" style={styles.head}>
-        {back !== undefined && <IconButton icon="back" says="Back" onPress={() => goBack(router, back)} />}
+        {back !== undefined && <IconButton icon="back" says={words.back} onPress={() => goBack(router, back)} />}
         <View style={styles.titles}>
           <Heading level={1} kind="title" numberOfLines={1}>
             {title}

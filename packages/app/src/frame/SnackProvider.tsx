@@ -1,6 +1,7 @@
 import { createContext, useContext, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { Portal, Snackbar } from 'react-native-paper';
+import { common } from '@drubo/words/screens/common';
 
 interface Snack {
   text: string;
@@ -28,7 +29,7 @@ export const SnackProvider = ({ isQuiet, children }: { isQuiet: boolean; childre
           duration={SHOWN_MS}
           onDismiss={() => setSnack(null)}
           wrapperStyle={{ bottom: 72 }}
-          {...(snack?.undo ? { action: { label: 'Undo', onPress: snack.undo } } : {})}
+          {...(snack?.undo ? { action: { label: common.undo, onPress: snack.undo } } : {})}
         >
           {snack?.text ?? ''}
         </Snackbar>

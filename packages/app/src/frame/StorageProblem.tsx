@@ -3,6 +3,9 @@ import { useQueueProblem } from '../data/offline/QueueProvider';
 import { SPACE } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Txt } from '../ui/Txt';
+import { frameWords } from '@drubo/words/screens/frame';
+
+const words = frameWords.storageProblem;
 
 /** Says that this device keeps nothing, so nothing may be logged on it. */
 export const StorageProblem = () => {
@@ -11,10 +14,7 @@ export const StorageProblem = () => {
   if (problem === null) return null;
   return (
     <View role="alert" style={[styles.strip, { backgroundColor: palette.clayTint }]}>
-      <Txt tone="clay">
-        This browser keeps nothing on this device ({problem}), so nothing can be logged safely here. Leave the private window,
-        free some space, or use another browser.
-      </Txt>
+      <Txt tone="clay">{words.thisBrowserKeepsNothing(problem)}</Txt>
     </View>
   );
 };

@@ -6,6 +6,9 @@ import { usePalette } from '../theme/use-palette';
 import { Button } from '../ui/Button';
 import { Row } from '../ui/layout';
 import { Txt } from '../ui/Txt';
+import { frameWords } from '@drubo/words/screens/frame';
+
+const words = frameWords.updatePrompt;
 
 /** Offers a newer build once it lies ready; never switches by itself in the middle of a session. */
 export const UpdatePrompt = () => {
@@ -20,9 +23,9 @@ export const UpdatePrompt = () => {
   return (
     <Row role="status" gap="s" style={[styles.row, { backgroundColor: palette.mossTint }]}>
       <Txt kind="small" style={styles.text}>
-        A newer Drubo is ready. What you logged is safe.
+        {words.aNewerDruboIs}
       </Txt>
-      <Button label="Use it now" look="quiet" onPress={switchOver} />
+      <Button label={words.useItNow} look="quiet" onPress={switchOver} />
     </Row>
   );
 };

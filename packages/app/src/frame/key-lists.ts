@@ -1,24 +1,28 @@
+import { common } from '@drubo/words/screens/common';
+import { frameWords } from '@drubo/words/screens/frame';
+
+const words = frameWords.keyLists;
 /** What a key is, and what it does. */
 type Keys = readonly (readonly [string, string])[];
 
 /** The keys of a sheet, as the list of them says. */
 export const SHEET_KEYS: Keys = [
-  ['↑ ↓', 'Line above or below'],
-  ['E', 'Change the line'],
-  ['W', 'Why its load'],
-  ['Alt ↑ ↓', 'Move the line'],
-  ['P', 'In turn with the next, or by itself'],
-  ['Delete', 'Take the line off'],
-  ['A', 'Add an exercise'],
-  ['Ctrl Z', 'Undo'],
-  ['Ctrl Shift Z', 'Redo'],
+  ['↑ ↓', words.lineAboveOrBelow],
+  ['E', words.changeTheLine],
+  ['W', words.whyItsLoad],
+  [words.alt, words.moveTheLine],
+  ['P', words.inTurnWithThe],
+  [words.delete, words.takeTheLineOff],
+  ['A', common.addAnExercise],
+  [words.ctrlZ, common.undo],
+  [words.ctrlShiftZ, words.redo],
 ];
 
 /** The keys of the live screen. */
 export const LIVE_KEYS: Keys = [
-  ['Enter', 'logs'],
+  [words.enter, 'logs'],
   ['+ −', 'reps'],
-  ['0 to 5', 'reserve'],
-  ['Space', 'skips the rest'],
-  ['x', 'first fault'],
+  [words.n0To5, 'reserve'],
+  [words.space, words.skipsTheRest],
+  ['x', words.firstFault],
 ];

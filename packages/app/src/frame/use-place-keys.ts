@@ -1,15 +1,18 @@
 import { useRouter } from 'expo-router';
 import { useKeys } from '../ui/use-keys';
+import { frameWords } from '@drubo/words/screens/frame';
+
+const words = frameWords.usePlaceKeys;
 
 /** Keys that lead to places, on wide screens and with a keyboard; every one has a button that does the same. */
 export const PLACE_KEYS: readonly (readonly [string, string])[] = [
-  ['/', 'Search'],
-  ['f', 'Floor'],
-  ['p', 'People'],
-  ['m', 'Moves'],
-  ['s', 'Studio'],
-  ['n', 'Somebody new'],
-  ['?', 'This list'],
+  ['/', words.search],
+  ['f', words.floor],
+  ['p', words.people],
+  ['m', words.moves],
+  ['s', words.studio],
+  ['n', words.somebodyNew],
+  ['?', words.thisList],
 ];
 
 /** Listens while the shell is shown. */

@@ -4,6 +4,9 @@ import { View } from 'react-native';
 import { SPACE } from '../theme/tokens';
 import { Txt } from '../ui/Txt';
 import type * as behindTheFloor from './behind-the-floor';
+import { routesWords } from '@drubo/words/screens/routes';
+
+const words = routesWords.fetched;
 
 type Behind = typeof behindTheFloor;
 
@@ -15,7 +18,7 @@ const fetched = (what: string, pick: (behind: Behind) => ComponentType) => {
   const Screen = lazy(async () => ({ default: pick(await import('./behind-the-floor')) }));
   const Waiting = () => (
     <View role="status" style={{ padding: SPACE.xl }}>
-      <Txt tone="quiet">Loading {what}</Txt>
+      <Txt tone="quiet">{words.loading(what)}</Txt>
     </View>
   );
   return function FetchedScreen() {
@@ -27,26 +30,26 @@ const fetched = (what: string, pick: (behind: Behind) => ComponentType) => {
   };
 };
 
-export const FetchedHealthScreen = fetched('this person', (behind) => behind.HealthScreen);
-export const FetchedIntakeScreen = fetched('this person', (behind) => behind.IntakeScreen);
-export const FetchedReferralScreen = fetched('this person', (behind) => behind.ReferralScreen);
-export const FetchedScreeningScreen = fetched('this person', (behind) => behind.ScreeningScreen);
-export const FetchedStaircasesScreen = fetched('this person', (behind) => behind.StaircasesScreen);
-export const FetchedLiveScreen = fetched('the session', (behind) => behind.LiveScreen);
-export const FetchedMoveScreen = fetched('the movements', (behind) => behind.MoveScreen);
-export const FetchedMovesLayout = fetched('the movements', (behind) => behind.MovesLayout);
-export const FetchedMovesScreen = fetched('the movements', (behind) => behind.MovesScreen);
-export const FetchedOwnFormScreen = fetched('the movements', (behind) => behind.OwnFormScreen);
-export const FetchedOwnScreen = fetched('the movements', (behind) => behind.OwnScreen);
-export const FetchedEditPersonScreen = fetched('this person', (behind) => behind.EditPersonScreen);
-export const FetchedNewPersonScreen = fetched('this person', (behind) => behind.NewPersonScreen);
-export const FetchedPersonScreen = fetched('this person', (behind) => behind.PersonScreen);
-export const FetchedReviewScreen = fetched('the review', (behind) => behind.ReviewScreen);
-export const FetchedSessionRecordScreen = fetched('the session', (behind) => behind.SessionRecordScreen);
-export const FetchedTrendsScreen = fetched('the trends', (behind) => behind.TrendsScreen);
-export const FetchedExerciseTrendScreen = fetched('the trends', (behind) => behind.ExerciseTrendScreen);
-export const FetchedSearchScreen = fetched('the search', (behind) => behind.SearchScreen);
-export const FetchedSheetScreen = fetched('the sheet', (behind) => behind.SheetScreen);
-export const FetchedActivityScreen = fetched('the studio', (behind) => behind.ActivityScreen);
-export const FetchedKitEditorScreen = fetched('the kit', (behind) => behind.KitEditorScreen);
-export const FetchedStudioScreen = fetched('the studio', (behind) => behind.StudioScreen);
+export const FetchedHealthScreen = fetched(words.thisPerson, (behind) => behind.HealthScreen);
+export const FetchedIntakeScreen = fetched(words.thisPerson, (behind) => behind.IntakeScreen);
+export const FetchedReferralScreen = fetched(words.thisPerson, (behind) => behind.ReferralScreen);
+export const FetchedScreeningScreen = fetched(words.thisPerson, (behind) => behind.ScreeningScreen);
+export const FetchedStaircasesScreen = fetched(words.thisPerson, (behind) => behind.StaircasesScreen);
+export const FetchedLiveScreen = fetched(words.theSession, (behind) => behind.LiveScreen);
+export const FetchedMoveScreen = fetched(words.theMovements, (behind) => behind.MoveScreen);
+export const FetchedMovesLayout = fetched(words.theMovements, (behind) => behind.MovesLayout);
+export const FetchedMovesScreen = fetched(words.theMovements, (behind) => behind.MovesScreen);
+export const FetchedOwnFormScreen = fetched(words.theMovements, (behind) => behind.OwnFormScreen);
+export const FetchedOwnScreen = fetched(words.theMovements, (behind) => behind.OwnScreen);
+export const FetchedEditPersonScreen = fetched(words.thisPerson, (behind) => behind.EditPersonScreen);
+export const FetchedNewPersonScreen = fetched(words.thisPerson, (behind) => behind.NewPersonScreen);
+export const FetchedPersonScreen = fetched(words.thisPerson, (behind) => behind.PersonScreen);
+export const FetchedReviewScreen = fetched(words.theReview, (behind) => behind.ReviewScreen);
+export const FetchedSessionRecordScreen = fetched(words.theSession, (behind) => behind.SessionRecordScreen);
+export const FetchedTrendsScreen = fetched(words.theTrends, (behind) => behind.TrendsScreen);
+export const FetchedExerciseTrendScreen = fetched(words.theTrends, (behind) => behind.ExerciseTrendScreen);
+export const FetchedSearchScreen = fetched(words.theSearch, (behind) => behind.SearchScreen);
+export const FetchedSheetScreen = fetched(words.theSheet, (behind) => behind.SheetScreen);
+export const FetchedActivityScreen = fetched(words.theStudio, (behind) => behind.ActivityScreen);
+export const FetchedKitEditorScreen = fetched(words.theKit, (behind) => behind.KitEditorScreen);
+export const FetchedStudioScreen = fetched(words.theStudio, (behind) => behind.StudioScreen);

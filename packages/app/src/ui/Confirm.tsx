@@ -1,6 +1,9 @@
 import { Button } from './Button';
 import { Modal } from './Modal';
 import { Txt } from './Txt';
+import { uiWords } from '@drubo/words/screens/ui';
+
+const words = uiWords.confirm;
 
 /** Asks before anything that can't be taken back. */
 export const Confirm = ({
@@ -16,7 +19,7 @@ export const Confirm = ({
   onYes(): void;
   onNo(): void;
 }) => (
-  <Modal title={title} onClose={onNo} closes="Keep" actions={<Button label={yes} look="danger" onPress={onYes} />}>
+  <Modal title={title} onClose={onNo} closes={words.keep} actions={<Button label={yes} look="danger" onPress={onYes} />}>
     <Txt>{text}</Txt>
   </Modal>
 );

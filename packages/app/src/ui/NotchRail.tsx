@@ -4,6 +4,9 @@ import { usePalette } from '../theme/use-palette';
 import { Row } from './layout';
 import { pressOnSpace } from './press-on-space';
 import { Txt } from './Txt';
+import { uiWords } from '@drubo/words/screens/ui';
+
+const words = uiWords.notchRail;
 
 /** A rail with notches from easy to hard, or side by side where there is no easier. One is chosen. */
 export const NotchRail = ({
@@ -21,7 +24,7 @@ export const NotchRail = ({
 }) => {
   const palette = usePalette();
   return (
-    <View role="radiogroup" aria-label={ordered ? `${label}, easy to hard` : label} style={styles.rail}>
+    <View role="radiogroup" aria-label={ordered ? words.easyToHard(label) : label} style={styles.rail}>
       <View style={[styles.line, { backgroundColor: palette.edge }]} />
       <Row align="stretch">
         {notches.map((notch, at) => (
@@ -53,10 +56,10 @@ export const NotchRail = ({
       {ordered && (
         <Row align="stretch" style={styles.ends}>
           <Txt kind="small" tone="quiet">
-            easier
+            {words.easier}
           </Txt>
           <Txt kind="small" tone="quiet">
-            harder
+            {words.harder}
           </Txt>
         </Row>
       )}

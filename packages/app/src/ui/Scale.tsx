@@ -1,6 +1,9 @@
 import { Chip } from './Chip';
 import { Stack, Wrap } from './layout';
 import { Txt } from './Txt';
+import { uiWords } from '@drubo/words/screens/ui';
+
+const words = uiWords.scale;
 
 const TEN = Array.from({ length: 11 }, (_, at) => at);
 
@@ -20,14 +23,14 @@ export const Scale = ({
   <Stack role="group" aria-label={label} gap="xs">
     <Txt kind="small" tone="quiet">
       {label}
-      {value === null ? ': not asked' : `: ${value} of 10`}
+      {value === null ? words.notAsked : words.of10(value)}
     </Txt>
     <Wrap gap="s">
       {TEN.map((at) => (
         <Chip
           key={at}
           label={String(at)}
-          says={`${says} ${at} of 10`}
+          says={words.of10WithSays(says, at)}
           tone={at > 2 ? 'clay' : 'moss'}
           chosen={value === at}
           onPress={() => onChange(value === at ? null : at)}

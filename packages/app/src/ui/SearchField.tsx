@@ -5,6 +5,9 @@ import { usePalette } from '../theme/use-palette';
 import { Icon } from './icons/Icon';
 import { IconButton } from './IconButton';
 import { Row } from './layout';
+import { uiWords } from '@drubo/words/screens/ui';
+
+const words = uiWords.searchField;
 
 /** A field to look something up in, with one tap to empty it. `label` is its name for screen readers. */
 export const SearchField = ({
@@ -46,7 +49,7 @@ export const SearchField = ({
         onBlur={() => setFocused(false)}
         style={[styles.input, { color: palette.ink, outlineWidth: 0 }]}
       />
-      {value !== '' && <IconButton icon="close" says={`${label}: clear`} onPress={() => onChange('')} />}
+      {value !== '' && <IconButton icon="close" says={words.clear(label)} onPress={() => onChange('')} />}
     </Row>
   );
 };

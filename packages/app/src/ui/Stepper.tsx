@@ -3,6 +3,9 @@ import { TARGET } from '../theme/tokens';
 import { IconButton } from './IconButton';
 import { Row } from './layout';
 import { Txt } from './Txt';
+import { uiWords } from '@drubo/words/screens/ui';
+
+const words = uiWords.stepper;
 
 /** A value longer than this is set a size smaller, so that it stays on one line beside 56 px buttons. */
 const LONG_VALUE = 6;
@@ -41,7 +44,7 @@ export const Stepper = ({
       </Txt>
     )}
     <Row gap="xs">
-      <IconButton framed size={size} icon="minus" says={`${label}: less`} disabled={!onDown} onPress={() => onDown?.()} />
+      <IconButton framed size={size} icon="minus" says={words.less(label)} disabled={!onDown} onPress={() => onDown?.()} />
       <View style={styles.value} aria-live="polite">
         <Txt kind={value.length > LONG_VALUE ? 'heading' : 'number'} style={styles.centre}>
           {value}
@@ -52,7 +55,7 @@ export const Stepper = ({
           </Txt>
         ) : null}
       </View>
-      <IconButton framed size={size} icon="plus" says={`${label}: more`} disabled={!onUp} onPress={() => onUp?.()} />
+      <IconButton framed size={size} icon="plus" says={words.more(label)} disabled={!onUp} onPress={() => onUp?.()} />
     </Row>
   </View>
 );

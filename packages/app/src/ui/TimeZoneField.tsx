@@ -9,6 +9,10 @@ import { Modal } from './Modal';
 import { SearchField } from './SearchField';
 import { clockIn, findTimeZones, timeZones } from './time-zones';
 import { Txt } from './Txt';
+import { common } from '@drubo/words/screens/common';
+import { uiWords } from '@drubo/words/screens/ui';
+
+const words = uiWords.timeZoneField;
 
 /** Names shown at once; the rest by typing more. */
 const SHOWN = 20;
@@ -20,17 +24,17 @@ export const TimeZoneField = ({ value, onChange }: { value: string; onChange(zon
   const palette = usePalette();
   const [isOpen, setOpen] = useState(false);
   return (
-    <Row role="group" aria-label={`Time zone: ${spoken(value)}`} gap="s" style={[styles.box, { borderColor: palette.edge }]}>
+    <Row role="group" aria-label={words.timeZone(spoken(value))} gap="s" style={[styles.box, { borderColor: palette.edge }]}>
       <View style={styles.text}>
         <Txt kind="small" tone="quiet">
-          Time zone
+          {words.timeZoneAtStart}
         </Txt>
         <Txt>{spoken(value)}</Txt>
         <Txt kind="small" tone="quiet">
-          {clockIn(value, new Date())} now. Bookings are in this time.
+          {words.nowBookingsAreIn(clockIn(value, new Date()))}
         </Txt>
       </View>
-      <Button label="Change" says="Change the time zone" onPress={() => setOpen(true)} />
+      <Button label={common.change} says={words.changeTheTimeZone} onPress={() => setOpen(true)} />
       {isOpen && (
         <ZoneDialog
           value={value}
@@ -50,10 +54,10 @@ const ZoneDialog = ({ value, onChoose, onClose }: { value: string; onChoose(zone
   const found = findTimeZones(timeZones(value), typed);
   const now = new Date();
   return (
-    <Modal title="Time zone" onClose={onClose} closes="Keep it">
-      <SearchField autoFocus label="Search time zones" placeholder="City or region" value={typed} onChange={setTyped} />
-      {found.length === 0 && <Txt tone="quiet">None by that name. Try the largest city near you.</Txt>}
-      <Stack role="radiogroup" aria-label="Time zones" gap="xs">
+    <Modal title={words.timeZoneAtStart} onClose={onClose} closes={words.keepIt}>
+      <SearchField autoFocus label={words.searchTimeZones} placeholder={words.cityOrRegion} value={typed} onChange={setTyped} />
+      {found.length === 0 && <Txt tone="quiet">{words.noneByThatName}</Txt>}
+      <Stack role="radiogroup" aria-label={words.timeZones} gap="xs">
         {found.slice(0, SHOWN).map((zone) => (
           <Chip
             key={zone}
@@ -68,7 +72,7 @@ const ZoneDialog = ({ value, onChoose, onClose }: { value: string; onChoose(zone
       </Stack>
       {found.length > SHOWN && (
         <Txt kind="small" tone="quiet">
-          {found.length - SHOWN} more: type a city to find yours.
+          {words.moreTypeACity(found.length - SHOWN)}
         </Txt>
       )}
     </Modal>

@@ -13,6 +13,10 @@ import { Icon } from './icons/Icon';
 import { Stack } from './layout';
 import { Modal } from './Modal';
 import { Txt } from './Txt';
+import { common } from '@drubo/words/screens/common';
+import { uiWords } from '@drubo/words/screens/ui';
+
+const words = uiWords.why;
 
 /** Reasons in the trainer's words and unit. */
 export const useExplain = (): ((reasons: readonly Reason[]) => Explanation[]) => {
@@ -28,7 +32,7 @@ export const ReasonList = ({ reasons }: { reasons: readonly Reason[] }) => (
       <Stack key={`${code}-${at}`} gap="xs">
         <Txt>{text}</Txt>
         <Txt kind="small" tone="quiet">
-          Source: {source}
+          {words.source(source)}
         </Txt>
       </Stack>
     ))}
@@ -54,7 +58,7 @@ export const WhyDot = ({
     <>
       <Pressable
         role="button"
-        aria-label={`Why: ${about}`}
+        aria-label={words.why(about)}
         onPress={() => setOpen(true)}
         style={({ pressed }) => [styles.hit, { opacity: pressed ? 0.6 : 1 }]}
       >
@@ -70,9 +74,9 @@ export const WhyDot = ({
       </Pressable>
       {isOpen && (
         <Modal
-          title={`Why: ${about}`}
+          title={words.why(about)}
           onClose={() => setOpen(false)}
-          actions={<Button label="Close" onPress={() => setOpen(false)} />}
+          actions={<Button label={common.close} onPress={() => setOpen(false)} />}
         >
           <ReasonList reasons={reasons} />
           {more?.()}

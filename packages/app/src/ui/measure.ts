@@ -2,6 +2,9 @@ import { z } from 'zod';
 import { cmToInches, inchesToCm } from '@drubo/core';
 import { formatNumber } from '@drubo/words/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
+import { uiWords } from '@drubo/words/screens/ui';
+
+const words = uiWords.measure;
 
 /** The unit of lengths that goes with a unit of mass. */
 export const lengthUnit = (unit: MassUnit): 'cm' | 'in' => (unit === 'kg' ? 'cm' : 'in');
@@ -31,7 +34,7 @@ export const measure = (
     if (Number.isFinite(ours) && ours >= bounds.min && ours <= bounds.max) return ours;
     context.addIssue({
       code: 'custom',
-      message: typed === undefined ? `must be a number in ${unit}` : `must be between ${low} and ${high} ${unit}`,
+      message: typed === undefined ? words.mustBeANumber(unit) : words.mustBeBetweenAnd(low, high, unit),
     });
     return z.NEVER;
   });

@@ -7,6 +7,9 @@ import { Button } from './Button';
 import { Card } from './Card';
 import { Stack } from './layout';
 import { Heading, Txt } from './Txt';
+import { uiWords } from '@drubo/words/screens/ui';
+
+const words = uiWords.states;
 
 /** Nothing here yet, and what to do next. */
 export const Empty = ({ title, text, children }: { title: string; text: string; children?: ReactNode }) => (
@@ -20,21 +23,21 @@ export const Empty = ({ title, text, children }: { title: string; text: string; 
 );
 
 const Loading = ({ what }: { what: string }) => (
-  <Stack gap="m" align="center" style={styles.box} role="status" aria-label={`Loading ${what}`}>
+  <Stack gap="m" align="center" style={styles.box} role="status" aria-label={words.loading(what)}>
     <ActivityIndicator />
-    <Txt tone="quiet">Loading {what}</Txt>
+    <Txt tone="quiet">{words.loading(what)}</Txt>
   </Stack>
 );
 
 /** What happened, what is safe, what to do. */
 const Failed = ({ what, error, retry }: { what: string; error: unknown; retry(): void }) => {
   const isAway = error instanceof UnreachableError;
-  const message = error instanceof Error ? error.message : 'Something went wrong.';
+  const message = error instanceof Error ? error.message : words.somethingWentWrong;
   return (
     <Card edge="clay">
-      <Heading>{isAway ? `No connection for ${what}` : `Can’t show ${what}`}</Heading>
-      <Txt>{isAway ? 'This was not read on this device yet. Whatever you logged is kept here and will be sent.' : message}</Txt>
-      <Button label="Try again" onPress={retry} />
+      <Heading>{isAway ? words.noConnectionFor(what) : words.cantShow(what)}</Heading>
+      <Txt>{isAway ? words.thisWasNotRead : message}</Txt>
+      <Button label={words.tryAgain} onPress={retry} />
     </Card>
   );
 };

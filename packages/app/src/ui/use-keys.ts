@@ -1,5 +1,8 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import { readLetterKeys } from '../data/letter-keys';
+import { uiWords } from '@drubo/words/screens/ui';
+
+const words = uiWords.useKeys;
 
 /** What keys do, by the key as it is produced, with `mod·`, `alt·` or `shift·` before it: '?', 'enter', 'alt·arrowup', 'space'. */
 type Acts = Readonly<Record<string, () => void>>;
@@ -17,7 +20,7 @@ const isTyping = (target: HTMLElement): boolean =>
   target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName);
 
 /** Where a sign stands on the keys differs from keyboard to keyboard: with shift here, without it there. */
-const asTyped = (key: string): string[] => (/^[^a-z0-9]$/.test(key) ? [key, `shift·${key}`] : [key]);
+const asTyped = (key: string): string[] => (/^[^a-z0-9]$/.test(key) ? [key, words.shift(key)] : [key]);
 
 const plain = (hotkey: string): string => hotkey.replace(/^shift·(?=[^a-z0-9]$)/, '');
 

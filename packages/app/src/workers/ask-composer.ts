@@ -1,6 +1,9 @@
 import type { ComposingDto } from '@drubo/contracts';
 import type { Composition, Wish } from '@drubo/core/composing';
 import { askWorker } from './ask-worker';
+import { workersWords } from '@drubo/words/screens/workers';
+
+const words = workersWords.askComposer;
 
 /** See `ask-sweeps`: how the bundler names a worker's file. */
 declare const require: { unstable_resolveWorker(module: string): string };
@@ -15,5 +18,5 @@ export interface ComposeQuestion {
 /** A session composed in a web worker, with or without a network. */
 export const askComposer = askWorker<ComposeQuestion, Composition>(
   () => new Worker(require.unstable_resolveWorker('./compose.worker')),
-  'The session could not be composed. Change something, and it is tried again.',
+  words.theSessionCouldNot,
 );

@@ -1,5 +1,8 @@
 import type { SweepQuestion, SweepStep } from '@drubo/core';
 import { askWorker } from './ask-worker';
+import { workersWords } from '@drubo/words/screens/workers';
+
+const words = workersWords.askSweeps;
 
 /**
  * The bundler's own way of naming a worker's file. `new URL('./x', import.meta.url)` is rewritten only in its first pass,
@@ -10,5 +13,5 @@ declare const require: { unstable_resolveWorker(module: string): string };
 /** Movements at every depth, worked out in a web worker so that the page stays free. */
 export const askSweeps = askWorker<readonly SweepQuestion[], readonly SweepStep[][]>(
   () => new Worker(require.unstable_resolveWorker('./sweep.worker')),
-  'The comparison could not be worked out. Change something, and it is tried again.',
+  words.theComparisonCouldNot,
 );

@@ -1,5 +1,4 @@
-import { READINESS_GROUPS } from '@drubo/core/vocabulary';
-import { HOLDS, READINESS, SCREENING_TASKS } from '@drubo/core/vocabulary';
+import { HOLDS, READINESS, READINESS_GROUPS, SCREENING_TASKS } from '@drubo/core/vocabulary';
 import { LIMIT_LABELS, READINESS_ASKS, referralNote, TASK_WORDS } from '.';
 
 const given = {

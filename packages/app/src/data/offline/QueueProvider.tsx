@@ -9,6 +9,9 @@ import { browserWorld } from './browser-world';
 import { makeQueue } from './queue';
 import type { Queue } from './queue';
 import type { RequestOf, StoredCommand, WriteRequest } from './types';
+import { dataWords } from '@drubo/words/screens/data';
+
+const words = dataWords.queueProvider;
 
 const QueueContext = createContext<{ queue: Queue | null; problem: string | null }>({ queue: null, problem: null });
 const NONE: readonly StoredCommand[] = [];
@@ -40,7 +43,7 @@ export const QueueProvider = ({ owner, children }: { owner: string; children: Re
     document.addEventListener('visibilitychange', whenSeen);
     start().catch((error: unknown) => {
       // Private windows and full disks: better to say so than to log into thin air.
-      setProblem(error instanceof Error ? error.message : 'storage failed');
+      setProblem(error instanceof Error ? error.message : words.storageFailed);
     });
     return () => {
       isGone = true;

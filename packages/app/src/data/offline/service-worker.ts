@@ -1,9 +1,12 @@
 import type { Workbox } from 'workbox-window';
+import { dataWords } from '@drubo/words/screens/data';
+
+const words = dataWords.serviceWorker;
 
 /** Why there is no offline shell here, or null where there can be one. */
 export const offlineShellProblem = (): string | null => {
-  if (!globalThis.isSecureContext) return 'Offline use needs https.';
-  return 'serviceWorker' in navigator ? null : 'This browser keeps no offline copy.';
+  if (!globalThis.isSecureContext) return words.offlineUseNeedsHttps;
+  return 'serviceWorker' in navigator ? null : words.thisBrowserKeepsNo;
 };
 
 /**

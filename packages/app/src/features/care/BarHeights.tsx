@@ -7,6 +7,9 @@ import { Field } from '../../ui/Field';
 import { Row, Stack } from '../../ui/layout';
 import { lengthFromCm, lengthToCm, lengthUnit, readNumber } from '../../ui/measure';
 import { useStudio } from '../../data/StudioContext';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.barHeights;
 
 type Place = IntakeDto['places'][number];
 
@@ -30,18 +33,18 @@ export const BarHeights = ({ place, onSave }: { place: Place; onSave(heights: Pi
         inputMode="decimal"
         value={text}
         onChangeText={set}
-        error={cm === undefined ? `must be a number in ${lengthUnit(unit)}` : undefined}
+        error={cm === undefined ? words.mustBeANumber(lengthUnit(unit)) : undefined}
       />
     </View>
   );
   return (
     <Stack gap="s">
       <Row gap="s" align="stretch">
-        {field('Safety bars at', safety, setSafety, safetyBarCm)}
-        {field('Hooks at', hook, setHook, hookCm)}
+        {field(words.safetyBarsAt, safety, setSafety, safetyBarCm)}
+        {field(words.hooksAt, hook, setHook, hookCm)}
       </Row>
       {isChanged && safetyBarCm !== undefined && hookCm !== undefined && (
-        <Button label="Save the heights" onPress={() => onSave({ safetyBarCm, hookCm })} />
+        <Button label={words.saveTheHeights} onPress={() => onSave({ safetyBarCm, hookCm })} />
       )}
     </Stack>
   );

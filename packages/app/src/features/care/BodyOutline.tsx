@@ -6,6 +6,9 @@ import { Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { BODY_AREAS, OUTLINE } from './body-areas';
 import type { BodyArea } from './body-areas';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.bodyOutline;
 
 /** One half of a standing body in one chalk line, from the neck down to the foot; the other half is its mirror. */
 const HALF =
@@ -31,7 +34,7 @@ const OneView = ({
   return (
     <View style={styles.column}>
       <Txt kind="label" tone="quiet">
-        {view === 'front' ? 'Front' : 'Back'}
+        {view === 'front' ? words.front : words.back}
       </Txt>
       <View style={{ width: OUTLINE.width, height: OUTLINE.height }}>
         <Svg width={OUTLINE.width} height={OUTLINE.height} viewBox={`0 0 ${OUTLINE.width} ${OUTLINE.height}`} aria-hidden>

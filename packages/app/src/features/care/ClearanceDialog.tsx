@@ -15,6 +15,10 @@ import { Scale } from '../../ui/Scale';
 import { Ticks } from '../../ui/Ticks';
 import { Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
+import { common } from '@drubo/words/screens/common';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.clearanceDialog;
 
 type Clearance = FieldsOf<'clearance'>;
 
@@ -58,14 +62,14 @@ export const ClearanceDialog = ({
   const maxLoad = readNumber(load);
   return (
     <Modal
-      title="Cleared by"
+      title={words.clearedBy}
       onClose={onClose}
       problem={problem}
-      closes="Cancel"
+      closes={common.cancel}
       actions={
         <Button
           look="main"
-          label="Record the clearance"
+          label={words.recordTheClearance}
           busy={isBusy}
           disabled={maxLoad === undefined}
           onPress={() =>
@@ -78,19 +82,19 @@ export const ClearanceDialog = ({
       }
     >
       <Txt kind="small" tone="quiet">
-        Write down what the clinician said, no more. It opens what it lists, and turns into a question when it ends.
+        {words.writeDownWhatThe}
       </Txt>
       <Choices
-        label="Who"
+        label={words.who}
         options={CLINICIAN_ROLES.map((value) => ({ value, label: ROLE_LABELS[value] }))}
         value={clearance.role}
         onChange={(role) => change({ role })}
       />
-      <Field label="Name, if known" value={clearance.name} onChangeText={(name) => change({ name })} />
+      <Field label={words.nameIfKnown} value={clearance.name} onChangeText={(name) => change({ name })} />
       <Wrap gap="m">
-        <DateTimeField label="Given on" type="date" value={clearance.on} onChange={(on) => change({ on })} />
+        <DateTimeField label={words.givenOn} type="date" value={clearance.on} onChange={(on) => change({ on })} />
         <DateTimeField
-          label="Until"
+          label={words.until}
           type="date"
           value={clearance.until}
           min={clearance.on}
@@ -98,46 +102,46 @@ export const ClearanceDialog = ({
         />
       </Wrap>
       <Ticks
-        label="About"
+        label={words.about}
         options={holds.map((value) => ({ value, label: LIMIT_LABELS[value] }))}
         values={clearance.about}
         onChange={(about) => change({ about })}
       />
       <Ticks
-        label="Movements cleared"
+        label={words.movementsCleared}
         options={FAMILIES.map((value) => ({ value, label: FAMILY_LABELS[value] }))}
         values={clearance.scope.families}
         onChange={(families) => scope({ families })}
       />
-      <Button look="quiet" label="All movements" onPress={() => scope({ families: [...FAMILIES] })} />
+      <Button look="quiet" label={words.allMovements} onPress={() => scope({ families: [...FAMILIES] })} />
       <Choices
-        label="Range"
+        label={words.range}
         options={CLEARED_RANGES.map((value) => ({ value, label: RANGE_LABELS[value] }))}
         value={clearance.scope.range}
         onChange={(range) => scope({ range })}
       />
       <Choices
-        label="Side"
+        label={common.side}
         options={SIDES.map((value) => ({ value, label: BODY_SIDE_LABELS[value] }))}
         value={clearance.scope.side}
         onChange={(side) => scope({ side })}
       />
       <Field
-        label="Heaviest load"
+        label={words.heaviestLoad}
         unit={unit}
         inputMode="decimal"
         value={load}
         onChangeText={setLoad}
-        help="Empty: they named no bound."
-        error={maxLoad === undefined ? `must be a number in ${unit}` : undefined}
+        help={words.emptyTheyNamedNo}
+        error={maxLoad === undefined ? words.mustBeANumber(unit) : undefined}
       />
       <Scale
-        label="Known pain that may be trained with"
-        says="Pain up to"
+        label={words.knownPainThatMay}
+        says={words.painUpTo}
         value={clearance.scope.painUpTo}
         onChange={(painUpTo) => scope({ painUpTo })}
       />
-      <Field label="Their words" multiline value={clearance.note} onChangeText={(note) => change({ note })} />
+      <Field label={words.theirWords} multiline value={clearance.note} onChangeText={(note) => change({ note })} />
     </Modal>
   );
 };

@@ -15,6 +15,10 @@ import { ReasonList } from '../../ui/Why';
 import { useSnack } from '../../frame/SnackProvider';
 import { ClearanceDialog, freshClearance } from './ClearanceDialog';
 import { STATE_EDGE } from '../../parts/care/state-words';
+import { common } from '@drubo/words/screens/common';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.clearancePanel;
 
 /** Whether the person may train and why, what clinicians said, and recording it. */
 export const ClearancePanel = ({ detail, writer, today }: { detail: PersonDetailDto; writer: PersonWriter; today: string }) => {
@@ -30,49 +34,49 @@ export const ClearancePanel = ({ detail, writer, today }: { detail: PersonDetail
     clearances.find(({ id }) => id === openId)?.fields ?? freshClearance(about.length > 0 ? about : holds.slice(0, 1), today);
   const remove = async (id: string, what: string) => {
     if (await writer.setRemoved(id, true))
-      snack({ text: `${what} is taken away.`, undo: () => void writer.setRemoved(id, false) });
+      snack({ text: words.isTakenAway(what), undo: () => void writer.setRemoved(id, false) });
   };
   return (
     <Stack gap="m">
       <Card edge={STATE_EDGE[health.state]}>
         <Heading>{PERSON_STATE_LABELS[health.state]}</Heading>
         {health.reasons.length === 0 ? (
-          <Txt tone="quiet">Nothing known holds them back.</Txt>
+          <Txt tone="quiet">{words.nothingKnownHoldsThem}</Txt>
         ) : (
           <ReasonList reasons={health.reasons} />
         )}
         {holds.length > 0 && (
           <Button
             look={health.state === 'see-clinician-first' ? 'main' : 'plain'}
-            label="Record a clearance"
+            label={words.recordAClearance}
             onPress={() => setOpenId(newId())}
           />
         )}
       </Card>
       {clearances.map(({ id, fields }) => (
         <Card key={id} edge={fields.until < today ? 'saffron' : 'moss'}>
-          <Txt kind="bold">
-            Cleared by: {inSentence(ROLE_LABELS[fields.role])}
-            {fields.name ? `, ${fields.name}` : ''}
-          </Txt>
+          <Txt kind="bold">{words.clearedBy(inSentence(ROLE_LABELS[fields.role]), fields.name ? `, ${fields.name}` : '')}</Txt>
           <Txt kind="small">
             {fields.scope.families.map((family) => FAMILY_LABELS[family]).join(', ')} ·{' '}
             {inSentence(RANGE_LABELS[fields.scope.range])}
           </Txt>
           <Txt kind="small" tone={fields.until < today ? 'saffron' : 'quiet'}>
-            {formatDay(fields.on)} to {formatDay(fields.until)}
-            {fields.until < today ? ': ended. Is there a new one?' : ''}
+            {words.to(formatDay(fields.on), formatDay(fields.until), fields.until, today)}
           </Txt>
           <Wrap gap="s">
-            <Button label="Change" says="Change this clearance" onPress={() => setOpenId(id)} />
-            <Button label="Take away" says="Take this clearance away" onPress={() => void remove(id, 'The clearance')} />
+            <Button label={common.change} says={words.changeThisClearance} onPress={() => setOpenId(id)} />
+            <Button
+              label={words.takeAway}
+              says={words.takeThisClearanceAway}
+              onPress={() => void remove(id, words.theClearance)}
+            />
           </Wrap>
         </Card>
       ))}
       {signs.map(({ id, fields }) => (
         <Card key={id} edge="clay">
-          <Txt kind="bold">Warning sign, {formatDay(fields.on)}</Txt>
-          <Button label="Noted by mistake" onPress={() => void remove(id, 'The warning sign')} />
+          <Txt kind="bold">{words.warningSign(formatDay(fields.on))}</Txt>
+          <Button label={words.notedByMistake} onPress={() => void remove(id, words.theWarningSign)} />
         </Card>
       ))}
       {openId !== null && (

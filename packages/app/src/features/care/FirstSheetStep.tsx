@@ -13,6 +13,9 @@ import { ReasonList, useExplain, WhyDot } from '../../ui/Why';
 import { proportionsOf } from './proportions';
 import { STATE_EDGE } from '../../parts/care/state-words';
 import { openIn, STEPS } from './steps';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.firstSheetStep;
 
 /** What all of it comes to: the state, each movement with why it, and what stays off. */
 export const FirstSheetStep = ({ detail }: { detail: PersonDetailDto }) => {
@@ -57,12 +60,12 @@ export const FirstSheetStep = ({ detail }: { detail: PersonDetailDto }) => {
       ))}
       {missing.length > 0 && (
         <Txt kind="small" tone="quiet">
-          Still open, whenever you like. {missing.join('. ')}.
+          {words.stillOpenWheneverYou(missing.join('. '))}
         </Txt>
       )}
       <Button
         look="main"
-        label={`Open the sheet · ${nextSheet.minutes} min`}
+        label={words.openTheSheetMin(nextSheet.minutes)}
         onPress={() => router.push(`/sheet/${nextSheet.id}`)}
       />
     </Stack>

@@ -14,6 +14,10 @@ import { Row, Stack } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReadinessForm } from './ReadinessForm';
+import { common } from '@drubo/words/screens/common';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.healthPanel;
 
 interface Props {
   intake: IntakeDto;
@@ -41,21 +45,21 @@ export const HealthPanel = ({ intake, writer, today }: Props) => (
 
 const Consent = ({ intake, writer, today }: Props) => (
   <Card edge={intake.consentOn === null ? 'saffron' : 'moss'}>
-    <Heading level={3}>May health notes be kept?</Heading>
+    <Heading level={3}>{words.mayHealthNotesBe}</Heading>
     <Txt kind="small" tone="quiet">
-      Kept in this studio only, seen by its trainers, given out or erased whenever the person asks.
+      {words.keptInThisStudio}
     </Txt>
     {intake.consentOn === null ? (
       <Button
         look="main"
-        label="They agree"
+        label={words.theyAgree}
         busy={writer.isBusy}
         disabled={!writer.isReady}
         onPress={() => void writer.saveIntake({ consentOn: today })}
       />
     ) : (
       <Txt kind="small" tone="moss">
-        Agreed on {formatDay(intake.consentOn)}.
+        {words.agreedOn(formatDay(intake.consentOn))}
       </Txt>
     )}
   </Card>
@@ -71,19 +75,19 @@ const Age = ({ intake, writer, today }: Props) => {
   return (
     <Card>
       <Field
-        label="Year of birth"
+        label={words.yearOfBirth}
         inputMode="numeric"
         value={text}
         onChangeText={setText}
         onBlur={save}
-        error={year === undefined ? 'must be a year' : undefined}
+        error={year === undefined ? words.mustBeAYear : undefined}
       />
       {mayBeMinor && (
         <Choices
-          label="Under 18, or may be: is a guardian’s consent on record?"
+          label={words.under18OrMay}
           options={[
-            { value: 'no', label: 'Not yet' },
-            { value: 'yes', label: 'Yes' },
+            { value: 'no', label: words.notYet },
+            { value: 'yes', label: words.yes },
           ]}
           value={intake.guardianConsent ? 'yes' : 'no'}
           onChange={(value) => void writer.saveIntake({ guardianConsent: value === 'yes' })}
@@ -105,21 +109,21 @@ const Pressure = ({ intake, writer, today }: Props) => {
   };
   return (
     <Card>
-      <Heading level={3}>Blood pressure, if it was measured</Heading>
+      <Heading level={3}>{words.bloodPressureIfIt}</Heading>
       {intake.pressure ? (
         <Txt kind="small" tone="quiet">
-          Last: {intake.pressure.systolic}/{intake.pressure.diastolic} mmHg on {formatDay(intake.pressure.on)}
+          {words.lastMmhgOn(intake.pressure.systolic, intake.pressure.diastolic, formatDay(intake.pressure.on))}
         </Txt>
       ) : null}
       <Row gap="s" align="stretch">
         <View style={{ flex: 1 }}>
-          <Field label="Upper" unit="mmHg" inputMode="numeric" value={upper} onChangeText={setUpper} />
+          <Field label={words.upper} unit="mmHg" inputMode="numeric" value={upper} onChangeText={setUpper} />
         </View>
         <View style={{ flex: 1 }}>
-          <Field label="Lower" unit="mmHg" inputMode="numeric" value={lower} onChangeText={setLower} />
+          <Field label={words.lower} unit="mmHg" inputMode="numeric" value={lower} onChangeText={setLower} />
         </View>
       </Row>
-      <Button label="Save the reading" disabled={!isGiven} busy={writer.isBusy} onPress={() => void save()} />
+      <Button label={words.saveTheReading} disabled={!isGiven} busy={writer.isBusy} onPress={() => void save()} />
     </Card>
   );
 };
@@ -128,23 +132,23 @@ const Surgery = ({ intake, writer, today }: Props) => {
   const [surgery, setSurgery] = useState(intake.surgery ?? { procedure: '', on: today, side: 'both' as const });
   return (
     <Card edge="clay">
-      <Heading level={3}>The operation</Heading>
+      <Heading level={3}>{words.theOperation}</Heading>
       <Txt kind="small" tone="quiet">
-        Everything stays closed but what a clearance lists.
+        {words.everythingStaysClosedBut}
       </Txt>
       <Field
-        label="What was done"
+        label={words.whatWasDone}
         value={surgery.procedure}
         onChangeText={(procedure) => setSurgery({ ...surgery, procedure })}
       />
-      <DateTimeField label="When" type="date" value={surgery.on} onChange={(on) => setSurgery({ ...surgery, on })} />
+      <DateTimeField label={words.when} type="date" value={surgery.on} onChange={(on) => setSurgery({ ...surgery, on })} />
       <Choices
-        label="Side"
+        label={common.side}
         options={SIDES.map((value) => ({ value, label: BODY_SIDE_LABELS[value] }))}
         value={surgery.side}
         onChange={(side) => setSurgery({ ...surgery, side: side as typeof surgery.side })}
       />
-      <Button label="Save the operation" busy={writer.isBusy} onPress={() => void writer.saveIntake({ surgery })} />
+      <Button label={words.saveTheOperation} busy={writer.isBusy} onPress={() => void writer.saveIntake({ surgery })} />
     </Card>
   );
 };
@@ -160,11 +164,11 @@ const Emergency = ({ intake, writer }: Props) => {
   const isSame = name === (intake.contact?.name ?? '') && phone === (intake.contact?.phone ?? '') && medicine === intake.medicine;
   return (
     <Card>
-      <Heading level={3}>In an emergency</Heading>
-      <Field label="Whom to call" value={name} onChangeText={setName} />
-      <Field label="Phone" inputMode="tel" value={phone} onChangeText={setPhone} />
-      <Field label="Medicine they carry, and where" value={medicine} onChangeText={setMedicine} />
-      {!isSame && <Button label="Save for emergencies" busy={writer.isBusy} onPress={save} />}
+      <Heading level={3}>{words.inAnEmergency}</Heading>
+      <Field label={words.whomToCall} value={name} onChangeText={setName} />
+      <Field label={words.phone} inputMode="tel" value={phone} onChangeText={setPhone} />
+      <Field label={words.medicineTheyCarryAnd} value={medicine} onChangeText={setMedicine} />
+      {!isSame && <Button label={words.saveForEmergencies} busy={writer.isBusy} onPress={save} />}
     </Card>
   );
 };

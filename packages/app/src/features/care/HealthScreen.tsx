@@ -13,13 +13,16 @@ import { ClearancePanel } from './ClearancePanel';
 import { HealthPanel } from './HealthPanel';
 import { LimitsPanel } from './LimitsPanel';
 import { MeasuresPanel } from './MeasuresPanel';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.healthScreen;
 
 /** Everything of a person's health in one place: the state, clearances, limits, questions, measures. */
 export const HealthScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
   const query = usePerson(personId);
   return (
-    <Shown what="this person" query={query}>
+    <Shown what={words.thisPerson} query={query}>
       {(detail) => <Health detail={detail} />}
     </Shown>
   );
@@ -38,16 +41,16 @@ const Health = ({ detail }: { detail: PersonDetailDto }) => {
     usePersonWriter(id),
   ];
   return (
-    <Screen title="Health and limits" beside={name} back={`/people/${id}`}>
+    <Screen title={words.healthAndLimits} beside={name} back={`/people/${id}`}>
       <ClearancePanel detail={detail} writer={clearance} today={today} />
-      <Button label="Referral note" onPress={() => router.push(`/people/${id}/referral`)} />
+      <Button label={words.referralNote} onPress={() => router.push(`/people/${id}/referral`)} />
       {detail.intake.consentOn !== null && (
         <>
-          <Heading>Limits</Heading>
+          <Heading>{words.limits}</Heading>
           <LimitsPanel detail={detail} writer={limits} today={today} />
         </>
       )}
-      <Heading>Questions</Heading>
+      <Heading>{words.questions}</Heading>
       <Problem text={questions.problem} />
       <HealthPanel intake={detail.intake} writer={questions} today={today} />
       <MeasuresPanel detail={detail} writer={measures} today={today} />

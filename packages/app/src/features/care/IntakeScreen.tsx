@@ -22,13 +22,16 @@ import { PlacesPanel } from './PlacesPanel';
 import { nextOpen, openIn, STEPS } from './steps';
 import type { StepId } from './steps';
 import { TrainingPanel } from './TrainingPanel';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.intakeScreen;
 
 /** A first visit in short steps. Everything is kept as it is tapped; leave and come back at any step. */
 export const IntakeScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
   const query = usePerson(personId);
   return (
-    <Shown what="this person" query={query}>
+    <Shown what={words.thisPerson} query={query}>
       {(detail) => <Intake detail={detail} />}
     </Shown>
   );
@@ -63,21 +66,23 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
   return (
     <Screen
       title={current.title}
-      beside={`${name} · step ${at + 1} of ${STEPS.length}`}
+      beside={words.stepOf(name, at + 1, STEPS.length)}
       back={`/people/${personId}`}
       footer={
         <Row gap="s" align="stretch">
-          <Button grow label="Later" says="Go on later" onPress={() => router.replace(`/people/${personId}`)} />
-          {next ? <Button grow look="main" label="Next" says={`Next: ${next.title}`} onPress={() => go(next.id)} /> : null}
+          <Button grow label={words.later} says={words.goOnLater} onPress={() => router.replace(`/people/${personId}`)} />
+          {next ? (
+            <Button grow look="main" label={words.next} says={words.nextWithTitle(next.title)} onPress={() => go(next.id)} />
+          ) : null}
         </Row>
       }
     >
-      <Wrap role="group" aria-label="Steps" gap="s">
+      <Wrap role="group" aria-label={words.steps} gap="s">
         {STEPS.map((one, number) => (
           <Chip
             key={one.id}
             label={isDone(one.id) ? `${number + 1} ✓` : String(number + 1)}
-            says={`Step ${number + 1}: ${one.title}${isDone(one.id) ? ', done' : ''}`}
+            says={words.step(number + 1, one.title, isDone(one.id))}
             chosen={one.id === id}
             onPress={() => go(one.id)}
           />
@@ -113,8 +118,8 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
 
 const AskConsent = ({ onPress }: { onPress(): void }) => (
   <Stack gap="m">
-    <Txt>Health notes are kept only with the person’s consent.</Txt>
-    <Button look="main" label="Ask for it" onPress={onPress} />
+    <Txt>{words.healthNotesAreKept}</Txt>
+    <Button look="main" label={words.askForIt} onPress={onPress} />
   </Stack>
 );
 
@@ -122,11 +127,8 @@ const Watch = ({ personId }: { personId: string }) => {
   const router = useRouter();
   return (
     <Stack gap="m">
-      <Txt>
-        Five minutes: squats from two sides, a hinge, a split stance, a bridge, a low step, and the knee to the wall. What you
-        tick decides where they start.
-      </Txt>
-      <Button look="main" label="Start watching" onPress={() => router.push(`/people/${personId}/screening`)} />
+      <Txt>{words.fiveMinutesSquatsFrom}</Txt>
+      <Button look="main" label={words.startWatching} onPress={() => router.push(`/people/${personId}/screening`)} />
     </Stack>
   );
 };

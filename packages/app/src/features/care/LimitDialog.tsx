@@ -12,6 +12,10 @@ import { Modal } from '../../ui/Modal';
 import { Scale } from '../../ui/Scale';
 import { Ticks } from '../../ui/Ticks';
 import { Txt } from '../../ui/Txt';
+import { common } from '@drubo/words/screens/common';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.limitDialog;
 
 type Limit = FieldsOf<'limit'>;
 
@@ -59,19 +63,19 @@ export const LimitDialog = ({
   const change = (part: Partial<Limit>) => setLimit({ ...limit, ...part });
   return (
     <Modal
-      title={isKnown ? 'How is it today?' : 'What is it?'}
+      title={isKnown ? words.howIsItToday : words.whatIsIt}
       onClose={onClose}
       problem={problem}
       actions={
         <>
-          {isKnown ? <Button label="It is gone" onPress={onGone} /> : <Button label="Cancel" onPress={onClose} />}
-          <Button look="main" label="Save the limit" busy={isBusy} onPress={() => onSave(limit)} />
+          {isKnown ? <Button label={words.itIsGone} onPress={onGone} /> : <Button label={common.cancel} onPress={onClose} />}
+          <Button look="main" label={words.saveTheLimit} busy={isBusy} onPress={() => onSave(limit)} />
         </>
       }
     >
       {choices.length > 1 && !isKnown ? (
         <Choices
-          label="What it is"
+          label={words.whatItIs}
           options={choices.map((value) => ({ value, label: LIMIT_LABELS[value] }))}
           value={limit.limit}
           onChange={(value) => change({ limit: value })}
@@ -80,38 +84,43 @@ export const LimitDialog = ({
         <Txt kind="bold">{LIMIT_LABELS[limit.limit]}</Txt>
       )}
       {!MIDDLE_LIMITS.includes(limit.limit) && (
-        <Choices label="Side" options={SIDE_OPTIONS} value={limit.side} onChange={(side) => change({ side })} />
+        <Choices label={common.side} options={SIDE_OPTIONS} value={limit.side} onChange={(side) => change({ side })} />
       )}
       {isGraded(limit.limit) && (
         <Stack gap="xs">
-          <Scale label="How sore today" says="Sore" value={limit.severity} onChange={(severity) => change({ severity })} />
+          <Scale
+            label={words.howSoreToday}
+            says={words.sore}
+            value={limit.severity}
+            onChange={(severity) => change({ severity })}
+          />
           <Txt kind="small" tone="quiet">
-            1 and 2 are noted, 3 restricts, 4 and more lock. Not asked counts as sore.
+            {words.n1And2Are}
           </Txt>
         </Stack>
       )}
       <Ticks
-        label="What makes it worse"
+        label={words.whatMakesItWorse}
         options={AGGRAVATOR_OPTIONS}
         values={limit.aggravates}
         onChange={(aggravates) => change({ aggravates })}
       />
       <Choices
-        label="Has a clinician named it?"
+        label={words.hasAClinicianNamed}
         options={[
-          { value: 'no', label: 'No' },
-          { value: 'yes', label: 'Yes' },
+          { value: 'no', label: words.no },
+          { value: 'yes', label: words.yes },
         ]}
         value={limit.diagnosed ? 'yes' : 'no'}
         onChange={(value) => change({ diagnosed: value === 'yes' })}
       />
       <DateTimeField
-        label="Since when, if known"
+        label={words.sinceWhenIfKnown}
         type="date"
         value={limit.since ?? ''}
         onChange={(since) => change({ since: since === '' ? null : since })}
       />
-      <Field label="Note" multiline value={limit.note} onChangeText={(note) => change({ note })} />
+      <Field label={words.note} multiline value={limit.note} onChangeText={(note) => change({ note })} />
     </Modal>
   );
 };

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { FieldsOf, PersonDetailDto } from '@drubo/contracts';
 import { daysBetween } from '@drubo/core';
-import { BODY_SIDE_LABELS, counted, LIMIT_LABELS } from '@drubo/words/explain';
+import { BODY_SIDE_LABELS, LIMIT_LABELS } from '@drubo/words/explain';
 import { ASK_AGAIN_DAYS } from '@drubo/core/limits';
 import { DERIVED_LIMITS, LIMITS, SORE_LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId, SoreLimitId } from '@drubo/core/vocabulary';
@@ -18,6 +18,10 @@ import { areasOf } from './body-areas';
 import { BodyOutline } from './BodyOutline';
 import { freshLimit, LimitDialog } from './LimitDialog';
 import { LimitHistory } from './LimitHistory';
+import { common } from '@drubo/words/screens/common';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.limitsPanel;
 
 type Limit = FieldsOf<'limit'>;
 type Open = { id: string; given: Limit; choices: readonly Limit['limit'][]; isKnown: boolean };
@@ -40,7 +44,7 @@ export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto
       ? areasOf(limit, side).map(({ id: areaId }) => ({
           areaId,
           label: severity === null ? '?' : String(severity),
-          says: `${LIMIT_LABELS[limit]}, ${severity === null ? 'not asked how sore' : `${severity} of 10`}`,
+          says: `${LIMIT_LABELS[limit]}, ${severity === null ? words.notAskedHowSore : words.of10(severity)}`,
         }))
       : [],
   );
@@ -55,11 +59,11 @@ export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto
   const takeAway = async ({ id, given }: Open) => {
     if (!(await writer.setRemoved(id, true))) return;
     setOpen(null);
-    snack({ text: `${LIMIT_LABELS[given.limit]}: gone. Its history stays.`, undo: () => void writer.setRemoved(id, false) });
+    snack({ text: words.goneItsHistoryStays(LIMIT_LABELS[given.limit]), undo: () => void writer.setRemoved(id, false) });
   };
   return (
     <Stack gap="m">
-      <Txt tone="quiet">Tap where something is wrong. A caution, never a diagnosis: a clinician’s word comes first.</Txt>
+      <Txt tone="quiet">{words.tapWhereSomethingIs}</Txt>
       <BodyOutline
         marks={marks}
         onPick={({ limits: choices, side }) => {
@@ -83,16 +87,16 @@ export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto
                   {fields.side === 'both' ? '' : `, ${BODY_SIDE_LABELS[fields.side]}`}
                 </Txt>
                 <Txt kind="small" tone={isOld ? 'saffron' : 'quiet'}>
-                  {fields.severity === null ? '' : `${fields.severity} of 10 · `}
-                  {isOld
-                    ? `asked ${counted(days, 'day')} ago: ask again`
-                    : days === 0
-                      ? 'asked today'
-                      : `asked ${counted(days, 'day')} ago`}
-                  {fields.diagnosed ? ' · named by a clinician' : ''}
+                  {fields.severity === null ? '' : words.of10WithSeverity(fields.severity)}
+                  {isOld ? words.askedDayAgoAsk(days) : days === 0 ? words.askedToday : words.askedDayAgo(days)}
+                  {fields.diagnosed ? words.namedByAClinician : ''}
                 </Txt>
               </View>
-              <Button label="Change" says={`Change the limit: ${LIMIT_LABELS[fields.limit]}`} onPress={() => edit(id, fields)} />
+              <Button
+                label={common.change}
+                says={words.changeTheLimit(LIMIT_LABELS[fields.limit])}
+                onPress={() => edit(id, fields)}
+              />
             </Row>
             <LimitHistory personId={detail.person.id} recordId={id} />
           </Card>
@@ -112,7 +116,7 @@ export const LimitsPanel = ({ detail, writer, today }: { detail: PersonDetailDto
           ))}
         </Wrap>
       ) : (
-        <Button label="Something else" says="A limit without a place on the body" onPress={() => setOther(true)} />
+        <Button label={words.somethingElse} says={words.aLimitWithoutA} onPress={() => setOther(true)} />
       )}
       {open && (
         <LimitDialog

@@ -16,6 +16,9 @@ import { lengthFromCm, lengthToCm, lengthUnit, readNumber } from '../../ui/measu
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.measuresPanel;
 
 const LENGTHS = [
   { key: 'heightCm', label: 'Height' },
@@ -72,19 +75,19 @@ export const MeasuresPanel = ({ detail, writer, today }: { detail: PersonDetailD
       inputMode="decimal"
       value={typed[key] ?? ''}
       onChangeText={(text) => setTyped({ ...typed, [key]: text })}
-      error={numberOf(key) === undefined ? `must be a number in ${shownUnit}` : undefined}
+      error={numberOf(key) === undefined ? words.mustBeANumber(shownUnit) : undefined}
     />
   );
   return (
     <Card>
-      <Heading level={3}>Measures</Heading>
-      {field('massKg', 'Body mass', unit)}
+      <Heading level={3}>{words.measures}</Heading>
+      {field('massKg', words.bodyMass, unit)}
       {LENGTHS.slice(0, isAll ? LENGTHS.length : 1).map(({ key, label }) => field(key, label, lengthUnit(unit)))}
-      {!isAll && <Button look="quiet" label="Lengths of leg and trunk, if you measure them" onPress={() => setAll(true)} />}
-      <Button label="Save today’s measures" disabled={!isGiven} busy={writer.isBusy} onPress={() => void save()} />
+      {!isAll && <Button look="quiet" label={words.lengthsOfLegAnd} onPress={() => setAll(true)} />}
+      <Button label={words.saveTodaysMeasures} disabled={!isGiven} busy={writer.isBusy} onPress={() => void save()} />
       <Problem text={writer.problem} />
       {history.length > 0 && (
-        <Stack role="list" aria-label="Measures over time" gap="xs">
+        <Stack role="list" aria-label={words.measuresOverTime} gap="xs">
           {history.map(({ id, fields }) => (
             <View role="listitem" key={id}>
               <Txt kind="small" tone="quiet">

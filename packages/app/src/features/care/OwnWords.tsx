@@ -9,6 +9,9 @@ import { Chip } from '../../ui/Chip';
 import { Field } from '../../ui/Field';
 import { Stack, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
+import { careWords } from '@drubo/words/screens/care';
+
+const said = careWords.ownWords;
 
 type Confirmed = IntakeDto['chips'][number];
 
@@ -40,17 +43,17 @@ export const OwnWords = ({ intake, writer }: { intake: IntakeDto; writer: Person
   const isUnmatched = words.trim() !== '' && meant.chips.length + meant.avoids.length === 0;
   return (
     <Stack gap="s">
-      <Field label="What they want, in their own words" value={words} onChangeText={setWords} multiline />
+      <Field label={said.whatTheyWantIn} value={words} onChangeText={setWords} multiline />
       {open.length + avoids.length > 0 && (
-        <Wrap role="group" aria-label="It may mean" gap="s" align="center">
+        <Wrap role="group" aria-label={said.itMayMean} gap="s" align="center">
           <Txt kind="small" tone="quiet">
-            It may mean. Tap what is right:
+            {said.itMayMeanTap}
           </Txt>
           {open.map((chip) => (
             <Chip
               key={keyOf(chip)}
               label={`+ ${labelOf(chip)}`}
-              says={`Confirm: ${labelOf(chip)}`}
+              says={said.confirm(labelOf(chip))}
               chosen={false}
               onPress={() => confirm(chip)}
             />
@@ -58,8 +61,8 @@ export const OwnWords = ({ intake, writer }: { intake: IntakeDto; writer: Person
           {avoids.map(({ word, variationIds }) => (
             <Chip
               key={word}
-              label={`Rather not: ${word}`}
-              says={`Confirm: rather not ${word}`}
+              label={said.ratherNot(word)}
+              says={said.confirmRatherNot(word)}
               chosen={false}
               onPress={() =>
                 void writer.saveIntake({
@@ -73,20 +76,20 @@ export const OwnWords = ({ intake, writer }: { intake: IntakeDto; writer: Person
       )}
       {isUnmatched && (
         <Txt kind="small" tone="quiet">
-          Nothing here names a movement, a muscle or a daily task: it is kept as a note, and no sheet reads it.
+          {said.nothingHereNamesA}
         </Txt>
       )}
-      {isChanged && <Button label="Keep the words" onPress={() => void writer.saveIntake({ ownWords: words.trim() })} />}
+      {isChanged && <Button label={said.keepTheWords} onPress={() => void writer.saveIntake({ ownWords: words.trim() })} />}
       {chips.length > 0 && (
-        <Wrap role="group" aria-label="Confirmed" gap="s" align="center">
+        <Wrap role="group" aria-label={said.confirmed} gap="s" align="center">
           <Txt kind="small" tone="quiet">
-            Counts for the sheets:
+            {said.countsForTheSheets}
           </Txt>
           {chips.map((chip) => (
             <Chip
               key={keyOf(chip)}
               label={`${labelOf(chip)} ×`}
-              says={`No longer: ${labelOf(chip)}`}
+              says={said.noLonger(labelOf(chip))}
               chosen
               onPress={() => void writer.saveIntake({ chips: chips.filter((other) => keyOf(other) !== keyOf(chip)) })}
             />

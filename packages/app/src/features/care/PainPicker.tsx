@@ -8,6 +8,10 @@ import { Choices } from '../../ui/Choices';
 import { Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Scale } from '../../ui/Scale';
+import { common } from '@drubo/words/screens/common';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.painPicker;
 
 /** Where it hurt in a task, on which side, how much. */
 export const PainPicker = ({ side, onPick, onClose }: { side: Side; onPick(pain: SeenPain): void; onClose(): void }) => {
@@ -17,20 +21,20 @@ export const PainPicker = ({ side, onPick, onClose }: { side: Side; onPick(pain:
   const isReady = limit !== null && severity !== null;
   return (
     <Modal
-      title="Pain where?"
+      title={words.painWhere}
       onClose={onClose}
-      closes="Cancel"
+      closes={common.cancel}
       actions={
         <Button
           look="main"
-          label="Note the pain"
+          label={words.noteThePain}
           disabled={!isReady}
           onPress={() => isReady && onPick({ limit, side: MIDDLE_LIMITS.includes(limit) ? 'both' : at, severity })}
         />
       }
     >
       <Choices<SoreLimitId>
-        label="Place"
+        label={words.place}
         options={SORE_LIMITS.filter((id) => id !== 'grip' && id !== 'ankle-stiff').map((value) => ({
           value,
           label: LIMIT_LABELS[value],
@@ -41,13 +45,13 @@ export const PainPicker = ({ side, onPick, onClose }: { side: Side; onPick(pain:
       <Stack gap="m">
         {limit !== null && !MIDDLE_LIMITS.includes(limit) && (
           <Choices<Side>
-            label="Side"
+            label={common.side}
             options={SIDES.map((value) => ({ value, label: BODY_SIDE_LABELS[value] }))}
             value={at}
             onChange={setAt}
           />
         )}
-        <Scale label="How much" says="Pain" value={severity} onChange={setSeverity} />
+        <Scale label={words.howMuch} says={words.pain} value={severity} onChange={setSeverity} />
       </Stack>
     </Modal>
   );

@@ -17,6 +17,9 @@ import { WhyDot } from '../../ui/Why';
 import { settingOf } from '../../parts/moves/setting-of';
 import { progressOf, shownLines, stoodLine } from '../../parts/moves/standing-words';
 import { useStudio } from '../../data/StudioContext';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.personStaircase;
 
 /** How far each step stands in from the one below it. */
 const TREAD = 10;
@@ -44,10 +47,10 @@ export const PersonStaircase = ({
   const top = Math.max(...rungs.map(({ stage }) => stage));
   const nameOf = (rung: Rung) => findVariation(builtInCatalogue, rung.variationId)?.name ?? rung.variationId;
   const summary = standing
-    ? `${here ? nameOf(here) : standing.variationId}, stage ${here?.stage ?? '?'} of ${top}`
+    ? words.stageOf(here ? nameOf(here) : standing.variationId, here?.stage ?? '?', top)
     : here
-      ? `would start at ${nameOf(here)}, stage ${here.stage} of ${top}`
-      : 'not begun';
+      ? words.wouldStartAtStage(nameOf(here), here.stage, top)
+      : words.notBegun;
   return (
     <Card edge={standing ? 'moss' : undefined}>
       <Pressable
@@ -68,7 +71,7 @@ export const PersonStaircase = ({
       </Pressable>
       {isOpen && standing && <Behind standing={standing} />}
       {isOpen && (
-        <View role="list" aria-label={`${ladder.name}, hardest first`}>
+        <View role="list" aria-label={words.hardestFirst(ladder.name)}>
           {[...rungs]
             .sort((a, b) => b.stage - a.stage)
             .map((rung) => {
@@ -80,14 +83,14 @@ export const PersonStaircase = ({
                   ? 'locked'
                   : isHere
                     ? standing
-                      ? 'stands here'
-                      : 'starts here'
+                      ? words.standsHere
+                      : words.startsHere
                     : here && rung.stage < here.stage
-                      ? 'behind them'
+                      ? words.behindThem
                       : here && rung.stage > here.stage
-                        ? 'not earned yet'
+                        ? words.notEarnedYet
                         : access?.state === 'restricted'
-                          ? 'open, within bounds'
+                          ? words.openWithinBounds
                           : 'open';
               const setting = settingOf(builtInCatalogue, rung);
               return (
@@ -117,7 +120,7 @@ export const PersonStaircase = ({
                     <WhyDot about={`${nameOf(rung)}, ${state}`} reasons={access.reasons} />
                   )}
                   {!isHere && access?.state !== 'locked' && (
-                    <Button label="Place" says={`Place on ${nameOf(rung)}`} onPress={() => onPlace(rung)} />
+                    <Button label={words.place} says={words.placeOn(nameOf(rung))} onPress={() => onPlace(rung)} />
                   )}
                 </Row>
               );
@@ -138,10 +141,10 @@ const Behind = ({ standing }: { standing: StandingDto }) => {
         <Txt kind="small" style={styles.grow}>
           {stoodLine(standing)}
         </Txt>
-        {standing.reasons.length > 0 && <WhyDot about="where they stand" reasons={standing.reasons} />}
+        {standing.reasons.length > 0 && <WhyDot about={words.whereTheyStand} reasons={standing.reasons} />}
       </View>
       {lines.length > 0 && (
-        <View role="list" aria-label="The sets behind it">
+        <View role="list" aria-label={words.theSetsBehindIt}>
           {lines.map((line) => (
             <Txt key={line} kind="small" tone="quiet" role="listitem">
               {line}

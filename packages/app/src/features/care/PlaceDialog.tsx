@@ -5,6 +5,10 @@ import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
+import { common } from '@drubo/words/screens/common';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.placeDialog;
 
 /** Placing somebody by hand: asked why, because somebody will ask three weeks later. */
 export const PlaceDialog = ({
@@ -27,16 +31,16 @@ export const PlaceDialog = ({
   const [why, setWhy] = useState('');
   return (
     <Modal
-      title={`Place on ${findVariation(builtInCatalogue, rung.variationId)?.name ?? rung.variationId}`}
+      title={words.placeOn(findVariation(builtInCatalogue, rung.variationId)?.name ?? rung.variationId)}
       onClose={onClose}
       problem={problem}
-      closes="Cancel"
-      actions={<Button look="main" label="Place here" busy={isBusy} disabled={why.trim() === ''} onPress={() => onPlace(why)} />}
+      closes={common.cancel}
+      actions={
+        <Button look="main" label={words.placeHere} busy={isBusy} disabled={why.trim() === ''} onPress={() => onPlace(why)} />
+      }
     >
-      <Txt>
-        {name} stands on stage {rung.stage} of {ladder.name} from now on. The next sheet starts it with a first dose.
-      </Txt>
-      <Field label="Why" value={why} onChangeText={setWhy} help="Kept and shown with the move." />
+      <Txt>{words.standsOnStageOf(name, rung.stage, ladder.name)}</Txt>
+      <Field label={words.why} value={why} onChangeText={setWhy} help={words.keptAndShownWith} />
     </Modal>
   );
 };

@@ -12,6 +12,9 @@ import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
 import { kitLine } from '../../parts/kit/kit-lines';
 import { BarHeights } from './BarHeights';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.placesPanel;
 
 type Place = IntakeDto['places'][number];
 
@@ -54,7 +57,7 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
         version: 0,
         kit: {
           personId,
-          name: `${name}’s home`,
+          name: words.sHome(name),
           pieces: [...pieces],
           machines: [...machines],
           gear: [...gear],
@@ -74,14 +77,12 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
   };
   return (
     <Stack gap="m">
-      {chosen.length === 0 && (
-        <Txt tone="quiet">Nobody said where: sheets are made for {detail.kits[0]?.name ?? 'the studio'}.</Txt>
-      )}
+      {chosen.length === 0 && <Txt tone="quiet">{words.nobodySaidWhereSheets(detail.kits[0]?.name ?? words.theStudio)}</Txt>}
       {chosen.map(({ place, kit }, at) => (
         <Card key={kit.id} edge={at === 0 ? 'moss' : undefined}>
           <Heading level={3}>
             {kit.name}
-            {at === 0 ? ' · usual place' : ''}
+            {at === 0 ? words.usualPlace : ''}
           </Heading>
           <Txt kind="small" tone="quiet">
             {kitLine(kit)}
@@ -106,20 +107,20 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
           <Wrap gap="s">
             {kit.personId !== null && (
               <Button
-                label="What is there"
-                says={`Kit of ${kit.name}`}
+                label={words.whatIsThere}
+                says={words.kitOf(kit.name)}
                 onPress={() => router.push(`/studio/kit/${kit.id}?person=${personId}`)}
               />
             )}
             {at > 0 && (
               <Button
-                label="Make it the usual"
+                label={words.makeItTheUsual}
                 onPress={() => save([place, ...places.filter((other) => other.kitId !== kit.id)])}
               />
             )}
             <Button
-              label="Not there any more"
-              says={`No longer at ${kit.name}`}
+              label={words.notThereAnyMore}
+              says={words.noLongerAt(kit.name)}
               onPress={() => save(places.filter((other) => other.kitId !== kit.id))}
             />
           </Wrap>
@@ -131,12 +132,12 @@ export const PlacesPanel = ({ detail, writer }: { detail: PersonDetailDto; write
             key={kit.id}
             icon="plus"
             label={kit.name}
-            says={`Trains at ${kit.name}`}
+            says={words.trainsAt(kit.name)}
             disabled={!writer.isReady}
             onPress={() => save([...places, freshPlace(kit)])}
           />
         ))}
-        <Button icon="plus" label="Their home" disabled={!kitWriter.isReady} onPress={() => void addHome()} />
+        <Button icon="plus" label={words.theirHome} disabled={!kitWriter.isReady} onPress={() => void addHome()} />
       </Wrap>
     </Stack>
   );

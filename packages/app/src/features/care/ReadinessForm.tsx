@@ -9,6 +9,9 @@ import { Card } from '../../ui/Card';
 import { Stack } from '../../ui/layout';
 import { Ticks } from '../../ui/Ticks';
 import { Heading, Txt } from '../../ui/Txt';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.readinessForm;
 
 type Ids = readonly ReadinessId[];
 
@@ -39,12 +42,12 @@ const GroupCard = ({ group, intake, writer }: { group: ReadinessGroup; intake: I
     const given = Object.fromEntries(ids.map((id) => [id, ticked.includes(id) ? 'yes' : 'no'])) as IntakeDto['answers'];
     void writer.saveIntake({ answers: { ...answers, ...given } });
   };
-  const rest = ticked.length === 0 ? 'None of these' : 'Only what is ticked';
+  const rest = ticked.length === 0 ? words.noneOfThese : words.onlyWhatIsTicked;
   return (
     <Card edge={isSaved ? 'moss' : undefined}>
       <Heading level={3}>{title}</Heading>
       <Ticks
-        label="Tick what is true"
+        label={words.tickWhatIsTrue}
         options={ids.map((value) => ({ value, label: READINESS_ASKS[value] }))}
         values={ticked}
         tone="clay"
@@ -52,7 +55,7 @@ const GroupCard = ({ group, intake, writer }: { group: ReadinessGroup; intake: I
       />
       {isSaved ? (
         <Txt kind="small" tone="moss">
-          Asked. {ticked.length === 0 ? 'None of these.' : `${ticked.length} true.`}
+          {words.asked(ticked.length)}
         </Txt>
       ) : (
         <Button label={rest} says={`${rest}: ${title}`} busy={writer.isBusy} onPress={save} />

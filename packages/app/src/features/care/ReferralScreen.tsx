@@ -17,13 +17,16 @@ import { useExplain } from '../../ui/Why';
 import { Screen } from '../../frame/Screen';
 import { useSnack } from '../../frame/SnackProvider';
 import { useStudio } from '../../data/StudioContext';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.referralScreen;
 
 /** A short note to a clinician, to print or to send: what was seen, no diagnosis. */
 export const ReferralScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
   const query = usePerson(personId);
   return (
-    <Shown what="this person" query={query}>
+    <Shown what={words.thisPerson} query={query}>
       {(detail) => <Note detail={detail} />}
     </Shown>
   );
@@ -57,18 +60,18 @@ const Note = ({ detail }: { detail: PersonDetailDto }) => {
   });
   const copy = async () => {
     await navigator.clipboard.writeText(note);
-    snack({ text: 'Copied.' });
+    snack({ text: words.copied });
   };
   return (
-    <Screen title="Referral note" beside={person.name} back={`/people/${person.id}/health`}>
+    <Screen title={words.referralNote} beside={person.name} back={`/people/${person.id}/health`}>
       <Row gap="s" align="stretch">
-        <Button grow label="Copy" says="Copy the note" onPress={() => void copy()} />
+        <Button grow label={words.copy} says={words.copyTheNote} onPress={() => void copy()} />
         <Button
           grow
           look="main"
-          label="Print"
-          says="Print the note"
-          onPress={() => printText(`Referral, ${person.name}`, note)}
+          label={words.print}
+          says={words.printTheNote}
+          onPress={() => printText(words.referral(person.name), note)}
         />
       </Row>
       <Card>

@@ -25,6 +25,9 @@ import { aidWords, startWords } from './conclusions';
 import { proportionsOf } from './proportions';
 import { ScreeningSummary } from './ScreeningSummary';
 import { TaskCard } from './TaskCard';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.screeningScreen;
 
 const NOTHING_SEEN: Seen = { tasks: {}, kneeToWallCm: { left: null, right: null } };
 
@@ -33,7 +36,7 @@ export const ScreeningScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
   const query = usePerson(personId);
   return (
-    <Shown what="this person" query={query}>
+    <Shown what={words.thisPerson} query={query}>
       {(detail) => <Screening detail={detail} />}
     </Shown>
   );
@@ -77,17 +80,17 @@ const Screening = ({ detail }: { detail: PersonDetailDto }) => {
   const aids = aidWords(result);
   return (
     <Screen
-      title={task ? TASK_WORDS[task.id].name : 'What it comes to'}
-      beside={`${name} · ${task ? `${at + 1} of ${TASKS.length}` : 'screening'}`}
+      title={task ? TASK_WORDS[task.id].name : words.whatItComesTo}
+      beside={`${name} · ${task ? words.of(at + 1, TASKS.length) : words.screening}`}
       back={`/people/${personId}`}
       footer={
         <Row gap="s" align="stretch">
-          {at > 0 && <Button grow label="Before" says="The task before" onPress={() => go(at - 1)} />}
+          {at > 0 && <Button grow label={words.before} says={words.theTaskBefore} onPress={() => go(at - 1)} />}
           {task ? (
             <Button
               grow
               look="main"
-              label={at + 1 === TASKS.length ? 'What it comes to' : 'Next'}
+              label={at + 1 === TASKS.length ? words.whatItComesTo : words.next}
               disabled={!writer.isReady}
               onPress={() => go(at + 1)}
             />
@@ -95,7 +98,7 @@ const Screening = ({ detail }: { detail: PersonDetailDto }) => {
             <Button
               grow
               look="main"
-              label="To the first sheet"
+              label={words.toTheFirstSheet}
               onPress={() => router.replace(`/people/${personId}/intake?step=sheet`)}
             />
           )}
@@ -109,23 +112,23 @@ const Screening = ({ detail }: { detail: PersonDetailDto }) => {
             <TaskCard key={task.id} task={task} seen={seen} segments={segments} onChange={setSeen} />
           </View>
           <View style={[styles.column, isWide && styles.grow]} aria-live="polite">
-            <Heading level={3}>What it means</Heading>
+            <Heading level={3}>{words.whatItMeans}</Heading>
             {own.length + ankles.length === 0 ? (
-              <Txt tone="quiet">Nothing seen here yet.</Txt>
+              <Txt tone="quiet">{words.nothingSeenHereYet}</Txt>
             ) : (
               <ReasonList reasons={[...own, ...ankles].map(({ reason }) => reason)} />
             )}
             {starts.map(({ ladder, start }) => (
               <Txt key={ladder} kind="small">
-                {ladder} starts at: {start}
+                {words.startsAt(ladder, start)}
               </Txt>
             ))}
-            {aids.length > 0 && <Txt kind="small">Aids: {aids.join(', ')}</Txt>}
+            {aids.length > 0 && <Txt kind="small">{words.aids(aids.join(', '))}</Txt>}
           </View>
         </View>
       ) : (
         <>
-          <Field label="A comment" multiline value={note} onChangeText={setNote} onBlur={() => void keep(true)} />
+          <Field label={words.aComment} multiline value={note} onChangeText={setNote} onBlur={() => void keep(true)} />
           <ScreeningSummary detail={detail} seen={seen} before={before} result={result} writer={writer} today={today} />
         </>
       )}

@@ -1,15 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
-import {
-  BODY_SIDE_LABELS,
-  counted,
-  FAULT_LABELS,
-  formatNumber,
-  inSentence,
-  LIMIT_LABELS,
-  TASK_WORDS,
-} from '@drubo/words/explain';
+import { BODY_SIDE_LABELS, FAULT_LABELS, formatNumber, inSentence, LIMIT_LABELS, TASK_WORDS } from '@drubo/words/explain';
 import type { ScreeningResult, Seen, SuggestedLimit } from '@drubo/core/screening';
 import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
@@ -20,6 +12,10 @@ import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
 import { aidWords, changeBetween, drillNames, startWords } from './conclusions';
 import { freshLimit } from './LimitDialog';
+import { common } from '@drubo/words/screens/common';
+import { careWords } from '@drubo/words/screens/care';
+
+const said = careWords.screeningSummary;
 
 /** What the screening comes to: where each ladder starts, aids, drills, limits to take over, what changed since last time. */
 export const ScreeningSummary = ({
@@ -44,9 +40,9 @@ export const ScreeningSummary = ({
   return (
     <Stack gap="m">
       <Card>
-        <Heading level={3}>Starts</Heading>
+        <Heading level={3}>{said.starts}</Heading>
         {starts.length === 0 ? (
-          <Txt>Nothing seen lowers a start: each ladder begins as usual.</Txt>
+          <Txt>{said.nothingSeenLowersA}</Txt>
         ) : (
           starts.map(({ ladder, start }) => (
             <Txt key={ladder}>
@@ -54,44 +50,42 @@ export const ScreeningSummary = ({
             </Txt>
           ))
         )}
-        {aids.length > 0 && <Txt>Aids: {aids.join(', ')}.</Txt>}
-        {drills.length > 0 && <Txt>Before the first set: {drills.join(', ')}.</Txt>}
-        {result.weakerSide && <Txt>Sets start with the {BODY_SIDE_LABELS[result.weakerSide]}.</Txt>}
+        {aids.length > 0 && <Txt>{said.aids(aids.join(', '))}</Txt>}
+        {drills.length > 0 && <Txt>{said.beforeTheFirstSet(drills.join(', '))}</Txt>}
+        {result.weakerSide && <Txt>{said.setsStartWithThe(BODY_SIDE_LABELS[result.weakerSide])}</Txt>}
         {result.notJudged.length > 0 && (
-          <Txt tone="saffron">Not judged: {result.notJudged.map((task) => inSentence(TASK_WORDS[task].name)).join('; ')}.</Txt>
+          <Txt tone="saffron">{said.notJudged(result.notJudged.map((task) => inSentence(TASK_WORDS[task].name)).join('; '))}</Txt>
         )}
-        {result.lookAgainWeeks !== null && <Txt>Look again in {counted(result.lookAgainWeeks, 'week')}.</Txt>}
+        {result.lookAgainWeeks !== null && <Txt>{said.lookAgainIn(result.lookAgainWeeks)}</Txt>}
       </Card>
       {result.limits.map((limit) => (
         <Suggested key={`${limit.limit}-${limit.side}`} limit={limit} detail={detail} writer={writer} today={today} />
       ))}
       {change && (
         <Card>
-          <Heading level={3}>Since last time</Heading>
-          {change.gone.length + change.came.length + change.reach.length === 0 && <Txt>Nothing changed.</Txt>}
+          <Heading level={3}>{said.sinceLastTime}</Heading>
+          {change.gone.length + change.came.length + change.reach.length === 0 && <Txt>{said.nothingChanged}</Txt>}
           {change.gone.map(({ task, fault }) => (
             <Txt key={`gone-${task}-${fault}`} tone="moss">
-              Gone: {FAULT_LABELS[fault]} ({inSentence(TASK_WORDS[task].name)})
+              {said.gone(FAULT_LABELS[fault], inSentence(TASK_WORDS[task].name))}
             </Txt>
           ))}
           {change.came.map(({ task, fault }) => (
             <Txt key={`came-${task}-${fault}`} tone="clay">
-              New: {FAULT_LABELS[fault]} ({inSentence(TASK_WORDS[task].name)})
+              {said.new(FAULT_LABELS[fault], inSentence(TASK_WORDS[task].name))}
             </Txt>
           ))}
           {change.reach.map(({ side, fromCm, toCm }) => (
-            <Txt key={side}>
-              Knee to wall {side}: {formatNumber(fromCm)} → {formatNumber(toCm)} cm
-            </Txt>
+            <Txt key={side}>{said.kneeToWallCm(side, formatNumber(fromCm), formatNumber(toCm))}</Txt>
           ))}
         </Card>
       )}
       <Card>
-        <Heading level={3}>What was found</Heading>
+        <Heading level={3}>{said.whatWasFound}</Heading>
         <ReasonList reasons={result.findings.map(({ reason }) => reason)} />
       </Card>
       <Txt kind="small" tone="quiet">
-        What was seen, not a diagnosis. Pain that worries you belongs to a clinician.
+        {said.whatWasSeenNot}
       </Txt>
     </Stack>
   );
@@ -112,7 +106,7 @@ const Suggested = ({
   const known = recordsOf(detail.records, 'limit').find(
     ({ fields }) => fields.limit === limit && (fields.side === side || fields.side === 'both' || side === 'both'),
   );
-  const words = `${LIMIT_LABELS[limit]}${side === 'both' ? '' : `, ${BODY_SIDE_LABELS[side]}`}: ${severity} of 10`;
+  const words = said.of10(LIMIT_LABELS[limit], side === 'both' ? '' : `, ${BODY_SIDE_LABELS[side]}`, severity);
   const isSame = known?.fields.severity === severity && known.fields.askedOn === today;
   const take = () => {
     const fields = known ? { ...known.fields, severity, askedOn: today } : { ...freshLimit(limit, side, today), severity };
@@ -124,11 +118,16 @@ const Suggested = ({
         <View style={styles.grow}>
           <Txt kind="bold">{words}</Txt>
           <Txt kind="small" tone="quiet">
-            {isSame ? 'Is on record.' : known ? `On record with ${known.fields.severity ?? '?'} of 10.` : 'Suggested as a limit.'}
+            {isSame ? said.isOnRecord : known ? said.onRecordWithOf(known.fields.severity ?? '?') : said.suggestedAsALimit}
           </Txt>
         </View>
         {!isSame && (
-          <Button label={known ? 'Update' : 'Add'} says={`Take over the limit: ${words}`} busy={writer.isBusy} onPress={take} />
+          <Button
+            label={known ? said.update : common.add}
+            says={said.takeOverTheLimit(words)}
+            busy={writer.isBusy}
+            onPress={take}
+          />
         )}
       </Row>
     </Card>

@@ -27,13 +27,16 @@ import { useSnack } from '../../frame/SnackProvider';
 import { useStudio } from '../../data/StudioContext';
 import { PersonStaircase } from './PersonStaircase';
 import { PlaceDialog } from './PlaceDialog';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.staircasesScreen;
 
 /** Every ladder of a person: where they stand, what earns the next, what is locked and why. */
 export const StaircasesScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
   const query = usePerson(personId);
   return (
-    <Shown what="this person" query={query}>
+    <Shown what={words.thisPerson} query={query}>
       {(detail) => <Staircases detail={detail} />}
     </Shown>
   );
@@ -67,10 +70,10 @@ const Staircases = ({ detail }: { detail: PersonDetailDto }) => {
     const isSaved = await writer.saveRecord(newId(), { kind: 'placement', on: today, ladderId: ladder.id, rungId: rung.id, why });
     if (!isSaved) return;
     setPlacing(null);
-    snack({ text: 'Placed. The waiting sheet follows.' });
+    snack({ text: words.placedTheWaitingSheet });
   };
   return (
-    <Screen title="Staircases" beside={person.name} back={`/people/${person.id}`}>
+    <Screen title={words.staircases} beside={person.name} back={`/people/${person.id}`}>
       {LADDERS.map((ladder, at) => (
         <Stack key={ladder.id} gap="s">
           {LADDERS[at - 1]?.family !== ladder.family && <Heading>{FAMILY_LABELS[ladder.family]}</Heading>}
@@ -111,11 +114,11 @@ const Moves = ({ personId }: { personId: string }) => {
   const nameOf = (id: string) => findVariation(builtInCatalogue, id)?.name ?? id;
   return (
     <Card>
-      <Heading>History of moves</Heading>
-      <Shown what="the history" query={query}>
+      <Heading>{words.historyOfMoves}</Heading>
+      <Shown what={words.theHistory} query={query}>
         {(moves) =>
           moves.length === 0 ? (
-            <Txt tone="quiet">None yet. A review that earns the next stage, or a placement by hand, shows here.</Txt>
+            <Txt tone="quiet">{words.noneYetAReview}</Txt>
           ) : (
             <Stack role="list" gap="s">
               {moves.map(({ on, from, to, by, reasons, why }, at) => (
@@ -125,7 +128,7 @@ const Moves = ({ personId }: { personId: string }) => {
                     {nameOf(to)}
                   </Txt>
                   <Txt kind="small" tone="quiet">
-                    {by === 'hand' ? `Placed by hand: ${why ?? ''}` : (explain(reasons)[0]?.text ?? 'Decided in a review.')}
+                    {by === 'hand' ? words.placedByHand(why ?? '') : (explain(reasons)[0]?.text ?? words.decidedInAReview)}
                   </Txt>
                 </View>
               ))}

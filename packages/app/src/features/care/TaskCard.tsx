@@ -13,6 +13,9 @@ import { Row, Stack, Wrap } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { Txt } from '../../ui/Txt';
 import { PainPicker } from './PainPicker';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.taskCard;
 
 const NOTHING: SeenTask = { state: 'judged', faults: [], pains: [] };
 
@@ -49,7 +52,7 @@ export const TaskCard = ({
         <Stack gap="xs" style={styles.grow}>
           <Txt>{ask}</Txt>
           <Txt kind="small" tone="quiet">
-            Look at: {watch}
+            {words.lookAt(watch)}
           </Txt>
         </Stack>
       </Row>
@@ -57,7 +60,7 @@ export const TaskCard = ({
         <Reach seen={seen} onChange={onChange} />
       ) : (
         <>
-          <Wrap role="group" aria-label="What is seen" gap="s">
+          <Wrap role="group" aria-label={words.whatIsSeen} gap="s">
             {task.faults.map((fault) => (
               <Chip
                 key={fault}
@@ -77,33 +80,33 @@ export const TaskCard = ({
               />
             ))}
             <Chip
-              label="Clean"
+              label={words.clean}
               height={TARGET.live}
               chosen={isJudged && known.faults.length === 0 && known.pains.length === 0}
               onPress={() => set(NOTHING)}
             />
           </Wrap>
-          <Wrap role="group" aria-label="Pain, or not to be judged" gap="s">
+          <Wrap role="group" aria-label={words.painOrNotTo} gap="s">
             {known.pains.map((pain, at) => (
               <Chip
                 key={`${pain.limit}-${pain.side}`}
                 label={`${LIMIT_LABELS[pain.limit]}${pain.side === 'both' ? '' : `, ${BODY_SIDE_LABELS[pain.side]}`}: ${pain.severity} ×`}
-                says={`Take away the pain: ${LIMIT_LABELS[pain.limit]}`}
+                says={words.takeAwayThePain(LIMIT_LABELS[pain.limit])}
                 tone="clay"
                 chosen
                 onPress={() => set({ ...known, pains: known.pains.filter((_, other) => other !== at) })}
               />
             ))}
-            <Chip label="Pain" says="Pain in this task" chosen={false} onPress={() => setPain(true)} />
+            <Chip label={words.pain} says={words.painInThisTask} chosen={false} onPress={() => setPain(true)} />
             <Chip
-              label="Couldn’t judge"
+              label={words.couldntJudge}
               tone="saffron"
               chosen={given?.state === 'not-judged'}
               onPress={() => set({ ...known, state: 'not-judged', faults: [] })}
             />
             <Chip
-              label="Skip"
-              says="Skip this task"
+              label={words.skip}
+              says={words.skipThisTask}
               tone="saffron"
               chosen={given?.state === 'skipped'}
               onPress={() => set({ ...known, state: 'skipped', faults: [] })}
@@ -142,12 +145,12 @@ const Reach = ({ seen, onChange }: { seen: Seen; onChange(seen: Seen): void }) =
       {(['left', 'right'] as const).map((side) => (
         <Stack key={side} gap="xs" style={styles.grow}>
           <Field
-            label={side === 'left' ? 'Left' : 'Right'}
-            unit="cm"
+            label={side === 'left' ? words.left : words.right}
+            unit={words.cm}
             inputMode="decimal"
             value={text[side]}
             onChangeText={(typed) => type(side, typed)}
-            error={readNumber(text[side]) === undefined ? 'must be a number in cm' : undefined}
+            error={readNumber(text[side]) === undefined ? words.mustBeANumber : undefined}
           />
         </Stack>
       ))}

@@ -11,6 +11,9 @@ import { Field } from '../../ui/Field';
 import { Stack, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { OwnWords } from './OwnWords';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.trainingPanel;
 
 const DAYS = ['1', '2', '3', '4', '5', '6', '7'] as const;
 /** Suggestions shown while a disliked movement is looked for. */
@@ -30,37 +33,37 @@ export const TrainingPanel = ({ detail, writer }: { detail: PersonDetailDto; wri
     <Stack gap="l">
       <OwnWords intake={intake} writer={writer} />
       <Choices
-        label={`Second goal, after “${inSentence(GOAL_LABELS[person.goal])}”`}
+        label={words.secondGoalAfter(inSentence(GOAL_LABELS[person.goal]))}
         options={[
-          { value: 'none', label: 'None' },
+          { value: 'none', label: words.none },
           ...GOALS.filter((goal) => goal !== person.goal).map((value) => ({ value, label: GOAL_LABELS[value] })),
         ]}
         value={intake.secondGoal ?? 'none'}
         onChange={(value) => void writer.saveIntake({ secondGoal: GOALS.find((goal) => goal === value) ?? null })}
       />
       <Choices
-        label="Days a week"
+        label={words.daysAWeek}
         options={DAYS.map((value) => ({ value, label: value }))}
         value={DAYS.find((day) => Number(day) === intake.daysPerWeek) ?? null}
         onChange={(value) => void writer.saveIntake({ daysPerWeek: Number(value) })}
       />
       <Stack gap="s">
-        <Field label="Rather not: look for a movement" value={search} onChangeText={setSearch} />
+        <Field label={words.ratherNotLookFor} value={search} onChangeText={setSearch} />
         <Wrap gap="s">
           {found.map(({ id, name }) => (
-            <Chip key={id} label={name} says={`Rather not: ${name}`} chosen={false} onPress={() => dislike(id)} />
+            <Chip key={id} label={name} says={words.ratherNot(name)} chosen={false} onPress={() => dislike(id)} />
           ))}
         </Wrap>
         {intake.dislikes.length > 0 && (
           <Wrap gap="s" align="center">
             <Txt kind="small" tone="quiet">
-              Left out while there is another:
+              {words.leftOutWhileThere}
             </Txt>
             {intake.dislikes.map((id) => (
               <Chip
                 key={id}
                 label={`${nameOf(id)} ×`}
-                says={`Allow ${nameOf(id)} again`}
+                says={words.allowAgain(nameOf(id))}
                 chosen
                 onPress={() => void writer.saveIntake({ dislikes: intake.dislikes.filter((other) => other !== id) })}
               />

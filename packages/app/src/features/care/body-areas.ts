@@ -1,4 +1,7 @@
 import type { Side, SoreLimitId } from '@drubo/core/vocabulary';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.bodyAreas;
 
 /** A place of the body to tap: where it is drawn and what may be wrong there. */
 export interface BodyArea {
@@ -31,16 +34,16 @@ const place = (name: string, view: BodyArea['view'], out: number, y: number, lim
 /** Every place, far enough apart for a thumb. */
 export const BODY_AREAS: readonly BodyArea[] = [
   ...place('shoulder', 'front', 40, 92, ['shoulder']),
-  ...place('hip, front', 'front', 30, 200, ['hip-front']),
-  ...place('wrist or hand', 'front', 62, 250, ['wrist', 'grip']),
+  ...place(words.hipFront, 'front', 30, 200, ['hip-front']),
+  ...place(words.wristOrHand, 'front', 62, 250, ['wrist', 'grip']),
   ...place('groin', 'front', 0, 248, ['groin']),
   ...place('knee', 'front', 26, 322, ['knee-front']),
   ...place('ankle', 'front', 26, 402, ['ankle-stiff', 'ankle-achilles-calf-foot']),
   ...place('neck', 'back', 0, 62, ['neck']),
-  ...place('low back', 'back', 0, 170, ['low-back-bending', 'low-back-arching']),
-  ...place('outer hip', 'back', 38, 222, ['hip-outer']),
-  ...place('back of thigh', 'back', 26, 280, ['hamstring-sit-bone']),
-  ...place('calf, Achilles or foot', 'back', 26, 372, ['ankle-achilles-calf-foot']),
+  ...place(words.lowBack, 'back', 0, 170, ['low-back-bending', 'low-back-arching']),
+  ...place(words.outerHip, 'back', 38, 222, ['hip-outer']),
+  ...place(words.backOfThigh, 'back', 26, 280, ['hamstring-sit-bone']),
+  ...place(words.calfAchillesOrFoot, 'back', 26, 372, ['ankle-achilles-calf-foot']),
 ];
 
 /** Where a limit shows on the outline: its places on its side, on both where it has none. */

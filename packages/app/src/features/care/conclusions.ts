@@ -4,6 +4,9 @@ import { formatLeverValue, LEVER_WORDS } from '@drubo/words/movement-words';
 import type { ScreeningResult, Seen } from '@drubo/core/screening';
 import type { FaultId, LeverId, LeverValue, ScreeningTaskId } from '@drubo/core/vocabulary';
 import { inSentence } from '@drubo/words/explain';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.conclusions;
 
 const nameOf = (id: string): string => findVariation(builtInCatalogue, id)?.name ?? id;
 
@@ -12,7 +15,7 @@ export const startWords = ({ starts }: ScreeningResult): { ladder: string; start
   starts.flatMap(({ ladderId, rungId }) => {
     const ladder = LADDERS.find(({ id }) => id === ladderId);
     const rung = ladder?.rungs.find(({ id }) => id === rungId);
-    return ladder && rung ? [{ ladder: ladder.name, start: `${nameOf(rung.variationId)}, stage ${rung.stage}` }] : [];
+    return ladder && rung ? [{ ladder: ladder.name, start: words.stage(nameOf(rung.variationId), rung.stage) }] : [];
   });
 
 /** Settings the screening asks for, in words: 'heel lift 25 mm'. */

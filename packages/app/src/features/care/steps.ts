@@ -1,7 +1,9 @@
 import { recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { READINESS } from '@drubo/core/vocabulary';
-import { counted } from '@drubo/words/explain';
+import { careWords } from '@drubo/words/screens/care';
+
+const words = careWords.steps;
 
 /** The steps of a first visit, in order. Any may be skipped and come back to. */
 export const STEPS = [
@@ -19,15 +21,15 @@ export const openIn = ({ intake, records }: PersonDetailDto): Record<StepId, str
   const notAsked = READINESS.filter((id) => intake.answers[id] === undefined).length;
   const screenings = recordsOf(records, 'screening');
   return {
-    training: intake.daysPerWeek === null ? 'days a week not asked' : null,
-    places: intake.places.length === 0 ? 'not said where they train' : null,
-    health: intake.consentOn === null ? 'consent not asked' : notAsked > 0 ? `${counted(notAsked, 'question')} not asked` : null,
+    training: intake.daysPerWeek === null ? words.daysAWeekNot : null,
+    places: intake.places.length === 0 ? words.notSaidWhereThey : null,
+    health: intake.consentOn === null ? words.consentNotAsked : notAsked > 0 ? words.questionNotAsked(notAsked) : null,
     limits: null,
     watch: screenings.some(({ fields }) => fields.done)
       ? null
       : screenings.length > 0
-        ? 'begun, not finished'
-        : 'not watched yet',
+        ? words.begunNotFinished
+        : words.notWatchedYet,
     sheet: null,
   };
 };

@@ -11,6 +11,10 @@ import { Row, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { MoreStarts } from '../../parts/sessions/MoreStarts';
+import { common } from '@drubo/words/screens/common';
+import { floorWords } from '@drubo/words/screens/floor';
+
+const words = floorWords.floorCard;
 
 const nameOf = (variationId: string): string => findVariation(builtInCatalogue, variationId)?.name ?? variationId;
 
@@ -45,26 +49,25 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
       )}
       {limits.length > 0 && (
         <Txt kind="small">
-          Limits:{' '}
-          {limits
-            .map(({ limit, severity }) => `${inSentence(LIMIT_LABELS[limit])}${severity === null ? '' : ` ${severity}/10`}`)
-            .join(', ')}
+          {words.limits(
+            limits
+              .map(({ limit, severity }) => `${inSentence(LIMIT_LABELS[limit])}${severity === null ? '' : ` ${severity}/10`}`)
+              .join(', '),
+          )}
         </Txt>
       )}
       {lastFault && (
-        <Txt kind="small">
-          Last time: {FAULT_LABELS[lastFault.faultId]}, {inSentence(nameOf(lastFault.variationId))}
-        </Txt>
+        <Txt kind="small">{words.lastTime(FAULT_LABELS[lastFault.faultId], inSentence(nameOf(lastFault.variationId)))}</Txt>
       )}
       {watch.map((text) => (
         <Txt key={text} kind="small">
-          Watch: {text}
+          {words.watch(text)}
         </Txt>
       ))}
       {nextSheet && (
         <Wrap gap="m" align="center">
           <Txt kind="small" tone="quiet">
-            Sets
+            {common.sets}
           </Txt>
           {nextSheet.items.map(({ variationId, sets }) => {
             const variation = findVariation(builtInCatalogue, variationId);
@@ -117,7 +120,9 @@ const Actions = ({
   const { start, isReady } = useStart();
   const { attempt, liveSessionId, finishedSessionId } = useSheetProgress(sheet, knownLive);
   const doneSessionId = finishedSessionId ?? knownDone;
-  const look = sheet && <Button grow label="Sheet" says={`Sheet of ${name}`} onPress={() => router.push(`/sheet/${sheet.id}`)} />;
+  const look = sheet && (
+    <Button grow label={words.sheet} says={words.sheetOf(name)} onPress={() => router.push(`/sheet/${sheet.id}`)} />
+  );
   if (liveSessionId) {
     return (
       <Row gap="s" align="stretch">
@@ -125,8 +130,8 @@ const Actions = ({
           grow
           look="main"
           size="live"
-          label="Go on"
-          says={`Go on with ${name}`}
+          label={common.goOn}
+          says={words.goOnWith(name)}
           onPress={() => router.push(`/live/${liveSessionId}`)}
         />
       </Row>
@@ -137,8 +142,8 @@ const Actions = ({
       <Row gap="s" align="stretch">
         <Button
           grow
-          label="Done: look at it"
-          says={`Session of ${name}`}
+          label={words.doneLookAtIt}
+          says={words.sessionOf(name)}
           onPress={() => router.push(`/review/${doneSessionId}`)}
         />
       </Row>
@@ -152,8 +157,8 @@ const Actions = ({
           grow
           look="main"
           size="live"
-          label="Start"
-          says={`Start ${name}`}
+          label={words.start}
+          says={words.startWithName(name)}
           disabled={!isReady || isHeld}
           onPress={() => void start({ id: sheet.id, attempt })}
         />

@@ -12,6 +12,10 @@ import { Screen } from '../../frame/Screen';
 import { useStudio } from '../../data/StudioContext';
 import { FloorCard } from './FloorCard';
 import { SessionLine } from '../../parts/sessions/SessionLine';
+import { common } from '@drubo/words/screens/common';
+import { floorWords } from '@drubo/words/screens/floor';
+
+const words = floorWords.floorScreen;
 
 /** Who comes today, what they do, what to watch; and what still waits for a review. */
 export const FloorScreen = () => {
@@ -27,32 +31,29 @@ export const FloorScreen = () => {
   };
   return (
     <Screen
-      title={shown === today ? 'Today' : formatDay(shown)}
+      title={shown === today ? words.today : formatDay(shown)}
       beside={shown === today ? `${formatDay(today)} · ${studio.name}` : studio.name}
       actions={
         <>
-          <IconButton icon="search" says="Search everything" onPress={() => router.push('/search')} />
-          <IconButton icon="back" says="The day before" onPress={() => go(-1)} />
-          <IconButton icon="forward" says="The day after" onPress={() => go(1)} />
+          <IconButton icon="search" says={words.searchEverything} onPress={() => router.push('/search')} />
+          <IconButton icon="back" says={words.theDayBefore} onPress={() => go(-1)} />
+          <IconButton icon="forward" says={words.theDayAfter} onPress={() => go(1)} />
         </>
       }
     >
-      <Shown what="the floor" query={query}>
+      <Shown what={words.theFloor} query={query}>
         {({ entries, otherLive, toReview }) => (
           <>
             {entries.length === 0 && (
-              <Empty
-                title="Nobody is booked"
-                text="Book somebody from their page, or start their sheet from there without a booking."
-              >
-                <Button label="Go to People" onPress={() => router.push('/people')} />
+              <Empty title={words.nobodyIsBooked} text={words.bookSomebodyFromTheir}>
+                <Button label={words.goToPeople} onPress={() => router.push('/people')} />
               </Empty>
             )}
             {otherLive.length > 0 && (
               <Stack gap="s">
-                <Heading>Still running</Heading>
+                <Heading>{words.stillRunning}</Heading>
                 {otherLive.map((line) => (
-                  <SessionLine key={line.session.id} line={line} action="Go on" />
+                  <SessionLine key={line.session.id} line={line} action={common.goOn} />
                 ))}
               </Stack>
             )}
@@ -61,9 +62,9 @@ export const FloorScreen = () => {
             ))}
             {toReview.length > 0 && (
               <Stack gap="s">
-                <Heading>To review</Heading>
+                <Heading>{words.toReview}</Heading>
                 {toReview.map((line) => (
-                  <SessionLine key={line.session.id} line={line} action="Review" />
+                  <SessionLine key={line.session.id} line={line} action={common.review} />
                 ))}
               </Stack>
             )}

@@ -24,6 +24,10 @@ import { Screen } from '../../frame/Screen';
 import { useStudio } from '../../data/StudioContext';
 import { WEEK_OPTIONS } from './TrendsScreen';
 import type { Weeks } from './TrendsScreen';
+import { common } from '@drubo/words/screens/common';
+import { historyWords } from '@drubo/words/screens/history';
+
+const words = historyWords.exerciseTrendScreen;
 
 /** One movement of one person over time: loads, reps, the estimate with its band, reserve, and what was decided. */
 export const ExerciseTrendScreen = () => {
@@ -33,11 +37,11 @@ export const ExerciseTrendScreen = () => {
   const name = findVariation(builtInCatalogue, variationId)?.name ?? variationId;
   return (
     <Screen title={name} beside={query.data?.personName ?? ''} back={`/people/${personId}/trends`}>
-      <Choices<Weeks> label="How far back" options={WEEK_OPTIONS} value={weeks} onChange={setWeeks} />
-      <Shown what="this movement" query={query}>
+      <Choices<Weeks> label={words.howFarBack} options={WEEK_OPTIONS} value={weeks} onChange={setWeeks} />
+      <Shown what={words.thisMovement} query={query}>
         {(trend) =>
           trend.points.length === 0 ? (
-            <Empty title="Not done in this time" text="Look further back, or put it on a sheet." />
+            <Empty title={words.notDoneInThis} text={words.lookFurtherBackOr} />
           ) : (
             <Body trend={trend} />
           )
@@ -79,20 +83,20 @@ const Body = ({ trend }: { trend: ExerciseTrendDto }) => {
   const verdictOf = (sessionId: string) => trend.verdicts.find((verdict) => verdict.sessionId === sessionId);
   const table: ChartTable = {
     head: [
-      'Session',
-      `Load`,
-      isTimed ? 'Seconds' : 'Reps',
-      'Sets',
-      'In reserve',
-      ...(isApart ? ['Left: 1RM', 'Right: 1RM'] : ['1RM, band']),
-      'Decided',
+      words.session,
+      common.load,
+      isTimed ? words.seconds : words.reps,
+      common.sets,
+      words.inReserve,
+      ...(isApart ? [words.left1rm, words.right1rm] : [words.n1rmBand]),
+      words.decided,
     ],
     rows: points.map((point) => [
       formatDay(dateOfDay(point.day)),
       point.loadKg === 0 ? 'bodyweight' : formatMass(point.loadKg, unit),
       String((isTimed ? point.seconds : point.reps) ?? '–'),
       String(point.sets),
-      point.reserve === null ? 'not asked' : formatNumber(point.reserve),
+      point.reserve === null ? words.notAsked : formatNumber(point.reserve),
       ...(isApart ? [bandWords(point, 'left', unit), bandWords(point, 'right', unit)] : [bandWords(point, 'both', unit)]),
       verdictOf(point.sessionId) ? VERDICT_LABELS[verdictOf(point.sessionId)?.verdict ?? 'same-again'] : '–',
     ]),
@@ -126,32 +130,28 @@ const Body = ({ trend }: { trend: ExerciseTrendDto }) => {
     <Stack gap="m">
       {estimates.length > 0 && (
         <ChartCard
-          title={`Estimated one-rep maximum, ${unit}`}
-          note="External load, with a band that holds the truth about two times in three. As it stood after each session."
+          title={words.estimatedOneRepMaximum(unit)}
+          note={words.externalLoadWithA}
           legend={[
-            isApart ? '● left leg   □ right leg' : null,
-            gateMetOn.length > 0 ? '▏what earns the next stage was shown' : null,
-            stages.length > 0 ? '┊ on to another stage' : null,
+            isApart ? words.leftLegRightLeg : null,
+            gateMetOn.length > 0 ? words.whatEarnsTheNext : null,
+            stages.length > 0 ? words.onToAnotherStage : null,
           ]
             .filter(Boolean)
             .join('   ')}
           table={table}
         >
           {(width) => (
-            <LineChart width={width} series={estimates} marks={marks} from="lowest" says="Estimated one-rep maximum over time" />
+            <LineChart width={width} series={estimates} marks={marks} from="lowest" says={words.estimatedOneRepMaximumOver} />
           )}
         </ChartCard>
       )}
-      <ChartCard title={`Heaviest work load, ${unit}`} table={table} note="The heaviest load of each session’s work sets.">
-        {(width) => <LineChart width={width} series={loads} marks={marks} says="Heaviest work load over time" />}
+      <ChartCard title={words.heaviestWorkLoad(unit)} table={table} note={words.theHeaviestLoadOf}>
+        {(width) => <LineChart width={width} series={loads} marks={marks} says={words.heaviestWorkLoadOver} />}
       </ChartCard>
-      <ChartCard
-        title={isTimed ? 'Seconds' : 'Reps and reserve'}
-        legend={`● most ${isTimed ? 'seconds' : 'reps'} at that load   □ mean reps in reserve, where it was asked`}
-        table={table}
-      >
+      <ChartCard title={isTimed ? words.seconds : words.repsAndReserve} legend={words.mostAtThatLoad(isTimed)} table={table}>
         {(width) => (
-          <LineChart width={width} series={amounts} says={isTimed ? 'Seconds over time' : 'Reps and reserve over time'} />
+          <LineChart width={width} series={amounts} says={isTimed ? words.secondsOverTime : words.repsAndReserveOver} />
         )}
       </ChartCard>
       {isApart && <SidesChart trend={trend} />}
@@ -178,7 +178,7 @@ const SidesChart = ({ trend }: { trend: ExerciseTrendDto }) => {
     },
   ];
   const table: ChartTable = {
-    head: ['Session', 'Left behind right', 'Give or take'],
+    head: [words.session, words.leftBehindRight, words.giveOrTake],
     rows: compared.map(({ day, share, error }) => [
       formatDay(dateOfDay(day)),
       `${formatNumber(share * 100)} %`,
@@ -186,12 +186,8 @@ const SidesChart = ({ trend }: { trend: ExerciseTrendDto }) => {
     ]),
   };
   return (
-    <ChartCard
-      title="Left leg behind right, %"
-      note="On estimated strength. Below 0 the right leg is the weaker. Within the band it may be chance."
-      table={table}
-    >
-      {(width) => <LineChart width={width} series={series} says="How far the left leg lies behind the right over time" />}
+    <ChartCard title={words.leftLegBehindRight} note={words.onEstimatedStrengthBelow} table={table}>
+      {(width) => <LineChart width={width} series={series} says={words.howFarTheLeft} />}
     </ChartCard>
   );
 };
@@ -202,20 +198,22 @@ const Decided = ({ trend }: { trend: ExerciseTrendDto }) => {
   if (trend.verdicts.length === 0) return null;
   return (
     <Card>
-      <Heading level={2}>Decided</Heading>
+      <Heading level={2}>{words.decided}</Heading>
       {[...trend.verdicts].reverse().map(({ sessionId, day, verdict, toVariationId }) => (
         <Row key={sessionId} gap="s">
           <Txt style={styles.day}>{formatDay(dateOfDay(day))}</Txt>
           <View style={styles.grow}>
             <VerdictMark verdict={verdict} size="small" />
             {toVariationId !== null && (
-              <Txt kind="small">on to {inSentence(findVariation(builtInCatalogue, toVariationId)?.name ?? toVariationId)}</Txt>
+              <Txt kind="small">
+                {words.onTo(inSentence(findVariation(builtInCatalogue, toVariationId)?.name ?? toVariationId))}
+              </Txt>
             )}
           </View>
           <Button
             look="quiet"
-            label="Session"
-            says={`The session of ${formatDay(dateOfDay(day))}`}
+            label={words.session}
+            says={words.theSessionOf(formatDay(dateOfDay(day)))}
             onPress={() => router.push(`/sessions/${sessionId}`)}
           />
         </Row>

@@ -25,13 +25,17 @@ import { Heading, Txt } from '../../ui/Txt';
 import { setNameWithSide } from '../../parts/sheet/set-name';
 import { Screen } from '../../frame/Screen';
 import { recordWords } from './record-words';
+import { common } from '@drubo/words/screens/common';
+import { historyWords } from '@drubo/words/screens/history';
+
+const words = historyWords.sessionRecordScreen;
 
 /** The whole record of one session: every set with its amendments, changes of the day, and what was decided. */
 export const SessionRecordScreen = () => {
   const { sessionId } = useLocalSearchParams<{ sessionId: string }>();
   const query = useEndpoint('getSessionHistory', { params: { sessionId } });
   return (
-    <Shown what="this session" query={query}>
+    <Shown what={words.thisSession} query={query}>
       {(history) => <Body history={history} />}
     </Shown>
   );
@@ -70,10 +74,12 @@ const Body = ({ history }: { history: SessionHistoryDto }) => {
   return (
     <Screen
       title={personName}
-      beside={`${formatDay(session.date)}${session.entry === 'paper' ? ' · from paper' : ''}`}
+      beside={`${formatDay(session.date)}${session.entry === 'paper' ? words.fromPaper : ''}`}
       back={`/people/${session.personId}`}
       footer={
-        isOver ? <Button look="main" size="live" label="Review" onPress={() => router.push(`/review/${session.id}`)} /> : null
+        isOver ? (
+          <Button look="main" size="live" label={common.review} onPress={() => router.push(`/review/${session.id}`)} />
+        ) : null
       }
     >
       {linesOf(history).map(({ itemId, variationId, asked, asksReserve: isReserveAsked }) => {
@@ -89,27 +95,29 @@ const Body = ({ history }: { history: SessionHistoryDto }) => {
               </View>
               <Button
                 look="quiet"
-                label="Over time"
-                says={`Look at ${variation?.name ?? variationId} over time`}
+                label={words.overTime}
+                says={words.lookAtOverTime(variation?.name ?? variationId)}
                 onPress={() => router.push(`/people/${session.personId}/trends/${variationId}`)}
               />
             </Row>
             {asked !== null && (
               <Txt kind="small" tone="quiet">
-                Asked: {asked}
+                {words.asked(asked)}
               </Txt>
             )}
             {own.length === 0 ? (
-              <Txt tone="quiet">Nothing logged.</Txt>
+              <Txt tone="quiet">{words.nothingLogged}</Txt>
             ) : (
               <Sets revisions={own} isReserveAsked={isReserveAsked} />
             )}
             {decision && (
               <Txt kind="small">
-                Decided: {VERDICT_LABELS[decision.chosen.verdict]}
-                {decision.chosen.verdict === decision.proposal.verdict
-                  ? ''
-                  : `, proposed ${VERDICT_LABELS[decision.proposal.verdict]}`}
+                {words.decided(
+                  VERDICT_LABELS[decision.chosen.verdict],
+                  decision.chosen.verdict === decision.proposal.verdict
+                    ? ''
+                    : words.proposed(VERDICT_LABELS[decision.proposal.verdict]),
+                )}
               </Txt>
             )}
           </Card>
@@ -122,16 +130,16 @@ const Body = ({ history }: { history: SessionHistoryDto }) => {
 
 const setWords = (set: SetRecordDto, isReserveAsked: boolean): string =>
   [
-    set.seconds === null ? `${set.reps ?? '–'} reps` : `${set.seconds} s`,
-    `${formatLoad(set)}${isOffKit(set) ? ', not on the kit' : ''}`,
-    set.reserve !== null ? `${set.reserve} in reserve` : isReserveAsked ? 'reserve not asked' : null,
+    set.seconds === null ? words.reps(set.reps ?? '–') : words.s(set.seconds),
+    `${formatLoad(set)}${isOffKit(set) ? words.notOnTheKit : ''}`,
+    set.reserve !== null ? words.inReserve(set.reserve) : isReserveAsked ? words.reserveNotAsked : null,
     set.endedBy === 'planned' ? null : inSentence(ENDING_LABELS[set.endedBy]),
-    set.clean === 'no' ? 'not clean' : set.clean === 'not-judged' ? 'not judged' : null,
+    set.clean === 'no' ? words.notClean : set.clean === 'not-judged' ? words.notJudged : null,
     set.faults.length > 0 ? set.faults.map(({ id }) => FAULT_LABELS[id]).join(', ') : null,
-    set.jointPain === null ? null : `pain ${set.jointPain}`,
-    set.restBeforeSeconds === null ? null : `after ${formatRest(set.restBeforeSeconds)} rest`,
-    set.tempoMeasured === null ? null : `tempo ${set.tempoMeasured.join('-')}`,
-    doubtsOf(set).length > 0 ? `${doubtsOf(set).join(' and ')} can’t be right` : null,
+    set.jointPain === null ? null : words.pain(set.jointPain),
+    set.restBeforeSeconds === null ? null : words.afterRest(formatRest(set.restBeforeSeconds)),
+    set.tempoMeasured === null ? null : words.tempo(set.tempoMeasured.join('-')),
+    doubtsOf(set).length > 0 ? words.cantBeRight(doubtsOf(set).join(words.and)) : null,
   ]
     .filter(Boolean)
     .join(' · ');
@@ -142,7 +150,7 @@ const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[
   const current = new Set(currentSets(revisions).map(({ id }) => id));
   const ids = [...new Set(revisions.map(({ id }) => id))];
   return (
-    <Stack role="list" aria-label="Sets" gap="s">
+    <Stack role="list" aria-label={common.sets} gap="s">
       {ids.map((id) => {
         const own = revisions.filter((set) => set.id === id).sort((a, b) => b.revision - a.revision);
         const [last, ...before] = own;
@@ -151,12 +159,12 @@ const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[
           <View key={id} role="listitem">
             <Txt kind="label">
               {setNameWithSide(last)} · {formatTime(last.loggedAt, studio.timeZone)}
-              {current.has(id) ? '' : ' · undone'}
+              {current.has(id) ? '' : words.undone}
             </Txt>
             <Txt kind="small">{setWords(last, isReserveAsked)}</Txt>
             {before.map((old) => (
               <Txt key={old.revision} kind="small" tone="quiet">
-                Was: {setWords(old, isReserveAsked)}
+                {words.was(setWords(old, isReserveAsked))}
               </Txt>
             ))}
           </View>
@@ -171,16 +179,16 @@ const Happened = ({ history, records }: { history: SessionHistoryDto; records: r
   const { studio } = useStudio();
   const nameOf = (itemId: string): string => {
     const line = linesOf(history).find((one) => one.itemId === itemId);
-    return findVariation(builtInCatalogue, line?.variationId ?? '')?.name ?? 'an exercise';
+    return findVariation(builtInCatalogue, line?.variationId ?? '')?.name ?? words.anExercise;
   };
   const { note } = history.session;
   if (records.length === 0 && note === '') return null;
   return (
     <Card>
-      <Heading level={2}>What happened</Heading>
+      <Heading level={2}>{words.whatHappened}</Heading>
       {records.map((record) => (
         <Txt key={`${record.id}-${record.revision}`} kind="small" tone={record.removed ? 'quiet' : 'ink'}>
-          {formatTime(record.madeAt, studio.timeZone)} · {record.removed ? 'undone: ' : ''}
+          {formatTime(record.madeAt, studio.timeZone)} · {record.removed ? words.undonePiece : ''}
           {recordWords(record.fields, nameOf)}
         </Txt>
       ))}

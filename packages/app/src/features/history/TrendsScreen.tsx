@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { TrendsDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { counted, FAMILY_LABELS } from '@drubo/words/explain';
+import { FAMILY_LABELS } from '@drubo/words/explain';
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
 import type { Family } from '@drubo/core/vocabulary';
 import { useEndpoint } from '../../data/use-endpoint';
@@ -19,14 +19,18 @@ import { Heading, Txt } from '../../ui/Txt';
 import { Screen } from '../../frame/Screen';
 import { useWide } from '../../frame/use-wide';
 import { AdherenceChart, BeamChart, LoadChart, MuscleChart, PainChart, SetsChart } from './WeekCharts';
+import { common } from '@drubo/words/screens/common';
+import { historyWords } from '@drubo/words/screens/history';
+
+const words = historyWords.trendsScreen;
 
 export type Weeks = '8' | '26' | '52' | '260';
 
 export const WEEK_OPTIONS: readonly { value: Weeks; label: string }[] = [
-  { value: '8', label: '8 weeks' },
-  { value: '26', label: 'Half a year' },
-  { value: '52', label: 'A year' },
-  { value: '260', label: '5 years' },
+  { value: '8', label: words.n8Weeks },
+  { value: '26', label: words.halfAYear },
+  { value: '52', label: words.aYear },
+  { value: '260', label: words.n5Years },
 ];
 
 type FamilyChoice = Family | 'all';
@@ -38,15 +42,15 @@ export const TrendsScreen = () => {
   const [family, setFamily] = useState<FamilyChoice>('all');
   const query = useEndpoint('getTrends', { params: { personId }, query: { weeks } });
   return (
-    <Screen title="Trends" beside={query.data?.personName ?? ''} back={`/people/${personId}`}>
-      <Choices<Weeks> label="How far back" options={WEEK_OPTIONS} value={weeks} onChange={setWeeks} />
+    <Screen title={words.trends} beside={query.data?.personName ?? ''} back={`/people/${personId}`}>
+      <Choices<Weeks> label={words.howFarBack} options={WEEK_OPTIONS} value={weeks} onChange={setWeeks} />
       <Choices<FamilyChoice>
-        label="Family"
-        options={[{ value: 'all', label: 'All' }, ...MAIN_FAMILIES.map((value) => ({ value, label: FAMILY_LABELS[value] }))]}
+        label={common.family}
+        options={[{ value: 'all', label: words.all }, ...MAIN_FAMILIES.map((value) => ({ value, label: FAMILY_LABELS[value] }))]}
         value={family}
         onChange={setFamily}
       />
-      <Shown what="the trends" query={query}>
+      <Shown what={words.theTrends} query={query}>
         {(trends) => <Body personId={personId} trends={trends} family={family} />}
       </Shown>
     </Screen>
@@ -57,7 +61,7 @@ const Body = ({ personId, trends, family }: { personId: string; trends: TrendsDt
   const { isWide } = useWide();
   const { weeks } = trends;
   if (weeks.length === 0) {
-    return <Empty title="Nothing yet in this time" text="Finish a session, or look further back." />;
+    return <Empty title={words.nothingYetInThis} text={words.finishASessionOr} />;
   }
   return (
     <View style={isWide ? styles.wide : styles.narrow}>
@@ -99,21 +103,21 @@ const Movements = ({ personId, trends, family }: { personId: string; trends: Tre
   });
   return (
     <Card>
-      <Heading level={2}>By movement</Heading>
-      {shown.length === 0 && <Txt tone="quiet">None of this family in this time.</Txt>}
-      <Stack role="list" aria-label="By movement" gap="xs">
+      <Heading level={2}>{words.byMovement}</Heading>
+      {shown.length === 0 && <Txt tone="quiet">{words.noneOfThisFamily}</Txt>}
+      <Stack role="list" aria-label={words.byMovement} gap="xs">
         {shown.map(({ variation, sessions, lastOn }) => (
           <Row key={variation.id} role="listitem" gap="s" style={styles.row}>
             <FamilyGlyph family={variation.family} />
             <View style={styles.grow}>
               <Txt kind="bold">{variation.name}</Txt>
               <Txt kind="small" tone="quiet">
-                {counted(sessions, 'session')} · last {formatDay(lastOn)}
+                {words.last(sessions, formatDay(lastOn))}
               </Txt>
             </View>
             <Button
-              label="Look"
-              says={`Look at ${variation.name} over time`}
+              label={common.look}
+              says={words.lookAtOverTime(variation.name)}
               onPress={() => router.push(`/people/${personId}/trends/${variation.id}`)}
             />
           </Row>

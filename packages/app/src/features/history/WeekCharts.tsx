@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { TrendWeekDto } from '@drubo/contracts';
-import { counted, EMPHASIS_LABELS, FAMILY_LABELS, JOINT_LABELS } from '@drubo/words/explain';
+import { EMPHASIS_LABELS, FAMILY_LABELS, JOINT_LABELS } from '@drubo/words/explain';
 import { EMPHASES, FAMILIES, JOINT_AREAS, MAIN_FAMILIES, reason } from '@drubo/core/vocabulary';
 import type { EmphasisId, Family } from '@drubo/core/vocabulary';
 import { BalanceBeam } from '../../charts/BalanceBeam';
@@ -17,6 +17,10 @@ import { dateOfDay, formatDay } from '../../ui/days';
 import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
+import { common } from '@drubo/words/screens/common';
+import { historyWords } from '@drubo/words/screens/history';
+
+const words = historyWords.weekCharts;
 
 type Weeks = readonly TrendWeekDto[];
 
@@ -26,7 +30,7 @@ const TONES: Partial<Record<Family, keyof Palette>> = { squat: 'squat', lunge: '
 const weekName = ({ monday }: TrendWeekDto): string => formatDay(dateOfDay(monday));
 const dash = (value: number | null | undefined): string => (value === null || value === undefined ? '–' : String(value));
 const percent = (share: number): number => Math.round(share * 100);
-const plural = (count: number): string => counted(count, 'week');
+const plural = (count: number): string => words.weekCount(count);
 
 /** Hard sets by family, week by week; by muscle in the table. */
 export const SetsChart = ({ weeks, family }: { weeks: Weeks; family: Family | null }) => {
@@ -43,7 +47,7 @@ export const SetsChart = ({ weeks, family }: { weeks: Weeks; family: Family | nu
   const muscles = EMPHASES.filter((id) => weeks.some((week) => week.setsByMuscle[id]));
   const table: ChartTable = {
     head: [
-      'Week of',
+      words.weekOf,
       ...shown.map((id) => FAMILY_LABELS[id]),
       ...(family === null ? muscles.map((id) => EMPHASIS_LABELS[id]) : []),
     ],
@@ -55,14 +59,8 @@ export const SetsChart = ({ weeks, family }: { weeks: Weeks; family: Family | nu
   };
   const sum = weeks.reduce((all, week) => all + shown.reduce((own, id) => own + (week.setsByFamily[id] ?? 0), 0), 0);
   return (
-    <ChartCard
-      title="Hard sets a week"
-      note="By family, from the bottom: squat, lunge, hinge, bridge; helpers are outlined. By muscle in the table."
-      table={table}
-    >
-      {(width) => (
-        <StackedBars width={width} stacks={stacks} says={`Hard sets a week over ${plural(weeks.length)}, ${sum} in all`} />
-      )}
+    <ChartCard title={words.hardSetsAWeek} note={words.byFamilyFromThe} table={table}>
+      {(width) => <StackedBars width={width} stacks={stacks} says={words.hardSetsAWeekOver(plural(weeks.length), sum)} />}
     </ChartCard>
   );
 };
@@ -79,24 +77,20 @@ export const MuscleChart = ({ weeks }: { weeks: Weeks }) => {
     parts: [{ name: muscle, value: week.setsByMuscle[muscle] ?? 0, tone: 'moss' }],
   }));
   const table: ChartTable = {
-    head: ['Week of', ...muscles.map((id) => EMPHASIS_LABELS[id])],
+    head: [words.weekOf, ...muscles.map((id) => EMPHASIS_LABELS[id])],
     rows: weeks.map((week) => [weekName(week), ...muscles.map((id) => dash(week.setsByMuscle[id] ?? 0))]),
   };
   return (
-    <ChartCard title="Sets on a muscle" note="Hard sets a week, weighted by how much each movement trains it." table={table}>
+    <ChartCard title={words.setsOnAMuscle} note={words.hardSetsAWeekWeighted} table={table}>
       {(width) => (
         <>
           <Choices<EmphasisId>
-            label="Muscle"
+            label={words.muscle}
             options={muscles.map((value) => ({ value, label: EMPHASIS_LABELS[value] }))}
             value={muscle}
             onChange={setChosen}
           />
-          <StackedBars
-            width={width}
-            stacks={stacks}
-            says={`Hard sets on the ${EMPHASIS_LABELS[muscle]} over ${plural(weeks.length)}`}
-          />
+          <StackedBars width={width} stacks={stacks} says={words.hardSetsOnThe(EMPHASIS_LABELS[muscle], plural(weeks.length))} />
         </>
       )}
     </ChartCard>
@@ -119,18 +113,18 @@ export const BeamChart = ({ weeks }: { weeks: Weeks }) => {
     },
   ];
   const table: ChartTable = {
-    head: ['Week of', 'Knee sets', 'Hip sets'],
+    head: [words.weekOf, words.kneeSets, words.hipSets],
     rows: weeks.map((week) => [weekName(week), dash(week.kneeSets), dash(week.hipSets)]),
   };
   return (
     <ChartCard
-      title="Knee and hip"
-      note={`Share of knee-dominant sets, %. ${knee} knee sets, ${hip} hip sets.`}
+      title={words.kneeAndHip}
+      note={words.shareOfKneeDominant(knee, hip)}
       table={table}
       beside={knee + hip > 0 ? <BalanceBeam kneeShare={knee / (knee + hip)} width={96} /> : null}
     >
       {(width) => (
-        <LineChart width={width} series={series} top={100} says={`Share of knee-dominant sets over ${plural(weeks.length)}`} />
+        <LineChart width={width} series={series} top={100} says={words.shareOfKneeDominantSets(plural(weeks.length))} />
       )}
     </ChartCard>
   );
@@ -145,25 +139,28 @@ export const LoadChart = ({ weeks }: { weeks: Weeks }) => {
   const told = weeks.findLast(({ monotony }) => monotony !== null);
   const isPartial = weeks.some(({ sessions, loadSessions }) => loadSessions < sessions);
   const table: ChartTable = {
-    head: ['Week of', 'Sessions', 'Load', 'Monotony', 'Strain'],
+    head: [words.weekOf, words.sessions, common.load, words.monotony, words.strain],
     rows: weeks.map((week) => [
       weekName(week),
       dash(week.sessions),
-      week.loadSessions < week.sessions ? `${week.load} (${week.loadSessions} of ${week.sessions})` : dash(week.load),
+      week.loadSessions < week.sessions ? words.of(week.load, week.loadSessions, week.sessions) : dash(week.load),
       dash(week.monotony),
       dash(week.strain),
     ]),
   };
   return (
     <ChartCard
-      title="Load a week"
-      note={`Effort × minutes.${isPartial ? ' Some sessions have no effort or minutes: their weeks stand lower than they were.' : ''}${told ? ` Monotony ${told.monotony} and strain ${told.strain} in the week of ${weekName(told)}.` : ' Monotony needs three training days in a week.'}`}
+      title={words.loadAWeek}
+      note={words.effortMinutes(
+        isPartial,
+        told ? words.monotonyAndStrainIn(told.monotony, told.strain, weekName(told)) : words.monotonyNeedsThreeTraining,
+      )}
       table={table}
       beside={
         told && told.monotony !== null && told.strain !== null ? (
           <WhyDot
-            about="monotony and strain"
-            label="why"
+            about={words.monotonyAndStrain}
+            label={words.why}
             reasons={[
               reason('week-monotony', { monotony: told.monotony, load: told.load, strain: told.strain }, 'session-rpe-foster'),
             ]}
@@ -171,7 +168,7 @@ export const LoadChart = ({ weeks }: { weeks: Weeks }) => {
         ) : null
       }
     >
-      {(width) => <StackedBars width={width} stacks={stacks} says={`Session load a week over ${plural(weeks.length)}`} />}
+      {(width) => <StackedBars width={width} stacks={stacks} says={words.sessionLoadAWeek(plural(weeks.length))} />}
     </ChartCard>
   );
 };
@@ -195,24 +192,22 @@ export const AdherenceChart = ({ weeks }: { weeks: Weeks }) => {
     },
   ];
   const table: ChartTable = {
-    head: ['Week of', 'Sets planned', 'Sets done', 'Tempo kept'],
+    head: [words.weekOf, words.setsPlanned, words.setsDone, words.tempoKept],
     rows: weeks.map((week) => [
       weekName(week),
       dash(week.setsPlanned),
       dash(week.setsDone),
-      week.tempoKept === null ? 'not measured' : `${percent(week.tempoKept)} %`,
+      week.tempoKept === null ? words.notMeasured : `${percent(week.tempoKept)} %`,
     ]),
   };
   return (
     <ChartCard
-      title="Kept to the plan"
-      note={sensed.length === 0 ? 'Sets done of those planned, %. No tempo was measured.' : 'Percent.'}
-      legend={sensed.length === 0 ? undefined : '● sets of the plan   □ sets that kept the tempo'}
+      title={words.keptToThePlan}
+      note={sensed.length === 0 ? words.setsDoneOfThose : words.percent}
+      legend={sensed.length === 0 ? undefined : words.setsOfThePlan}
       table={table}
     >
-      {(width) => (
-        <LineChart width={width} series={series} top={100} says={`Sets done of those planned over ${plural(weeks.length)}`} />
-      )}
+      {(width) => <LineChart width={width} series={series} top={100} says={words.setsDoneOfThosePlanned(plural(weeks.length))} />}
     </ChartCard>
   );
 };
@@ -238,39 +233,29 @@ export const PainChart = ({ weeks }: { weeks: Weeks }) => {
     }),
   });
   const table: ChartTable = {
-    head: ['Week of', 'Worst in a set', ...areas.map((area) => `${JOINT_LABELS[area]}, before`)],
+    head: [words.weekOf, words.worstInASet, ...areas.map((area) => words.before(JOINT_LABELS[area]))],
     rows: weeks.map((week) => [
       weekName(week),
-      week.worstPain === null ? 'not asked' : String(week.worstPain),
+      week.worstPain === null ? words.notAsked : String(week.worstPain),
       ...areas.map((area) => dash(week.painByArea[area])),
     ]),
   };
   return (
-    <ChartCard
-      title="Pain"
-      note={`Worst of each week, 0 to 10. ${asked.length === 0 ? 'Nobody was asked.' : 'Weeks nobody asked in have no mark.'}`}
-      table={table}
-    >
+    <ChartCard title={words.pain} note={words.worstOfEachWeek(asked.length)} table={table}>
       {(width) => (
         <Stack gap="s">
-          {areas.length > 0 && <Txt kind="label">In the sets</Txt>}
-          <LineChart
-            width={width}
-            series={[inSets]}
-            span={span}
-            top={10}
-            says={`Worst pain of each week over ${plural(weeks.length)}`}
-          />
+          {areas.length > 0 && <Txt kind="label">{words.inTheSets}</Txt>}
+          <LineChart width={width} series={[inSets]} span={span} top={10} says={words.worstPainOfEach(plural(weeks.length))} />
           {areas.map((area) => (
             <View key={area}>
-              <Txt kind="label">{JOINT_LABELS[area]}, before the first set</Txt>
+              <Txt kind="label">{words.beforeTheFirstSet(JOINT_LABELS[area])}</Txt>
               <LineChart
                 width={width}
                 series={[before(area)]}
                 span={span}
                 top={10}
                 tall="low"
-                says={`${JOINT_LABELS[area]}: worst pain of each week before the first set`}
+                says={words.worstPainOfEachWeek(JOINT_LABELS[area])}
               />
             </View>
           ))}

@@ -1,58 +1,61 @@
 import type { SessionRecordFields } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
-import { CAUSE_WORDS, counted, EMPHASIS_LABELS, inSentence, JOINT_LABELS, MUSCLE_LABELS } from '@drubo/words/explain';
+import { CAUSE_WORDS, EMPHASIS_LABELS, inSentence, JOINT_LABELS, MUSCLE_LABELS } from '@drubo/words/explain';
 import type { CheckIn } from '@drubo/core/session';
+import { historyWords } from '@drubo/words/screens/history';
+
+const said = historyWords.recordWords;
 
 const checkInWords = ({ soreness, joints, painkillers, illness, minutes, sleep, energy, pressure }: CheckIn): string =>
   [
     joints === null
       ? null
       : joints.length === 0
-        ? 'no joint pain'
+        ? said.noJointPain
         : joints.map(({ area, pain }) => `${inSentence(JOINT_LABELS[area])} ${pain}`).join(', '),
     soreness === null
       ? null
       : soreness.length === 0
-        ? 'nothing sore'
-        : soreness.map(({ muscle, level }) => `${inSentence(MUSCLE_LABELS[muscle])} sore ${level}`).join(', '),
-    illness === null || illness === 'none' ? null : illness === 'just-over' ? 'just over an illness' : 'fever or chest illness',
+        ? said.nothingSore
+        : soreness.map(({ muscle, level }) => said.sore(inSentence(MUSCLE_LABELS[muscle]), level)).join(', '),
+    illness === null || illness === 'none' ? null : illness === 'just-over' ? said.justOverAnIllness : said.feverOrChestIllness,
     painkillers ? 'painkillers' : null,
-    sleep === 'short' ? 'short sleep' : null,
-    energy === 'low' ? 'low energy' : null,
+    sleep === 'short' ? said.shortSleep : null,
+    energy === 'low' ? said.lowEnergy : null,
     pressure ? `${pressure.systolic}/${pressure.diastolic} mmHg` : null,
-    minutes === null ? null : `${minutes} min`,
+    minutes === null ? null : said.min(minutes),
   ]
     .filter(Boolean)
-    .join(', ') || 'nothing said';
+    .join(', ') || said.nothingSaid;
 
 /** Something kept about a session, in one line. `nameOf`: an exercise of the session by its id. */
 export const recordWords = (fields: SessionRecordFields, nameOf: (itemId: string) => string): string => {
   const named = (variationId: string): string => findVariation(builtInCatalogue, variationId)?.name ?? variationId;
   switch (fields.kind) {
     case 'add':
-      return `${named(fields.item.variationId)} added`;
+      return said.added(named(fields.item.variationId));
     case 'swap':
-      return `${named(fields.item.variationId)} instead of ${inSentence(nameOf(fields.itemId))}, ${CAUSE_WORDS[fields.because]}`;
+      return said.insteadOf(named(fields.item.variationId), inSentence(nameOf(fields.itemId)), CAUSE_WORDS[fields.because]);
     case 'sets':
-      return `${nameOf(fields.itemId)}: ${counted(fields.sets, 'set')}, ${CAUSE_WORDS[fields.because]}`;
+      return `${nameOf(fields.itemId)}: ${said.setCount(fields.sets)}, ${CAUSE_WORDS[fields.because]}`;
     case 'leave':
-      return `${nameOf(fields.itemId)} left, ${CAUSE_WORDS[fields.because]}`;
+      return said.left(nameOf(fields.itemId), CAUSE_WORDS[fields.because]);
     case 'pair':
-      return `${nameOf(fields.itemId)} in turn with ${inSentence(nameOf(fields.withItemId))}`;
+      return said.inTurnWith(nameOf(fields.itemId), inSentence(nameOf(fields.withItemId)));
     case 'dose':
-      return `${nameOf(fields.itemId)} made easier, ${CAUSE_WORDS[fields.because]}`;
+      return said.madeEasier(nameOf(fields.itemId), CAUSE_WORDS[fields.because]);
     case 'check-in':
-      return `Check-in: ${checkInWords(fields.answers)}`;
+      return said.checkIn(checkInWords(fields.answers));
     case 'note':
       return fields.itemId === null ? fields.text : `${nameOf(fields.itemId)}: ${fields.text}`;
     case 'passed-over':
-      return `${nameOf(fields.itemId)}: advice passed over`;
+      return said.advicePassedOver(nameOf(fields.itemId));
     case 'after':
       return [
         'Afterwards:',
-        fields.effort === null ? 'effort not asked' : `effort ${fields.effort}`,
+        fields.effort === null ? said.effortNotAsked : said.effort(fields.effort),
         fields.feltWhere.length > 0
-          ? `felt in ${fields.feltWhere.map((id) => inSentence(EMPHASIS_LABELS[id])).join(', ')}`
+          ? said.feltIn(fields.feltWhere.map((id) => inSentence(EMPHASIS_LABELS[id])).join(', '))
           : null,
         fields.words ? `“${fields.words}”` : null,
       ]

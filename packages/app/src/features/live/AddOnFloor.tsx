@@ -5,6 +5,10 @@ import { Txt } from '../../ui/Txt';
 import { AddDialog } from '../../parts/sheet/AddDialog';
 import type { FloorDetail } from './floor';
 import type { Live } from './use-live';
+import { common } from '@drubo/words/screens/common';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.addOnFloor;
 
 /** Puts an exercise into the running session, dosed for this person. */
 export const AddOnFloor = ({
@@ -20,8 +24,8 @@ export const AddOnFloor = ({
   const content = contentOfSheet(detail.sheet);
   if (!input) {
     return (
-      <Modal title="Add an exercise" onClose={onClose} closes="Close">
-        <Txt tone="quiet">Reading what this person can do here. Without a network it has to have been read before.</Txt>
+      <Modal title={common.addAnExercise} onClose={onClose} closes={common.close}>
+        <Txt tone="quiet">{words.readingWhatThisPerson}</Txt>
       </Modal>
     );
   }

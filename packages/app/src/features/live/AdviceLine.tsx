@@ -1,6 +1,5 @@
 import { StyleSheet } from 'react-native';
 import { setsOf } from '@drubo/core/live';
-import { counted } from '@drubo/words/explain';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
@@ -10,6 +9,9 @@ import { useExplain } from '../../ui/Why';
 import { WhyLoad } from '../../parts/sheet/WhyLoad';
 import type { Live } from './use-live';
 import type { Exercise } from './floor';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.adviceLine;
 
 const EDGE = { stop: 'clay', change: 'saffron', cue: 'saffron', go: 'hairline' } as const;
 /** What kind of advice it is, told by a word as well as by the edge. */
@@ -48,16 +50,16 @@ export const AdviceLine = ({ live, exercise }: { live: Pick<Live, 'advice' | 'fe
       <WhyLoad variation={exercise.variation} item={exercise.item} reasons={advice.reasons} />
       {setsTo !== undefined && exercise.isOpen && setsOf(exercise) > setsTo && (
         <Button
-          label={counted(setsTo, 'set')}
-          says={`Only ${counted(setsTo, 'set')} of this today`}
+          label={words.setCount(setsTo)}
+          says={words.onlySetOfThis(setsTo)}
           onPress={() => void live.fewerSets(exercise, setsTo)}
         />
       )}
       {because && exercise.isOpen && (
         <Button
           look="danger"
-          label="Leave it"
-          says="Leave this exercise for today"
+          label={words.leaveIt}
+          says={words.leaveThisExerciseFor}
           onPress={() => void live.leave(exercise, because)}
         />
       )}

@@ -1,14 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { SessionRecordFields } from '@drubo/contracts';
-import {
-  counted,
-  ENERGY_LABELS,
-  ILLNESS_LABELS,
-  JOINT_LABELS,
-  MORNING_LABELS,
-  MUSCLE_LABELS,
-  SLEEP_LABELS,
-} from '@drubo/words/explain';
+import { ENERGY_LABELS, ILLNESS_LABELS, JOINT_LABELS, MORNING_LABELS, MUSCLE_LABELS, SLEEP_LABELS } from '@drubo/words/explain';
 import { checkSession, NOT_ASKED } from '@drubo/core/session';
 import type { CheckIn } from '@drubo/core/session';
 import { ENERGY_VALUES, ILLNESS_VALUES, JOINT_AREAS, MORNING_VALUES, SLEEP_VALUES, SORE_MUSCLES } from '@drubo/core/vocabulary';
@@ -26,6 +18,10 @@ import type { FloorDetail } from './floor';
 import { PressureFields } from './PressureFields';
 import { ProposalList } from './ProposalList';
 import type { Live } from './use-live';
+import { common } from '@drubo/words/screens/common';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.checkInDialog;
 
 const labelled = <Id extends string>(ids: readonly Id[], labels: Record<Id, string>) =>
   ids.map((value) => ({ value, label: labels[value] }));
@@ -89,17 +85,13 @@ export const CheckInDialog = ({
     <Modal
       title="Check-in"
       onClose={onClose}
-      problem={isPressureWrong ? 'Blood pressure must be two numbers, the upper one first.' : null}
+      problem={isPressureWrong ? words.bloodPressureMustBe : null}
       actions={
         <>
-          <Button
-            label="All well"
-            says="All well: no illness, no painkillers, nothing sore, no joint pain"
-            onPress={() => set(ALL_WELL)}
-          />
+          <Button label={words.allWell} says={words.allWellNoIllness} onPress={() => set(ALL_WELL)} />
           <Button
             look="main"
-            label={changes.length === 0 ? 'Done' : `Done · ${counted(changes.length, 'change')}`}
+            label={changes.length === 0 ? common.done : words.doneChange(changes.length)}
             disabled={isPressureWrong}
             onPress={done}
           />
@@ -107,54 +99,54 @@ export const CheckInDialog = ({
       }
     >
       <Txt kind="small" tone="quiet">
-        Leave out what you like: what is not asked stays unknown.
+        {words.leaveOutWhatYou}
       </Txt>
       <ProposalList result={result} refused={refused} onRefuse={setRefused} />
       <Joints answers={answers} onChange={set} />
       <Soreness answers={answers} onChange={set} />
       {asksMorning(detail) && (
         <Choices
-          label="Pain after last time, the morning after"
+          label={words.painAfterLastTime}
           options={labelled(MORNING_VALUES, MORNING_LABELS)}
           value={answers.morning}
           onChange={(morning) => set({ morning })}
         />
       )}
       <Choices
-        label="Illness"
+        label={words.illness}
         options={labelled(ILLNESS_VALUES, ILLNESS_LABELS)}
         value={answers.illness}
         onChange={(illness) => set({ illness })}
       />
       <Choices
-        label="Painkillers in the last 8 h"
+        label={words.painkillersInTheLast}
         options={YES_NO}
         value={asYesNo(answers.painkillers)}
         onChange={(value) => set({ painkillers: value === 'yes' })}
       />
       <Choices
-        label="Sleep"
+        label={words.sleep}
         options={labelled(SLEEP_VALUES, SLEEP_LABELS)}
         value={answers.sleep}
         onChange={(sleep) => set({ sleep })}
       />
       <Choices
-        label="Energy"
+        label={words.energy}
         options={labelled(ENERGY_VALUES, ENERGY_LABELS)}
         value={answers.energy}
         onChange={(energy) => set({ energy })}
       />
       <Choices
-        label="Hard sport elsewhere since last time"
+        label={words.hardSportElsewhereSince}
         options={YES_NO}
         value={asYesNo(answers.outsideSport)}
         onChange={(value) => set({ outsideSport: value === 'yes' })}
       />
       <Row align="stretch">
         <Stepper
-          label="Minutes there are today"
+          label={words.minutesThereAreToday}
           value={answers.minutes === null ? `${detail.sheet.minutesBudget}` : String(answers.minutes)}
-          note={answers.minutes === null ? 'min, as planned' : 'min'}
+          note={answers.minutes === null ? words.minAsPlanned : words.min}
           onDown={
             (answers.minutes ?? detail.sheet.minutesBudget) > 10
               ? () => set({ minutes: (answers.minutes ?? detail.sheet.minutesBudget) - 5 })
@@ -188,9 +180,9 @@ const Joints = ({ answers, onChange }: Part) => {
     onChange({ joints: joints.map((one) => (one.area === area ? { ...one, ...to } : one)) });
   return (
     <Stack gap="s">
-      <Heading level={3}>Joint or tendon pain now</Heading>
+      <Heading level={3}>{words.jointOrTendonPain}</Heading>
       <Ticks
-        label={answers.joints === null ? 'Not asked' : joints.length === 0 ? 'None' : 'Where'}
+        label={answers.joints === null ? words.notAsked : joints.length === 0 ? words.none : words.where}
         options={labelled(JOINT_AREAS, JOINT_LABELS)}
         values={areas}
         tone="clay"
@@ -205,18 +197,18 @@ const Joints = ({ answers, onChange }: Part) => {
       {joints.map(({ area, side, pain }) => (
         <Stack key={area} gap="s">
           <Choices<Side>
-            label={`${JOINT_LABELS[area]}: which side`}
+            label={words.whichSide(JOINT_LABELS[area])}
             options={[
-              { value: 'left', label: 'Left' },
-              { value: 'right', label: 'Right' },
-              { value: 'both', label: 'Both' },
+              { value: 'left', label: words.left },
+              { value: 'right', label: words.right },
+              { value: 'both', label: words.both },
             ]}
             value={side}
             onChange={(next) => change(area, { side: next })}
           />
           <Scale
-            label={`${JOINT_LABELS[area]}, how much`}
-            says={`${JOINT_LABELS[area]} pain`}
+            label={words.howMuch(JOINT_LABELS[area])}
+            says={words.pain(JOINT_LABELS[area])}
             value={pain}
             onChange={(next) => change(area, { pain: next ?? 0 })}
           />
@@ -231,9 +223,9 @@ const Soreness = ({ answers, onChange }: Part) => {
   const soreness = answers.soreness ?? [];
   return (
     <Stack gap="s">
-      <Heading level={3}>Sore muscles</Heading>
+      <Heading level={3}>{words.soreMuscles}</Heading>
       <Ticks
-        label={answers.soreness === null ? 'Not asked' : soreness.length === 0 ? 'None' : 'Where'}
+        label={answers.soreness === null ? words.notAsked : soreness.length === 0 ? words.none : words.where}
         options={labelled(SORE_MUSCLES, MUSCLE_LABELS)}
         values={soreness.map(({ muscle }) => muscle)}
         tone="saffron"
@@ -246,8 +238,8 @@ const Soreness = ({ answers, onChange }: Part) => {
       {soreness.map(({ muscle, level }) => (
         <Scale
           key={muscle}
-          label={`${MUSCLE_LABELS[muscle]}, how sore`}
-          says={`${MUSCLE_LABELS[muscle]} soreness`}
+          label={words.howSore(MUSCLE_LABELS[muscle])}
+          says={words.soreness(MUSCLE_LABELS[muscle])}
           value={level}
           onChange={(next) =>
             onChange({ soreness: soreness.map((one) => (one.muscle === muscle ? { ...one, level: next ?? 0 } : one)) })

@@ -4,15 +4,18 @@ import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.checkInStrip;
 
 /** Before the first set: how are they today? Passing it over is fine. */
 export const CheckInStrip = ({ onCheck, onSkip }: { onCheck(): void; onSkip(): void }) => {
   const palette = usePalette();
   return (
     <Row gap="xs" style={[styles.strip, { borderColor: palette.moss, backgroundColor: palette.mossTint }]}>
-      <Txt style={styles.grow}>How are they today?</Txt>
-      <Button look="quiet" label="Skip" says="Skip the check-in" onPress={onSkip} />
-      <Button label="Check in" onPress={onCheck} />
+      <Txt style={styles.grow}>{words.howAreTheyToday}</Txt>
+      <Button look="quiet" label={words.skip} says={words.skipTheCheckIn} onPress={onSkip} />
+      <Button label={words.checkIn} onPress={onCheck} />
     </Row>
   );
 };

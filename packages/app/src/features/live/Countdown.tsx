@@ -6,6 +6,9 @@ import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { buzz, tick } from './ticks';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.countdown;
 
 const LAST_SECONDS = 3;
 const LOOK_MS = 200;
@@ -61,23 +64,23 @@ export const Countdown = ({
     <Row style={[styles.box, { borderColor: isRunning ? palette.moss : palette.hairline }]}>
       <Row
         role="timer"
-        aria-label={isRunning ? `${left} s left` : `${seconds} s ${isHold ? 'to hold' : 'of work'}`}
+        aria-label={isRunning ? words.sLeft(left) : words.s(seconds, isHold)}
         gap="s"
         align="baseline"
         style={styles.text}
       >
         <Txt kind="number" tone={isRunning ? 'moss' : 'ink'}>
-          {isRunning ? left : seconds} s
+          {words.sWithLeft(isRunning ? left : seconds)}
         </Txt>
         <Txt kind="small" tone="quiet">
-          {isRunning ? 'left' : isHold ? 'to hold' : 'of work'}
+          {isRunning ? words.left : isHold ? words.toHold : words.ofWork}
         </Txt>
       </Row>
       <Button
         size="live"
         look={isRunning ? 'danger' : 'plain'}
         icon={isRunning ? 'pause' : 'play'}
-        label={isRunning ? 'Stop here' : 'Count down'}
+        label={isRunning ? words.stopHere : words.countDown}
         onPress={isRunning ? stop : start}
       />
     </Row>

@@ -3,6 +3,9 @@ import type { SetEnding } from '@drubo/core/vocabulary';
 import { Chip } from '../../ui/Chip';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.endingRow;
 
 /** Why a set was shorter than asked for; pain has a button of its own. The engine reads each of them differently. */
 const REASONS = [
@@ -14,9 +17,9 @@ const REASONS = [
 
 /** One row, shown only while the reps stand below what was asked for. */
 export const EndingRow = ({ ending, onChange }: { ending: SetEnding; onChange(ending: SetEnding): void }) => (
-  <Row role="radiogroup" aria-label="Why it was short" gap="xs">
+  <Row role="radiogroup" aria-label={words.whyItWasShort} gap="xs">
     <Txt kind="small" tone="quiet" style={styles.label}>
-      Short:
+      {words.short}
     </Txt>
     {REASONS.map(([value, label, says]) => (
       <Chip

@@ -4,6 +4,9 @@ import { Txt } from '../../ui/Txt';
 import { EscapeRow } from './EscapeRow';
 import type { Exercise, FloorDetail } from './floor';
 import type { Live } from './use-live';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.exerciseDone;
 
 /** Every row of this exercise is logged: on to the next one, or to the end. */
 export const ExerciseDone = ({
@@ -20,14 +23,11 @@ export const ExerciseDone = ({
   const open = live.exercises.find(({ isOpen }) => isOpen);
   return (
     <Stack gap="m">
-      <Txt tone="quiet">
-        {open ? 'All sets of this exercise are logged.' : 'Every set is logged. Finish the session to see what it decides.'} Tap a
-        set above to change it, or + for one more.
-      </Txt>
+      <Txt tone="quiet">{words.tapASetAbove(Boolean(open))}</Txt>
       {open ? (
-        <Button look="main" size="live" label={`Next: ${open.variation.name}`} onPress={() => live.goTo(open.item.id)} />
+        <Button look="main" size="live" label={words.next(open.variation.name)} onPress={() => live.goTo(open.item.id)} />
       ) : (
-        <Button look="main" size="live" label="Finish the session" onPress={onFinish} />
+        <Button look="main" size="live" label={words.finishTheSession} onPress={onFinish} />
       )}
       <EscapeRow live={live} exercise={exercise} detail={detail} />
     </Stack>

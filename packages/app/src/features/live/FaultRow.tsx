@@ -7,8 +7,11 @@ import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { Row } from '../../ui/layout';
 import type { Exercise } from './floor';
+import { liveWords } from '@drubo/words/screens/live';
 
-const WORDS: Record<FaultSeverity, string> = { note: 'note', breaks: 'breaks the set', dangerous: 'dangerous' };
+const words = liveWords.faultRow;
+
+const WORDS: Record<FaultSeverity, string> = words.words;
 
 /** Pain, clean or not, and this variation's faults: one tap a note, two break the set, a long press is dangerous. */
 export const FaultRow = ({
@@ -24,14 +27,14 @@ export const FaultRow = ({
 }) => (
   <Row gap="xs" align="stretch">
     <Chip
-      label={pad.jointPain === null ? 'pain –' : `pain ${pad.jointPain}`}
-      says={pad.jointPain === null ? 'Pain, not asked' : `Pain ${pad.jointPain} of 10`}
+      label={pad.jointPain === null ? words.pain : words.painWithJointPain(pad.jointPain)}
+      says={pad.jointPain === null ? words.painNotAsked : words.painOf10(pad.jointPain)}
       tone="clay"
       chosen={pad.jointPain !== null}
       onPress={onPain}
     />
     <Chip
-      label="not clean"
+      label={words.notClean}
       tone="clay"
       chosen={isUnclean(pad)}
       onPress={() =>

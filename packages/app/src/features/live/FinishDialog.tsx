@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { counted } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Chip } from '../../ui/Chip';
 import { Field } from '../../ui/Field';
@@ -7,6 +6,10 @@ import { Stack, Wrap } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
+import { common } from '@drubo/words/screens/common';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.finishDialog;
 
 const SCALE = Array.from({ length: 11 }, (_, at) => at);
 const NOTE_MAX = 2000;
@@ -38,25 +41,22 @@ export const FinishDialog = ({
   const isTooLong = note.trim().length > NOTE_MAX;
   return (
     <Modal
-      title="Finish the session?"
+      title={words.finishTheSession}
       onClose={onClose}
-      closes="Go on"
+      closes={common.goOn}
       actions={
         <Button
           look="main"
-          label="Finish"
+          label={words.finish}
           disabled={isTooLong || isBadMinutes}
           onPress={() => onFinish({ effort, note: note.trim(), minutes: minutes ?? null })}
         />
       }
     >
-      <Txt>
-        {done} of {counted(planned, 'set')} logged.{done < planned ? ' The rest stays undone.' : ''}
-        {isPadOpen ? ' What stands on the pad is not logged yet: go on to log it.' : ''}
-      </Txt>
-      <Stack role="radiogroup" aria-label="Effort of the whole session" gap="xs">
+      <Txt>{words.ofLogged(done, planned, isPadOpen)}</Txt>
+      <Stack role="radiogroup" aria-label={words.effortOfTheWhole} gap="xs">
         <Txt kind="small" tone="quiet">
-          Effort of the whole session, 0 to 10 · {effort === null ? 'not asked' : `${effort} said`}
+          {words.effortOfTheWholeSession(effort)}
         </Txt>
         <Wrap gap="xs">
           {SCALE.map((value) => (
@@ -64,7 +64,7 @@ export const FinishDialog = ({
               key={value}
               role="radio"
               label={String(value)}
-              says={`Effort ${value} of 10`}
+              says={words.effortOf10(value)}
               chosen={effort === value}
               onPress={() => setEffort(effort === value ? null : value)}
             />
@@ -73,20 +73,20 @@ export const FinishDialog = ({
       </Stack>
       {asksMinutes && (
         <Field
-          label="Minutes it took"
-          unit="min"
+          label={words.minutesItTook}
+          unit={words.min}
           inputMode="numeric"
           value={typed}
           onChangeText={setTyped}
-          error={isBadMinutes ? 'must be a whole number from 1 to 600' : undefined}
+          error={isBadMinutes ? words.mustBeAWhole : undefined}
         />
       )}
       <Field
-        label="Note"
+        label={words.note}
         multiline
         value={note}
         onChangeText={setNote}
-        error={isTooLong ? `must have at most ${NOTE_MAX} letters` : undefined}
+        error={isTooLong ? words.mustHaveAtMost(NOTE_MAX) : undefined}
       />
     </Modal>
   );

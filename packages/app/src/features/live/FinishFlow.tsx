@@ -1,11 +1,13 @@
 import { countRows } from '@drubo/core/live';
-import { counted } from '@drubo/words/explain';
 import { useRouter } from 'expo-router';
 import { Confirm } from '../../ui/Confirm';
 import type { FloorDetail } from './floor';
 import { FinishDialog } from './FinishDialog';
 import { forgetPlace } from './place';
 import type { Live } from './use-live';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.finishFlow;
 
 /** The two ways a session ends: finished, or thrown away after asking. */
 export const FinishFlow = ({
@@ -49,9 +51,9 @@ export const FinishFlow = ({
     />
   ) : (
     <Confirm
-      title="Discard this session?"
-      text={`${done === 0 ? 'Nothing is logged yet.' : `${counted(done, 'logged set')} won’t count for anything.`} The sheet can be started again.`}
-      yes="Discard"
+      title={words.discardThisSession}
+      text={words.theSheetCanBe(done === 0 ? words.nothingIsLoggedYet : words.loggedSetWontCount(done))}
+      yes={words.discard}
       onYes={() => void discard()}
       onNo={onClose}
     />

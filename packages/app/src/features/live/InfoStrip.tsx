@@ -16,13 +16,17 @@ import { setNameWithSide } from '../../parts/sheet/set-name';
 import type { LastChange } from './use-keeping';
 import type { Live } from './use-live';
 import type { Exercise } from './floor';
+import { common } from '@drubo/words/screens/common';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.infoStrip;
 
 /** What was just logged, in words. */
 const wordsOf = (set: SetRecordDto, name: string | null): string =>
   [
     `${name ? `${name}, ` : ''}${setNameWithSide(set)}`,
-    set.seconds === null ? `${set.reps ?? '–'} reps` : `${set.seconds} s`,
-    set.reserve === null ? null : `${set.reserve} in reserve`,
+    set.seconds === null ? words.reps(set.reps ?? '–') : words.s(set.seconds),
+    set.reserve === null ? null : words.inReserve(set.reserve),
     formatLoad(set),
   ]
     .filter(Boolean)
@@ -33,7 +37,7 @@ const Changed = ({ change: { text, undo } }: { change: LastChange }) => {
   return (
     <View role="status" style={[styles.strip, styles.row, { borderColor: palette.moss, backgroundColor: palette.mossTint }]}>
       <Txt style={styles.grow}>{text}</Txt>
-      <Button look="quiet" label="Undo" says={`Undo: ${text}`} onPress={undo} />
+      <Button look="quiet" label={common.undo} says={words.undo(text)} onPress={undo} />
     </View>
   );
 };
@@ -71,7 +75,7 @@ export const InfoStrip = ({
     return (
       <View role="alert" style={[styles.strip, styles.row, { borderColor: palette.clay, backgroundColor: palette.clayTint }]}>
         <Txt style={styles.grow}>{explainAll([advice])[0]?.text ?? ''}</Txt>
-        <WhyDot about="pain" reasons={[advice]} label="why" />
+        <WhyDot about="pain" reasons={[advice]} label={words.why} />
       </View>
     );
   }
@@ -99,8 +103,8 @@ export const InfoStrip = ({
     <View style={[styles.strip, { borderColor: palette.hairline, backgroundColor: palette.card }]}>
       <Txt kind="small" tone="quiet" numberOfLines={2}>
         {lastTime
-          ? `Last time, ${lastTimeLine(lastTime, exercise.variation.stance, exercise.role)}`
-          : `First time here. ${schoolCues(exercise.variation, schools).slice(0, 2).join('. ')}.`}
+          ? words.lastTime(lastTimeLine(lastTime, exercise.variation.stance, exercise.role))
+          : words.firstTimeHere(schoolCues(exercise.variation, schools).slice(0, 2).join('. '))}
       </Txt>
     </View>
   );

@@ -12,6 +12,10 @@ import { InsteadList } from '../../parts/sheet/InsteadList';
 import type { Exercise, FloorDetail } from './floor';
 import { takenLabel } from './taken-words';
 import type { Live } from './use-live';
+import { common } from '@drubo/words/screens/common';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.kitTakenDialog;
 
 /** What stands in for an exercise whose kit is taken: the nearest that needs none of it, dosed; one tap takes it. */
 export const KitTakenDialog = ({
@@ -42,11 +46,11 @@ export const KitTakenDialog = ({
   const setsDone = new Set(done.filter(({ kind }) => isHardKind(kind)).map(({ setIndex }) => setIndex)).size;
   const setsLeft = Math.max(1, item.dose.sets - setsDone);
   return (
-    <Modal title="Kit taken" onClose={onClose} closes="Close">
+    <Modal title={words.kitTaken} onClose={onClose} closes={common.close}>
       {things.length > 0 && (
-        <Stack gap="xs" role="group" aria-label="Taken">
+        <Stack gap="xs" role="group" aria-label={words.taken}>
           <Txt kind="small" tone="quiet">
-            Taken. Tap what is free after all.
+            {words.takenTapWhatIs}
           </Txt>
           <Wrap gap="s">
             {things.map((thing) => (

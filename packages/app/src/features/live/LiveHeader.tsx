@@ -8,6 +8,9 @@ import { Heading, Txt } from '../../ui/Txt';
 import { goBack } from '../../frame/go-back';
 import { QueueMark } from '../../frame/QueueMark';
 import { useNow } from './use-now';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.liveHeader;
 
 /** Whose session, which exercise of how many, minutes left, and what waits to be sent. */
 export const LiveHeader = ({
@@ -31,10 +34,10 @@ export const LiveHeader = ({
   const router = useRouter();
   const now = new Date(useNow()).toISOString();
   const left = budgetMinutes - (startedAt === null ? 0 : minutesBetween(startedAt, now));
-  const said = startedAt === null ? 'from paper' : left >= 0 ? `${left} min left` : `${-left} min over`;
+  const said = startedAt === null ? words.fromPaper : left >= 0 ? words.minLeft(left) : words.minOver(-left);
   return (
     <Row style={styles.row}>
-      <IconButton icon="close" says="Leave; the session goes on" onPress={() => goBack(router, '/')} />
+      <IconButton icon="close" says={words.leaveTheSessionGoes} onPress={() => goBack(router, '/')} />
       <View style={styles.name}>
         <Heading level={1} numberOfLines={1}>
           {name}
@@ -44,12 +47,12 @@ export const LiveHeader = ({
         </Txt>
       </View>
       <QueueMark isShort />
-      <IconButton icon="back" says="The exercise before" disabled={at === 0} onPress={() => onStep(-1)} />
+      <IconButton icon="back" says={words.theExerciseBefore} disabled={at === 0} onPress={() => onStep(-1)} />
       <Txt kind="label" aria-live="polite">
-        {count === 0 ? '–' : `${at + 1} of ${count}`}
+        {count === 0 ? '–' : words.of(at + 1, count)}
       </Txt>
-      <IconButton icon="forward" says="The next exercise" disabled={at >= count - 1} onPress={() => onStep(1)} />
-      <IconButton icon="more" says="More: warning signs, finish, note, add, how the set ended" onPress={onMore} />
+      <IconButton icon="forward" says={words.theNextExercise} disabled={at >= count - 1} onPress={() => onStep(1)} />
+      <IconButton icon="more" says={words.moreWarningSignsFinish} onPress={onMore} />
     </Row>
   );
 };

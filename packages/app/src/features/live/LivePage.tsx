@@ -38,6 +38,9 @@ import type { Live } from './use-live';
 import { useLiveKeys } from './use-live-keys';
 import { isPaired } from './use-sensor';
 import { useWakeLock } from './use-wake-lock';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.livePage;
 
 /** Smallest figure that still shows its limbs, and the largest there is any use for. */
 const FIGURE = { least: 84, most: 560 } as const;
@@ -218,7 +221,7 @@ const FloorFigure = ({ live, exercise }: { live: Pick<Live, 'asked' | 'countFrom
           beside={
             <IconButton
               icon={hasSound ? 'sound' : 'mute'}
-              says={hasSound ? 'Sound is on: switch it off' : 'Sound is off: switch it on'}
+              says={hasSound ? words.soundIsOnSwitch : words.soundIsOffSwitch}
               onPress={flip}
             />
           }

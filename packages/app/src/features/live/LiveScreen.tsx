@@ -4,6 +4,9 @@ import { NightFloor } from '../../theme/scheme';
 import { Shown } from '../../ui/states';
 import { onTheFloor } from './floor';
 import { LivePage } from './LivePage';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.liveScreen;
 
 /** Coaching a session: one exercise at a time, on the night floor. A finished one goes on to its review. */
 export const LiveScreen = () => {
@@ -11,7 +14,7 @@ export const LiveScreen = () => {
   const { detail, error, refetch } = useSession(sessionId);
   return (
     <NightFloor>
-      <Shown what="this session" query={{ data: detail, error, refetch }}>
+      <Shown what={words.thisSession} query={{ data: detail, error, refetch }}>
         {(shown) => {
           const { state, personId } = shown.session;
           if (state === 'live') return <LivePage key={sessionId} detail={onTheFloor(shown)} />;

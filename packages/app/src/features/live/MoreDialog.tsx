@@ -14,6 +14,10 @@ import type { FloorDetail } from './floor';
 import { LiveSettings } from './LiveSettings';
 import { OffKitLoad } from './OffKitLoad';
 import type { Live } from './use-live';
+import { common } from '@drubo/words/screens/common';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.moreDialog;
 
 /** Endings a trainer picks by hand; pain has a button of its own. */
 const ENDINGS: readonly SetEnding[] = ['planned', 'choice', 'form', 'grip', 'failure', 'interrupted'];
@@ -38,11 +42,11 @@ export const MoreDialog = ({
   const { care, schools } = detail.sheet;
   return (
     <Modal
-      title={exercise?.variation.name ?? 'This session'}
+      title={exercise?.variation.name ?? words.thisSession}
       onClose={onClose}
-      actions={<Button look="main" label="Done" onPress={onClose} />}
+      actions={<Button look="main" label={common.done} onPress={onClose} />}
     >
-      <Button look="danger" label="Warning signs" onPress={() => onChoose('signs')} />
+      <Button look="danger" label={common.warningSigns} onPress={() => onChoose('signs')} />
       <AtHand care={care} />
       {care.cautions.map((caution) => (
         <Txt key={caution} tone="saffron">
@@ -50,12 +54,12 @@ export const MoreDialog = ({
         </Txt>
       ))}
       <Wrap gap="s">
-        <Button label="Finish the session" onPress={() => onChoose('finish')} />
+        <Button label={words.finishTheSession} onPress={() => onChoose('finish')} />
         <Button label="Check-in" onPress={() => onChoose('check-in')} />
-        <Button label="Add an exercise" onPress={() => onChoose('add')} />
+        <Button label={common.addAnExercise} onPress={() => onChoose('add')} />
         {exercise?.isOpen && (
           <Button
-            label="Leave this one today"
+            label={words.leaveThisOneToday}
             onPress={() => {
               void live.leave(exercise, 'choice');
               onClose();
@@ -66,7 +70,7 @@ export const MoreDialog = ({
       <QuickNote live={live} onKept={onClose} />
       {pad && asked && (
         <Choices
-          label="This set ended"
+          label={words.thisSetEnded}
           options={OPTIONS}
           value={endingOf(pad, asked)}
           onChange={(endedBy) => live.change({ endedBy })}
@@ -76,13 +80,13 @@ export const MoreDialog = ({
       {exercise && (
         <>
           <Stack gap="xs">
-            <Heading level={3}>Cues</Heading>
+            <Heading level={3}>{words.cues}</Heading>
             {schoolCues(exercise.variation, schools).map((cue) => (
               <Txt key={cue}>{cue}</Txt>
             ))}
           </Stack>
           <Stack gap="xs">
-            <Heading level={3}>Cautions</Heading>
+            <Heading level={3}>{words.cautions}</Heading>
             {exercise.variation.cautions.map((caution) => (
               <Txt key={caution}>{caution}</Txt>
             ))}
@@ -90,7 +94,7 @@ export const MoreDialog = ({
         </>
       )}
       <LiveSettings />
-      <Button look="danger" label="Discard the session" onPress={() => onChoose('discard')} />
+      <Button look="danger" label={words.discardTheSession} onPress={() => onChoose('discard')} />
     </Modal>
   );
 };
@@ -103,14 +107,14 @@ const QuickNote = ({ live, onKept }: { live: Pick<Live, 'note'>; onKept(): void 
   return (
     <Stack gap="xs">
       <Field
-        label="Quick note"
+        label={words.quickNote}
         value={text}
         onChangeText={setText}
-        error={isTooLong ? `must have at most ${NOTE_MAX} letters` : undefined}
+        error={isTooLong ? words.mustHaveAtMost(NOTE_MAX) : undefined}
       />
       {trimmed !== '' && (
         <Button
-          label="Keep the note"
+          label={words.keepTheNote}
           disabled={isTooLong}
           onPress={() => {
             void live.note(trimmed);

@@ -5,22 +5,23 @@ import { Empty } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
 import type { MoreChoice } from './MoreDialog';
 import type { Live } from './use-live';
+import { common } from '@drubo/words/screens/common';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.nothingYet;
 
 /** A session without an exercise: started without a sheet, or all of it left out. */
 export const NothingYet = ({ live, onOpen }: { live: Pick<Live, 'problem'>; onOpen(open: MoreChoice): void }) => (
   <Stack gap="l" style={styles.box}>
-    <Empty
-      title="Nothing in this session yet"
-      text="Add what you do as you do it. Each exercise comes with a dose for this person."
-    >
-      <Button look="main" size="live" label="Add an exercise" onPress={() => onOpen('add')} />
+    <Empty title={words.nothingInThisSession} text={words.addWhatYouDo}>
+      <Button look="main" size="live" label={common.addAnExercise} onPress={() => onOpen('add')} />
     </Empty>
     {live.problem && (
       <Txt role="alert" tone="clay">
         {live.problem}
       </Txt>
     )}
-    <Button look="danger" label="Discard the session" onPress={() => onOpen('discard')} />
+    <Button look="danger" label={words.discardTheSession} onPress={() => onOpen('discard')} />
   </Stack>
 );
 

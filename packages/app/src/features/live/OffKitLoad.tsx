@@ -7,6 +7,9 @@ import { Stack } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { useStudio } from '../../data/StudioContext';
 import type { Live } from './use-live';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.offKitLoad;
 
 const MOST_KG = 500;
 
@@ -21,16 +24,16 @@ export const OffKitLoad = ({ live, onKept }: { live: Pick<Live, 'change' | 'pad'
   return (
     <Stack gap="xs">
       <Field
-        label="A load that is not on this kit"
+        label={words.aLoadThatIs}
         unit={unit}
         inputMode="decimal"
         value={text}
         onChangeText={setText}
-        error={isBad ? `must be a number above 0 and up to ${unit === 'kg' ? 500 : 1100} ${unit}` : undefined}
+        error={isBad ? words.mustBeANumber(unit === 'kg' ? 500 : 1100, unit) : undefined}
       />
       {!isBad && typeof value === 'number' && kg !== null && (
         <Button
-          label={`Use ${value} ${unit}`}
+          label={words.use(value, unit)}
           onPress={() => {
             const position = live.pad?.load.position ?? 'sides';
             live.change({

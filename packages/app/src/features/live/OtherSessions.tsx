@@ -9,6 +9,9 @@ import { Chip } from '../../ui/Chip';
 import { onTheFloor } from './floor';
 import { usePlaceOf } from './place';
 import { useNow } from './use-now';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.otherSessions;
 
 const MOST = 4;
 
@@ -23,7 +26,7 @@ export const OtherSessions = ({ sessionId }: { sessionId: string }) => {
       style={styles.scroll}
       contentContainerStyle={styles.row}
       role="group"
-      aria-label="Other sessions running"
+      aria-label={words.otherSessionsRunning}
     >
       {others.slice(0, MOST).map((other) => (
         <Other key={other.sessionId} sessionId={other.sessionId} name={other.name} />
@@ -41,11 +44,11 @@ const Other = ({ sessionId, name }: { sessionId: string; name: string }) => {
   const rest = floor ? runningRest(exercisesOf(floor), floor.sets, place) : null;
   const left = rest ? Math.ceil(rest.restSeconds - (now - Date.parse(rest.set.loggedAt)) / 1000) : 0;
   const first = name.split(' ')[0] ?? name;
-  const says = left > 0 ? `rests ${formatRest(left)}` : 'ready';
+  const says = left > 0 ? words.rests(formatRest(left)) : 'ready';
   return (
     <Chip
       label={`${first} · ${says}`}
-      says={`Go to ${name}, ${says}`}
+      says={words.goTo(name, says)}
       tone={left > 0 ? 'moss' : 'saffron'}
       chosen={left <= 0 && rest !== null}
       onPress={() => router.replace(`/live/${sessionId}`)}

@@ -18,6 +18,10 @@ import { PainDialog } from './PainDialog';
 import { ReservePad } from './ReservePad';
 import { setNameWithSide } from '../../parts/sheet/set-name';
 import type { Live } from './use-live';
+import { common } from '@drubo/words/screens/common';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.padPanel;
 
 const MAX_REPS = 100;
 const MAX_SECONDS = 600;
@@ -61,7 +65,7 @@ export const PadPanel = ({
   const isTimed = slot?.kind === 'timed';
   const isShort = !isTimed && !amended && pad.reps < asked.reps;
   const step = isTimed ? HOLD_STEP_SECONDS : 1;
-  const does = `${pad.reps} ${isTimed ? 's' : 'reps'}, ${formatLoad(pad.load)}`;
+  const does = `${pad.reps} ${isTimed ? words.s : words.reps}, ${formatLoad(pad.load)}`;
   return (
     <Stack gap="s">
       {isTimed && !amended && (
@@ -75,19 +79,19 @@ export const PadPanel = ({
       )}
       <Row gap="m" align="stretch">
         <Stepper
-          label={`${isTimed ? 'Seconds' : 'Reps'}${isPerSide(variation.stance) ? ', this leg' : ''}`}
+          label={`${isTimed ? words.seconds : words.repsAtStart}${isPerSide(variation.stance) ? words.thisLeg : ''}`}
           size={TARGET.live}
           value={String(pad.reps)}
-          {...(isTimed ? { note: 's' } : {})}
+          {...(isTimed ? { note: words.s } : {})}
           onDown={pad.reps > 0 ? () => live.change({ reps: Math.max(0, pad.reps - step) }) : null}
           onUp={pad.reps < (isTimed ? MAX_SECONDS : MAX_REPS) ? () => live.change({ reps: pad.reps + step }) : null}
         />
         <Stepper
-          label="Load"
+          label={common.load}
           size={TARGET.live}
           share={1.35}
           value={formatPieces(pad.load)}
-          note={isOffKit(pad.load) ? 'not on this kit' : formatPieceTypes(pad.load)}
+          note={isOffKit(pad.load) ? words.notOnThisKit : formatPieceTypes(pad.load)}
           onDown={lighter ? () => live.change({ load: lighter }) : null}
           onUp={heavier ? () => live.change({ load: heavier }) : null}
         />
@@ -112,16 +116,16 @@ export const PadPanel = ({
         look="main"
         size="live"
         disabled={!live.isReady}
-        label={amended ? `Save the change · ${does}` : isAsPlanned(pad, asked) ? `Log as planned · ${does}` : `Log set · ${does}`}
+        label={amended ? words.saveTheChange(does) : isAsPlanned(pad, asked) ? words.logAsPlanned(does) : words.logSet(does)}
         onPress={() => void live.log()}
       />
       {amended && (
         <Row gap="m" align="stretch">
-          <Button grow label="Keep it as it was" onPress={() => live.choose(null)} />
+          <Button grow label={words.keepItAsIt} onPress={() => live.choose(null)} />
           <Button
             grow
             look="danger"
-            label="Delete this set"
+            label={words.deleteThisSet}
             onPress={() => void live.removeSet(amended, setNameWithSide(amended))}
           />
         </Row>
@@ -129,9 +133,9 @@ export const PadPanel = ({
       <EscapeRow live={live} exercise={exercise} detail={detail} />
       {isAskingPain && (
         <PainDialog
-          title="Joint pain in this set"
+          title={words.jointPainInThis}
           value={pad.jointPain}
-          yes={{ label: 'Done', onPress: () => setAskingPain(false) }}
+          yes={{ label: common.done, onPress: () => setAskingPain(false) }}
           onChange={(jointPain) => live.change({ jointPain })}
           onClose={() => setAskingPain(false)}
         />

@@ -6,6 +6,9 @@ import { Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.painDialog;
 
 const SCALE = Array.from({ length: 11 }, (_, at) => at);
 
@@ -30,20 +33,20 @@ export const PainDialog = ({
       onClose={onClose}
       actions={
         <>
-          <Button label="Not asked" onPress={() => onChange(null)} />
+          <Button label={words.notAsked} onPress={() => onChange(null)} />
           <Button look="main" label={yes.label} onPress={yes.onPress} />
         </>
       }
     >
-      <Txt tone="quiet">Pain in a joint or tendon, not tired muscles. 0 is none, 10 the worst there is.</Txt>
-      <Wrap role="radiogroup" aria-label="Joint pain" gap="s">
+      <Txt tone="quiet">{words.painInAJoint}</Txt>
+      <Wrap role="radiogroup" aria-label={words.jointPain} gap="s">
         {SCALE.map((pain) => (
           <Chip
             key={pain}
             role="radio"
             height={TARGET.live}
             label={String(pain)}
-            says={`Pain ${pain} of 10`}
+            says={words.painOf10(pain)}
             tone={pain > 2 ? 'clay' : 'moss'}
             chosen={value === pain}
             onPress={() => onChange(pain)}
@@ -52,8 +55,7 @@ export const PainDialog = ({
       </Wrap>
       {advice ? <ReasonList reasons={[advice]} /> : null}
       <Txt kind="small" tone="quiet">
-        Sharp, catching or radiating pain, or a joint that swells, gives way or locks: stop, and have it looked at. Drubo does not
-        diagnose.
+        {words.sharpCatchingOrRadiating}
       </Txt>
     </Modal>
   );

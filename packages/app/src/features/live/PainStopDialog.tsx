@@ -9,6 +9,10 @@ import { Txt } from '../../ui/Txt';
 import type { Live } from './use-live';
 import { inSentence } from '@drubo/words/explain';
 import type { Exercise } from './floor';
+import { common } from '@drubo/words/screens/common';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.painStopDialog;
 
 const SCALE = Array.from({ length: 11 }, (_, at) => at);
 
@@ -30,27 +34,27 @@ export const PainStopDialog = ({
   };
   return (
     <Modal
-      title="Stop: pain"
+      title={words.stopPain}
       onClose={onClose}
-      closes="Go on"
-      actions={<Button look="danger" label="Stop, not asked how much" onPress={() => stop(null)} />}
+      closes={common.goOn}
+      actions={<Button look="danger" label={words.stopNotAskedHow} onPress={() => stop(null)} />}
     >
       <Row align="stretch">
         <Stepper
-          label={isTimed ? 'Seconds before it hurt' : 'Reps before it hurt'}
+          label={isTimed ? words.secondsBeforeItHurt : words.repsBeforeItHurt}
           value={String(reps)}
           onDown={reps > 0 ? () => setReps(reps - 1) : null}
           onUp={() => setReps(reps + 1)}
         />
       </Row>
-      <Txt>How much, in a joint or tendon? A number logs the set and leaves {inSentence(exercise.variation.name)} today.</Txt>
-      <Wrap role="group" aria-label="Joint pain" gap="s">
+      <Txt>{words.howMuchInA(inSentence(exercise.variation.name))}</Txt>
+      <Wrap role="group" aria-label={words.jointPain} gap="s">
         {SCALE.map((pain) => (
           <Chip
             key={pain}
             height={TARGET.live}
             label={String(pain)}
-            says={`Stop with pain ${pain} of 10`}
+            says={words.stopWithPainOf(pain)}
             tone={pain > 2 ? 'clay' : 'moss'}
             chosen={false}
             onPress={() => stop(pain)}
@@ -58,7 +62,7 @@ export const PainStopDialog = ({
         ))}
       </Wrap>
       <Txt kind="small" tone="quiet">
-        Sharp, catching or radiating pain, or a joint that swells, gives way or locks: have it looked at. Drubo does not diagnose.
+        {words.sharpCatchingOrRadiating}
       </Txt>
     </Modal>
   );

@@ -4,6 +4,9 @@ import type { CheckIn } from '@drubo/core/session';
 import { Field } from '../../ui/Field';
 import { Row } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.pressureFields;
 
 /** Blood pressure where it is measured: two numbers or none. */
 export const PressureFields = ({
@@ -32,7 +35,7 @@ export const PressureFields = ({
     <Row gap="s" align="stretch">
       <View style={styles.grow}>
         <Field
-          label="Upper pressure"
+          label={words.upperPressure}
           unit="mmHg"
           inputMode="numeric"
           value={upper}
@@ -44,7 +47,7 @@ export const PressureFields = ({
       </View>
       <View style={styles.grow}>
         <Field
-          label="Lower pressure"
+          label={words.lowerPressure}
           unit="mmHg"
           inputMode="numeric"
           value={lower}

@@ -5,6 +5,9 @@ import { Chip } from '../../ui/Chip';
 import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.proposalList;
 
 /** What the answers ask for today: each to take or leave, with why. What stops the session stands alone. */
 export const ProposalList = ({
@@ -26,7 +29,7 @@ export const ProposalList = ({
           </Txt>
         ))}
         <Txt kind="small" tone="quiet">
-          Discard or finish the session under More. It is kept as it stands until then.
+          {words.discardOrFinishThe}
         </Txt>
       </Card>
     );
@@ -34,18 +37,18 @@ export const ProposalList = ({
   if (result.proposals.length === 0) return null;
   return (
     <Card edge="saffron">
-      <Heading level={3}>For today</Heading>
+      <Heading level={3}>{words.forToday}</Heading>
       {result.proposals.map(({ id, change, reason }) => {
         const [said] = explain([reason]);
         const isTaken = !refused.includes(id);
         return (
           <Row key={id} gap="s">
             <Txt style={styles.grow}>{said?.text ?? ''}</Txt>
-            <WhyDot about="today’s change" reasons={[reason]} label="why" />
+            <WhyDot about={words.todaysChange} reasons={[reason]} label={words.why} />
             {change && (
               <Chip
-                label={isTaken ? 'Take ✓' : 'Leave it'}
-                says={`${isTaken ? 'Taken' : 'Not taken'}: ${said?.text ?? ''}`}
+                label={isTaken ? words.take : words.leaveIt}
+                says={`${isTaken ? words.taken : words.notTaken}: ${said?.text ?? ''}`}
                 chosen={isTaken}
                 onPress={() => onRefuse(isTaken ? [...refused, id] : refused.filter((other) => other !== id))}
               />

@@ -2,6 +2,9 @@ import { TARGET } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
 import { Row, Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.reservePad;
 
 /** From this many steps on the scale takes two rows, so that every target stays a thumb wide. */
 const ONE_ROW = 6;
@@ -21,11 +24,11 @@ export const ReservePad = ({
 }) => {
   const scale = Array.from({ length: cap + 1 }, (_, at) => at);
   const isLong = scale.length > ONE_ROW;
-  const said = value === null ? 'not asked' : `${value}${value === cap ? ' or more' : ''} said`;
+  const said = value === null ? words.notAsked : words.said(value, cap);
   return (
-    <Stack role="radiogroup" aria-label="Reps in reserve" gap="xs">
+    <Stack role="radiogroup" aria-label={words.repsInReserve} gap="xs">
       <Txt kind="small" tone="quiet">
-        {target === null ? `How many more would have gone? · ${said}` : `In reserve · aim for ${target} · ${said}`}
+        {target === null ? words.howManyMoreWould(said) : words.inReserveAimFor(target, said)}
       </Txt>
       {[scale.slice(0, ONE_ROW), scale.slice(ONE_ROW)]
         .filter((row) => row.length > 0)
@@ -38,7 +41,7 @@ export const ReservePad = ({
                 grow
                 height={isLong ? TARGET.usual : TARGET.live}
                 label={reserve === cap ? `${reserve}+` : String(reserve)}
-                says={`${reserve}${reserve === cap ? ' or more' : ''} in reserve`}
+                says={words.inReserve(reserve, cap)}
                 chosen={value === reserve}
                 onPress={() => onChange(value === reserve ? null : reserve)}
               />

@@ -11,6 +11,9 @@ import { IconButton } from '../../ui/IconButton';
 import { WhyDot } from '../../ui/Why';
 import { buzz, tick } from './ticks';
 import { useNow } from './use-now';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.restStrip;
 
 /** Rest running down after a set, with a way to cut it short and to take the set back. */
 export const RestStrip = ({
@@ -49,12 +52,12 @@ export const RestStrip = ({
   return (
     <Row style={[styles.strip, { backgroundColor: palette.card, borderColor: isRested ? palette.moss : palette.hairline }]}>
       <View style={styles.text}>
-        <Row gap="s" align="baseline" role="timer" aria-label={isRested ? 'Rested' : `Rest ${formatRest(left)} min left`}>
+        <Row gap="s" align="baseline" role="timer" aria-label={isRested ? words.rested : words.restMinLeft(formatRest(left))}>
           <Txt kind="number" tone={isRested ? 'moss' : 'ink'} numberOfLines={1} style={styles.whole}>
-            {isRested ? 'Rested' : `Rest ${formatRest(Math.ceil(left))}`}
+            {isRested ? words.rested : words.rest(formatRest(Math.ceil(left)))}
           </Txt>
           <Txt kind="small" tone="quiet" numberOfLines={1} style={styles.shrink}>
-            {reasons.length > 0 ? '' : isRested ? `${formatRest(passed)} since` : `of ${formatRest(restSeconds)}`}
+            {reasons.length > 0 ? '' : isRested ? words.since(formatRest(passed)) : words.of(formatRest(restSeconds))}
           </Txt>
         </Row>
         <Txt kind="small" tone="quiet" numberOfLines={reasons.length > 0 ? 2 : 1} aria-live="polite">
@@ -69,13 +72,13 @@ export const RestStrip = ({
           />
         </View>
       </View>
-      {reasons.length > 0 && <WhyDot about="rest" reasons={reasons} label="why" />}
-      <IconButton icon="undo" says="Undo the last set" onPress={onUndo} />
-      <Button look="quiet" label="+30 s" says="Rest 30 s longer" onPress={onMore} />
+      {reasons.length > 0 && <WhyDot about="rest" reasons={reasons} label={words.why} />}
+      <IconButton icon="undo" says={words.undoTheLastSet} onPress={onUndo} />
+      <Button look="quiet" label={words.n30S} says={words.rest30SLonger} onPress={onMore} />
       <Button
         look="quiet"
-        label={isRested ? 'Hide' : 'Skip'}
-        says={isRested ? 'Hide the rest' : 'Skip the rest'}
+        label={isRested ? words.hide : words.skip}
+        says={isRested ? words.hideTheRest : words.skipTheRest}
         onPress={onSkip}
       />
     </Row>

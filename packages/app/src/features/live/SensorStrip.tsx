@@ -7,23 +7,25 @@ import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { plannedReps } from '@drubo/core';
-import { counted } from '@drubo/words/explain';
 import { useSensor } from './use-sensor';
 import type { Sensed } from './use-sensor';
 import type { Live } from './use-live';
 import type { Exercise } from './floor';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.sensorStrip;
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 const wordsOf = ({ state, reps, kept, slowing, doubted }: Sensed): string => {
-  if (state === 'idle') return 'Rep sensor paired';
+  if (state === 'idle') return words.repSensorPaired;
   const said = [
-    counted(reps, 'rep'),
-    kept === null ? null : `tempo kept ${percent(kept)}`,
-    slowing === null ? null : `${percent(Math.max(0, slowing))} slower than the quickest`,
-    doubted > 0 ? `${doubted} not believed` : null,
+    words.repCount(reps),
+    kept === null ? null : words.tempoKept(percent(kept)),
+    slowing === null ? null : words.slowerThanTheQuickest(percent(Math.max(0, slowing))),
+    doubted > 0 ? words.notBelieved(doubted) : null,
   ];
-  return `${state === 'lost' ? 'No contact, count on by hand · ' : ''}${said.filter(Boolean).join(' · ')}`;
+  return `${state === 'lost' ? words.noContactCountOn : ''}${said.filter(Boolean).join(' · ')}`;
 };
 
 /** What the rep sensor tells of this set: it fills the pad, and goes quiet without taking anything away. */
@@ -48,8 +50,8 @@ export const SensorStrip = ({ live, exercise }: { live: Pick<Live, 'asked' | 'ch
       </Txt>
       <Button
         look="quiet"
-        label={isOn ? 'Stop' : 'Start set'}
-        says={isOn ? 'Stop the rep sensor' : 'Start the set under the rep sensor'}
+        label={isOn ? words.stop : words.startSet}
+        says={isOn ? words.stopTheRepSensor : words.startTheSetUnder}
         onPress={() =>
           isOn ? sensed.stop() : sensed.start({ tempo, reps: live.asked?.reps ?? plannedReps(exercise.item.dose) })
         }

@@ -6,6 +6,9 @@ import { Chip } from '../../ui/Chip';
 import { IconButton } from '../../ui/IconButton';
 import { setNameWithSide } from '../../parts/sheet/set-name';
 import type { Exercise } from './floor';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.setRow;
 
 /** Before the number of a row that is no plain set. */
 const KIND_LETTERS: Record<SetSlot['kind'], string> = { work: '', timed: '', feeler: 'F', ramp: 'R', drop: 'D' };
@@ -46,19 +49,19 @@ export const SetRow = ({
         return (
           <Chip
             key={`${row.kind}-${row.setIndex}-${row.side}`}
-            label={set ? `${label} ✓ ${set.seconds === null ? (set.reps ?? '–') : `${set.seconds} s`}` : label}
+            label={set ? `${label} ✓ ${set.seconds === null ? (set.reps ?? '–') : words.s(set.seconds)}` : label}
             says={
               set
-                ? `${name}: ${set.seconds === null ? `${set.reps ?? 'unknown'} reps` : `${set.seconds} s`} logged. Change it`
-                : `${name}, not logged`
+                ? words.loggedChangeIt(name, set.seconds === null ? words.reps(set.reps ?? words.unknown) : words.s(set.seconds))
+                : words.notLogged(name)
             }
             chosen={isHere}
             onPress={() => onChoose(set || !isHere ? row : null)}
           />
         );
       })}
-      {onDrop && <Chip label="Drop" says="Drop: lighter at once, without rest" chosen={false} onPress={onDrop} />}
-      <IconButton icon="plus" says="One more set" onPress={onAdd} framed />
+      {onDrop && <Chip label={words.drop} says={words.dropLighterAtOnce} chosen={false} onPress={onDrop} />}
+      <IconButton icon="plus" says={words.oneMoreSet} onPress={onAdd} framed />
     </ScrollView>
   );
 };

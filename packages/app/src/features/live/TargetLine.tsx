@@ -12,6 +12,9 @@ import { WhyLoad } from '../../parts/sheet/WhyLoad';
 import { setName } from '../../parts/sheet/set-name';
 import type { Live } from './use-live';
 import type { Exercise } from './floor';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.targetLine;
 
 /** What is asked of this set: which one, which leg, reps, load with its plates, reserve, and why that load. */
 export const TargetLine = ({
@@ -36,11 +39,11 @@ export const TargetLine = ({
   const ofKind = exercise.rows.filter((row) => row.slot.kind === slot?.kind).map((row) => row.slot.setIndex);
   const count = Math.max(slot?.setIndex ?? 0, ...ofKind) + 1;
   const where = slot
-    ? `${amended ? 'Changing: ' : ''}${setName(slot)}${slot.kind === 'drop' ? '' : ` of ${count}`}${slot.side === 'both' ? '' : ` · ${SIDE_LABELS[slot.side]}`}`
-    : 'All sets logged';
+    ? `${amended ? words.changing : ''}${setName(slot)}${slot.kind === 'drop' ? '' : words.of(count)}${slot.side === 'both' ? '' : ` · ${SIDE_LABELS[slot.side]}`}`
+    : words.allSetsLogged;
   const range = formatReps(dose);
   const isTimed = dose.seconds !== undefined;
-  const reps = isTimed || isFeeler || !asked ? range : asked.reps === repsTop(dose) ? range : `${asked.reps} of ${range}`;
+  const reps = isTimed || isFeeler || !asked ? range : asked.reps === repsTop(dose) ? range : words.ofWithReps(asked.reps, range);
   const setup = barSetup(kit, load, exercise.done.at(-1) ?? null);
   return (
     <Row gap="s">
@@ -56,9 +59,9 @@ export const TargetLine = ({
         </Txt>
         <Txt kind="label">
           {isFeeler ? asked?.reps : reps}
-          {isTimed ? '' : ' reps'}
-          {isPerSide(variation.stance) ? ' a side' : ''} · {formatLoad(load)}
-          {isFeeler || !asksReserve(dose, exercise.role) ? '' : ` · ${dose.reserve} in reserve`}
+          {isTimed ? '' : words.reps}
+          {isPerSide(variation.stance) ? words.aSide : ''} · {formatLoad(load)}
+          {isFeeler || !asksReserve(dose, exercise.role) ? '' : words.inReserve(dose.reserve)}
         </Txt>
         {setup && (
           <Row gap="s">
@@ -66,7 +69,7 @@ export const TargetLine = ({
             <Txt kind="small" style={styles.shrink}>
               {formatSide(setup.side)}
               {setup.changes && setup.changes.off + setup.changes.on > 0
-                ? ` · ${setup.changes.off} off, ${setup.changes.on} on a side`
+                ? words.offOnASide(setup.changes.off, setup.changes.on)
                 : ''}
             </Txt>
           </Row>

@@ -12,6 +12,10 @@ import { Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
 import type { Exercise, FloorDetail } from './floor';
 import type { Live } from './use-live';
+import { common } from '@drubo/words/screens/common';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.timeDialog;
 
 const STEP_MINUTES = 5;
 const MOST_MINUTES = 120;
@@ -64,34 +68,30 @@ export const TimeDialog = ({
   };
   const changes = changesOfPlan(plan, behind).map(({ change }) => change);
   const apply = () => {
-    void live.changeDay(changes, `Cut to ${plan.minutesNeeded} min.`);
+    void live.changeDay(changes, words.cutToMin(plan.minutesNeeded));
     onClose();
   };
   return (
     <Modal
-      title="Short of time"
+      title={words.shortOfTime}
       onClose={onClose}
-      closes="Close"
-      actions={<Button look="main" label="Do this" disabled={changes.length === 0} onPress={apply} />}
+      closes={common.close}
+      actions={<Button look="main" label={words.doThis} disabled={changes.length === 0} onPress={apply} />}
     >
       <Row align="stretch">
         <Stepper
-          label="Minutes left"
+          label={words.minutesLeft}
           value={String(minutes)}
-          note="min"
+          note={words.min}
           onDown={minutes > STEP_MINUTES ? () => setMinutes(minutes - STEP_MINUTES) : null}
           onUp={minutes < MOST_MINUTES ? () => setMinutes(minutes + STEP_MINUTES) : null}
         />
       </Row>
       <ReasonList reasons={plan.reasons} />
-      {!plan.fits && (
-        <Txt tone="saffron">
-          The main lift alone takes {plan.minutesNeeded} min. It is kept whole; cut it by hand if you must.
-        </Txt>
-      )}
+      {!plan.fits && <Txt tone="saffron">{words.theMainLiftAlone(plan.minutesNeeded)}</Txt>}
       {changes.length > 0 && (
         <Txt kind="small" tone="quiet">
-          What is cut is not held against anybody: it comes back next time.
+          {words.whatIsCutIs}
         </Txt>
       )}
     </Modal>

@@ -4,6 +4,9 @@ import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { storageTrouble } from '../../data/offline/storage-trouble';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.useKeeping;
 
 /** Something just changed about the session, and how to take it back. */
 export interface LastChange {
@@ -55,7 +58,7 @@ export const useKeeping = (session: { id: string; sheetId: string }) => {
       setLastChange(null);
       void Promise.all([...kept].reverse().map(({ id, fields }) => keepRecord(id, fields, true)));
     };
-    if (kept.length > 0) setLastChange({ text: isAll ? text : `In part: ${text}`, undo });
+    if (kept.length > 0) setLastChange({ text: isAll ? text : words.inPart(text), undo });
     return isAll;
   };
 

@@ -22,7 +22,6 @@ import {
   slotAfterRamp,
 } from '@drubo/core/live';
 import type { Asked, Pad } from '@drubo/core/live';
-import { counted } from '@drubo/words/explain';
 import { newId } from '../../data/ids';
 import { sheetAggregate } from '../../data/offline/lines';
 import type { RequestWithoutLine } from '../../data/offline/types';
@@ -31,6 +30,9 @@ import type { Exercise, FloorDetail } from './floor';
 import { keepPlace, readPlace } from './place';
 import type { Place } from './place';
 import { useKeeping } from './use-keeping';
+import { liveWords } from '@drubo/words/screens/live';
+
+const words = liveWords.useLive;
 
 /** A second tap within this time is the same tap: a wet thumb must not log two sets. */
 const DOUBLE_TAP_MS = 700;
@@ -124,7 +126,7 @@ export const useLive = (detail: FloorDetail) => {
     await keepRecord(recordId, leave);
     setPlace({ itemId: null, slot: null, pad: null });
     setLastChange({
-      text: `${variation.name} left for pain${jointPain === null ? '' : ` ${jointPain} of 10`}.`,
+      text: words.leftForPain(variation.name, jointPain),
       undo: () => {
         setLastChange(null);
         void keepRecord(recordId, leave, true);
@@ -176,13 +178,13 @@ export const useLive = (detail: FloorDetail) => {
     /** Leaves an exercise for today and stands at the next one. */
     leave: async (left: Exercise, because: ChangeCause) => {
       const fields = { kind: 'leave' as const, itemId: left.item.id, because };
-      if (await changeDay([fields], `${left.variation.name} left for today.`)) setPlace({ itemId: null, slot: null, pad: null });
+      if (await changeDay([fields], words.leftForToday(left.variation.name))) setPlace({ itemId: null, slot: null, pad: null });
     },
     /** As many sets of an exercise today, those done among them. */
     fewerSets: (of: Exercise, sets: number) =>
       changeDay(
         [{ kind: 'sets' as const, itemId: of.item.id, sets, because: 'short' as const }],
-        `${of.variation.name}: ${counted(sets, 'set')} today.`,
+        words.setToday(of.variation.name, sets),
       ),
     /** Puts another exercise in one's place for today, and stands at it. */
     swap: async (itemId: string, draft: DraftItem, because: ChangeCause, text: string) => {
@@ -202,7 +204,7 @@ export const useLive = (detail: FloorDetail) => {
       if (!(await isKept(() => send(set.id, removal)))) return;
       setPlace({ slot: null, pad: null, itemId: set.itemId });
       setLastChange({
-        text: `${name} deleted.`,
+        text: words.deleted(name),
         undo: () => {
           setLastChange(null);
           void isKept(() => send(set.id, { ...removal, removed: false }));
@@ -222,9 +224,9 @@ export const useLive = (detail: FloorDetail) => {
     ) => {
       if (!(await keepRecord(newId(), { kind: 'check-in', answers }))) return;
       setPlace({ skippedCheckIn: true, itemId: null, slot: null, pad: null });
-      if (changes.length > 0) await changeDay(changes, `${counted(changes.length, 'change')} for today.`);
+      if (changes.length > 0) await changeDay(changes, words.changeForToday(changes.length));
     },
-    note: (text: string) => changeDay([{ kind: 'note', text, itemId: item?.id ?? null }], 'Note kept.'),
+    note: (text: string) => changeDay([{ kind: 'note', text, itemId: item?.id ?? null }], words.noteKept),
     countFromNow: () => setCountedFrom(Date.now()),
     setSession: (request: RequestWithoutLine) => writer.log({ ...request, aggregate: sheetAggregate(session.sheetId) }),
   };

@@ -25,6 +25,10 @@ import { CompareSide } from './CompareSide';
 import { LeverPanel } from '../../parts/moves/LeverPanel';
 import { PickMove } from './PickMove';
 import { useSweeps } from './use-sweeps';
+import { common } from '@drubo/words/screens/common';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.compareScreen;
 
 const LEVEL_STEP = Math.round(LEVEL_DEPTH * (STEPS - 1));
 
@@ -34,15 +38,13 @@ export const CompareScreen = ({ left, rightId }: { left: Variation; rightId: str
   const right = findVariation(catalogue, rightId);
   const isFit = isModelled(left.figure) && right !== undefined && isModelled(right.figure);
   return (
-    <Screen title="Compare" beside="Side by side, from a model" back={`/moves/${left.id}`}>
+    <Screen title={words.compare} beside={words.sideBySideFrom} back={`/moves/${left.id}`}>
       {isFit && right ? (
         <Comparison left={left} right={right} />
       ) : (
         <Card edge="saffron">
-          <Txt>
-            The posture model covers squats, hinges, pulls, split squats and bridges. Pick another to compare {left.name} with.
-          </Txt>
-          <PickMove label="Pick a movement" left={left} />
+          <Txt>{words.thePostureModelCovers(left.name)}</Txt>
+          <PickMove label={words.pickAMovement} left={left} />
         </Card>
       )}
     </Screen>
@@ -110,7 +112,7 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
         </Row>
         <Wrap gap="s">
           <Stepper
-            label="Depth"
+            label={words.depth}
             value={depthWords(stepAt)}
             onDown={stepAt > 0 ? () => setStepAt(stepAt - 2) : null}
             onUp={stepAt < STEPS - 1 ? () => setStepAt(stepAt + 2) : null}
@@ -122,25 +124,25 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
           </Txt>
         )}
         <Txt kind="small" tone="quiet">
-          A model, not a measurement: a still body of average proportions, ± 25 %. It shows which way things go.
+          {words.aModelNotA}
         </Txt>
       </Card>
       <Card>
-        <Heading>This body</Heading>
+        <Heading>{words.thisBody}</Heading>
         <Wrap gap="s">
           <View style={styles.field}>
-            <FormField control={control} name="height" label="Height" unit={lengthUnit(unit)} inputMode="decimal" />
+            <FormField control={control} name="height" label={words.height} unit={lengthUnit(unit)} inputMode="decimal" />
           </View>
           <View style={styles.field}>
-            <FormField control={control} name="mass" label="Body mass" unit={unit} inputMode="decimal" />
+            <FormField control={control} name="mass" label={words.bodyMass} unit={unit} inputMode="decimal" />
           </View>
           <View style={styles.field}>
-            <FormField control={control} name="load" label="Load" unit={unit} inputMode="decimal" />
+            <FormField control={control} name="load" label={common.load} unit={unit} inputMode="decimal" />
           </View>
         </Wrap>
         <Wrap gap="s">
           <Stepper
-            label="Thigh length"
+            label={words.thighLength}
             value={build.femurPercent === 0 ? 'usual' : `${build.femurPercent > 0 ? '+' : ''}${build.femurPercent} %`}
             onDown={
               build.femurPercent > FEMUR_RANGE.least
@@ -154,7 +156,7 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
             }
           />
           <Stepper
-            label="Ankle range"
+            label={words.ankleRange}
             value={`${build.ankleDeg}°`}
             onDown={
               build.ankleDeg > ANKLE_RANGE.least
@@ -168,43 +170,43 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
         </Wrap>
       </Card>
       <Card>
-        <Heading>How hard along the way</Heading>
+        <Heading>{words.howHardAlongThe}</Heading>
         {answers.length === 2 ? (
           <ResistanceChart
             depth={depth}
             curves={sides.map(({ name }, at) => ({ name, steps: answers[at] ?? [], dashed: at === 1 }))}
           />
         ) : (
-          <Txt tone="quiet">Working it out.</Txt>
+          <Txt tone="quiet">{words.workingItOut}</Txt>
         )}
         <Txt kind="small" tone="quiet">
-          A band that is stood on: two lengths you measured, and the pull a luggage scale showed there. Empty: no band.
+          {words.aBandThatIs}
         </Txt>
         <Wrap gap="s">
           <View style={styles.half}>
-            <FormField control={control} name="bandShort" label="Length 1" unit={lengthUnit(unit)} inputMode="decimal" />
+            <FormField control={control} name="bandShort" label={words.length1} unit={lengthUnit(unit)} inputMode="decimal" />
           </View>
           <View style={styles.half}>
-            <FormField control={control} name="bandShortPull" label="Pull 1" unit={unit} inputMode="decimal" />
+            <FormField control={control} name="bandShortPull" label={words.pull1} unit={unit} inputMode="decimal" />
           </View>
           <View style={styles.half}>
-            <FormField control={control} name="bandLong" label="Length 2" unit={lengthUnit(unit)} inputMode="decimal" />
+            <FormField control={control} name="bandLong" label={words.length2} unit={lengthUnit(unit)} inputMode="decimal" />
           </View>
           <View style={styles.half}>
-            <FormField control={control} name="bandLongPull" label="Pull 2" unit={unit} inputMode="decimal" />
+            <FormField control={control} name="bandLongPull" label={words.pull2} unit={unit} inputMode="decimal" />
           </View>
         </Wrap>
       </Card>
       <Card>
-        <LeverPanel title={`Settings, left: ${left.name}`} variation={left} values={leftValues} onChange={setLeftValues} />
+        <LeverPanel title={words.settingsLeft(left.name)} variation={left} values={leftValues} onChange={setLeftValues} />
       </Card>
       <Card>
-        <LeverPanel title={`Settings, right: ${right.name}`} variation={right} values={rightValues} onChange={setRightValues} />
+        <LeverPanel title={words.settingsRight(right.name)} variation={right} values={rightValues} onChange={setRightValues} />
       </Card>
       <Wrap gap="s">
-        <PickMove label="Compare with another" left={left} />
+        <PickMove label={words.compareWithAnother} left={left} />
         {right.id !== left.id && (
-          <Button label="Same movement, other settings" onPress={() => router.setParams({ with: left.id })} />
+          <Button label={words.sameMovementOtherSettings} onPress={() => router.setParams({ with: left.id })} />
         )}
       </Wrap>
     </>
@@ -228,7 +230,7 @@ const useLastValid = (form: CompareForm): CompareInput => {
 const depthWords = (stepAt: number): string => {
   if (stepAt === LEVEL_STEP) return 'level';
   const deg = Math.abs(Math.round(((stepAt - LEVEL_STEP) / (STEPS - 1)) * 60));
-  return `${deg}° ${stepAt < LEVEL_STEP ? 'above' : 'below'}`;
+  return `${deg}° ${stepAt < LEVEL_STEP ? words.above : words.below}`;
 };
 
 const styles = StyleSheet.create({

@@ -13,14 +13,17 @@ import { Icon } from '../../ui/icons/Icon';
 import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { ToMove } from './Neighbours';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.faultList;
 
 /** The faults to watch for. Tap one: what it usually means, and what to do in order. */
 export const FaultList = ({ variation, catalogue }: { variation: Variation; catalogue: Catalogue }) => {
   const [open, setOpen] = useState<FaultId | null>(null);
   return (
     <Card>
-      <Heading>Watch for</Heading>
-      <View role="list" aria-label="Faults">
+      <Heading>{words.watchFor}</Heading>
+      <View role="list" aria-label={words.faults}>
         {variation.faults.map((id) => (
           <View key={id} role="listitem">
             <FaultLine
@@ -63,24 +66,26 @@ const FaultLine = ({
         <Stack gap="s" style={[styles.open, { borderColor: palette.edge }]}>
           <Txt>{fault.means}</Txt>
           <Txt>
-            Say: “{fault.cues[0]?.text}”. Then:{' '}
-            {fault.cues
-              .slice(1)
-              .map(({ text }) => `“${text}”`)
-              .join(', ')}
-            .
+            {words.say}
+            {fault.cues[0]?.text}
+            {words.then(
+              fault.cues
+                .slice(1)
+                .map(({ text }) => `“${text}”`)
+                .join(', '),
+            )}
           </Txt>
           <Txt>
-            Still there:{' '}
-            {remediesFor(variation, id)
-              .map((remedy) => formatRemedy(remedy, nameOf))
-              .join(' · ')}
-            .
+            {words.stillThere(
+              remediesFor(variation, id)
+                .map((remedy) => formatRemedy(remedy, nameOf))
+                .join(' · '),
+            )}
           </Txt>
           {fault.drill && fault.drill !== variation.id && (
-            <ToMove href={`/moves/${fault.drill}`} name={`Drill: ${nameOf(fault.drill)}`} />
+            <ToMove href={`/moves/${fault.drill}`} name={words.drill(nameOf(fault.drill))} />
           )}
-          {fault.dangerousUnderLoad && <Txt tone="clay">Under load this ends the set: change load or range now.</Txt>}
+          {fault.dangerousUnderLoad && <Txt tone="clay">{words.underLoadThisEnds}</Txt>}
         </Stack>
       )}
     </View>

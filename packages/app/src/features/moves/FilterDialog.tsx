@@ -1,6 +1,6 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { KIT_PRESETS } from '@drubo/core';
-import { counted, EMPHASIS_LABELS, FAMILY_LABELS, LIMIT_LABELS } from '@drubo/words/explain';
+import { EMPHASIS_LABELS, FAMILY_LABELS, LIMIT_LABELS } from '@drubo/words/explain';
 import { EMPHASES, FAMILIES, DERIVED_LIMITS, LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId } from '@drubo/core/vocabulary';
 import { useCatalogue } from '../../data/use-catalogue';
@@ -13,6 +13,10 @@ import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { browse, NO_FILTERS } from './browse';
 import { useMovesState } from './MovesState';
+import { common } from '@drubo/words/screens/common';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.filterDialog;
 
 /** Sore enough that the table locks what it lists; a trainer who knows better says how sore. */
 const SORE = 4;
@@ -35,35 +39,30 @@ export const FilterDialog = ({ onClose }: { onClose(): void }) => {
   const isMild = filters.limits.length > 0 && filters.limits.every(({ severity }) => severity === SOME);
   return (
     <Modal
-      title="Filter"
+      title={words.filter}
       onClose={onClose}
       actions={
         <>
-          <Button label="Clear all" onPress={() => setFilters({ ...NO_FILTERS, search: filters.search })} />
-          <Button
-            look="main"
-            label={`Show ${found.length}`}
-            says={`Show ${counted(found.length, 'movement')}`}
-            onPress={onClose}
-          />
+          <Button label={words.clearAll} onPress={() => setFilters({ ...NO_FILTERS, search: filters.search })} />
+          <Button look="main" label={words.show(found.length)} says={words.showMovement(found.length)} onPress={onClose} />
         </>
       }
     >
       <Choices
-        label="Room"
-        options={[{ value: ANY, label: 'Any' }, ...KIT_PRESETS.map(({ id, name }) => ({ value: id, label: name }))]}
+        label={words.room}
+        options={[{ value: ANY, label: words.any }, ...KIT_PRESETS.map(({ id, name }) => ({ value: id, label: name }))]}
         value={filters.room ?? ANY}
         onChange={(value) => setFilters({ ...filters, room: KIT_PRESETS.find(({ id }) => id === value)?.id ?? null })}
       />
       <Choices
-        label="Trains"
-        options={[{ value: ANY, label: 'Any' }, ...EMPHASES.map((value) => ({ value, label: EMPHASIS_LABELS[value] }))]}
+        label={words.trains}
+        options={[{ value: ANY, label: words.any }, ...EMPHASES.map((value) => ({ value, label: EMPHASIS_LABELS[value] }))]}
         value={filters.emphasis ?? ANY}
         onChange={(value) => setFilters({ ...filters, emphasis: EMPHASES.find((id) => id === value) ?? null })}
       />
-      <Stack gap="s" role="group" aria-label="Limits">
+      <Stack gap="s" role="group" aria-label={words.limits}>
         <Txt kind="small" tone="quiet">
-          Limits. A caution, not a diagnosis: a clinician’s word comes first.
+          {words.limitsACautionNot}
         </Txt>
         <View style={styles.row}>
           {LIMITS.filter((limit) => !DERIVED_LIMITS.some((hold) => hold === limit)).map((limit) => (
@@ -77,10 +76,10 @@ export const FilterDialog = ({ onClose }: { onClose(): void }) => {
         </View>
         {filters.limits.length > 0 && (
           <Choices
-            label="How sore, where it is felt"
+            label={words.howSoreWhereIt}
             options={[
-              { value: 'some', label: '3 of 10' },
-              { value: 'sore', label: '4 or more' },
+              { value: 'some', label: words.n3Of10 },
+              { value: 'sore', label: words.n4OrMore },
             ]}
             value={isMild ? 'some' : 'sore'}
             onChange={(value) =>
@@ -93,17 +92,17 @@ export const FilterDialog = ({ onClose }: { onClose(): void }) => {
         )}
       </Stack>
       <Choices
-        label="Family"
-        options={[{ value: ANY, label: 'Any' }, ...FAMILIES.map((value) => ({ value, label: FAMILY_LABELS[value] }))]}
+        label={common.family}
+        options={[{ value: ANY, label: words.any }, ...FAMILIES.map((value) => ({ value, label: FAMILY_LABELS[value] }))]}
         value={filters.family ?? ANY}
         onChange={(value) => setFilters({ ...filters, family: FAMILIES.find((id) => id === value) ?? null })}
       />
       <Choices
-        label="Legs"
+        label={words.legs}
         options={[
-          { value: ANY, label: 'Any' },
-          { value: 'two', label: 'Two at once' },
-          { value: 'one', label: 'One at a time' },
+          { value: ANY, label: words.any },
+          { value: 'two', label: words.twoAtOnce },
+          { value: 'one', label: words.oneAtATime },
         ]}
         value={filters.legs ?? ANY}
         onChange={(value) => setFilters({ ...filters, legs: value === ANY ? null : (value as 'two' | 'one') })}
@@ -139,7 +138,7 @@ export const FilterChips = () => {
       ? [
           {
             key: legs,
-            label: legs === 'one' ? 'One leg at a time' : 'Two legs',
+            label: legs === 'one' ? words.oneLegAtA : words.twoLegs,
             off: () => setFilters({ ...filters, legs: null }),
           },
         ]
@@ -149,7 +148,7 @@ export const FilterChips = () => {
   return (
     <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={styles.row}>
       {on.map(({ key, label, off }) => (
-        <Chip key={key} label={`${label} ×`} says={`Take off the filter: ${label}`} chosen onPress={off} />
+        <Chip key={key} label={`${label} ×`} says={words.takeOffTheFilter(label)} chosen onPress={off} />
       ))}
     </ScrollView>
   );

@@ -9,6 +9,9 @@ import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { LimitMark } from '../../parts/moves/LimitMark';
 import { ToMove } from './Neighbours';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.limitList;
 
 /** Sore enough that the table locks what it lists. */
 const SORE = 4;
@@ -23,7 +26,7 @@ export const LimitList = ({ variation, catalogue }: { variation: Variation; cata
   const inState = (state: string) => answers.filter((answer) => answer.state === state);
   return (
     <Card>
-      <Heading>Who shouldn’t, who with care</Heading>
+      <Heading>{words.whoShouldntWhoWith}</Heading>
       {[...inState('locked'), ...inState('restricted')].map(({ limit, state, reasons }) => (
         <Stack key={limit} gap="xs">
           {reasons.map((reason, at) => (
@@ -38,17 +41,19 @@ export const LimitList = ({ variation, catalogue }: { variation: Variation; cata
       {inState('favoured').length > 0 && (
         <LimitMark
           state="favoured"
-          text={`Suits: ${inState('favoured')
-            .map(({ limit }) => LIMIT_LABELS[limit])
-            .join(', ')}.`}
+          text={words.suits(
+            inState(words.favoured)
+              .map(({ limit }) => LIMIT_LABELS[limit])
+              .join(', '),
+          )}
         />
       )}
-      {answers.every(({ state }) => state === 'open') && <Txt tone="quiet">No limit in the table speaks about it.</Txt>}
+      {answers.every(({ state }) => state === 'open') && <Txt tone="quiet">{words.noLimitInThe}</Txt>}
       <Txt kind="small" tone="quiet">
-        Source: {explainBasis('common-practice')}. Cautions, not a diagnosis: a clinician’s clearance comes first.
+        {words.sourceCautionsNotA(explainBasis('common-practice'))}
       </Txt>
       {variation.prerequisites.length > 0 && (
-        <TitledList small title="Earned first">
+        <TitledList small title={words.earnedFirst}>
           {variation.prerequisites.map((id) => (
             <ToMove key={id} href={`/moves/${id}`} name={nameOf(id)} />
           ))}

@@ -27,6 +27,9 @@ import { LimitList } from './LimitList';
 import { OneNotch, OnTheLadder } from './Neighbours';
 import { OwnActions } from './OwnActions';
 import { StandInList } from './StandInList';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.moveScreen;
 
 const FIGURE_HEIGHT = 200;
 
@@ -38,11 +41,8 @@ export const MoveScreen = () => {
   const variation = findVariation(catalogue, variationId);
   if (!variation) {
     return (
-      <Screen title="Not in the catalogue" back="/moves">
-        <Empty
-          title="There is no such movement here"
-          text="It may be another studio’s own, or its name was mistyped. The staircases hold everything there is."
-        />
+      <Screen title={words.notInTheCatalogue} back="/moves">
+        <Empty title={words.thereIsNoSuch} text={words.itMayBeAnother} />
       </Screen>
     );
   }
@@ -81,19 +81,19 @@ const MovePage = ({ variation, rungId }: { variation: Variation; rungId: string 
       {isModelled(variation.figure) && nearest && (
         <Button
           icon="forward"
-          label="Compare postures"
-          says="Compare two postures side by side"
+          label={words.comparePostures}
+          says={words.compareTwoPosturesSide}
           onPress={() => router.push(`/moves/${variation.id}?with=${variation.siblings[0]?.variationId ?? nearest.id}`)}
         />
       )}
       <OnTheLadder variation={variation} rungId={rungId} catalogue={catalogue} />
       <Card>
-        <Heading>Trains</Heading>
+        <Heading>{words.trains}</Heading>
         <EmphasisMap emphasis={variation.emphasis} family={variation.family} />
       </Card>
       <Card>
-        <Lines title="Cues" lines={variation.cues} />
-        <Lines title="Cautions" lines={variation.cautions} />
+        <Lines title={words.cues} lines={variation.cues} />
+        <Lines title={words.cautions} lines={variation.cautions} />
       </Card>
       <FaultList variation={variation} catalogue={catalogue} />
       <OneNotch variation={variation} values={values} catalogue={catalogue} />
@@ -108,10 +108,10 @@ const Moving = ({ variation, values }: { variation: Variation; values: LeverValu
   const [width, setWidth] = useState(0);
   const tempo = variation.tempo ?? GOAL_DOSES['build-muscle'].tempo;
   const reps = variation.repRange ?? GOAL_DOSES['build-muscle'].reps;
-  const side = isPerSide(variation.stance) ? ' a side' : '';
+  const side = isPerSide(variation.stance) ? words.aSide : '';
   const usual = variation.seconds
-    ? `${variation.seconds.low}–${variation.seconds.high} s${side}`
-    : `${reps.low}–${reps.high} reps${side} at ${formatTempo(tempo)} s`;
+    ? words.s(variation.seconds.low, variation.seconds.high, side)
+    : words.repsAtS(reps.low, reps.high, side, formatTempo(tempo));
   const held = variation.loadPositions.map((position) => POSITION_LABELS[position]).join(', ');
   return (
     <Stack gap="s" onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
@@ -119,9 +119,7 @@ const Moving = ({ variation, values }: { variation: Variation; values: LeverValu
         <MovingFigure variation={variation} tempo={tempo} reps={reps.high} width={width} height={FIGURE_HEIGHT} values={values} />
       )}
       <Txt kind="small" tone="quiet">
-        Usually {usual} · {held}
-        {variation.unloadedAllowed && variation.loadPositions[0] !== 'none' ? ' or bodyweight' : ''}. Source:{' '}
-        {explainBasis(variation.basis)}.
+        {words.usuallySource(usual, held, variation.unloadedAllowed, variation.loadPositions[0], explainBasis(variation.basis))}
       </Txt>
     </Stack>
   );

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { counted, FAMILY_LABELS } from '@drubo/words/explain';
+import { FAMILY_LABELS } from '@drubo/words/explain';
 import { byFamily } from '@drubo/core/catalogue';
 import { laddersOf } from '@drubo/core/knowledge';
 import { FAMILIES } from '@drubo/core/vocabulary';
@@ -19,6 +19,10 @@ import { FilterChips, FilterDialog } from './FilterDialog';
 import { MoveRow } from '../../parts/moves/MoveRow';
 import { useMovesState } from './MovesState';
 import { Staircase } from './Staircase';
+import { common } from '@drubo/words/screens/common';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.movesScreen;
 
 /** The catalogue: families as staircases, or what was looked for as a list. */
 export const MovesScreen = () => {
@@ -30,21 +34,21 @@ export const MovesScreen = () => {
   const isLooking = filters.search.trim() !== '' || filterCount(filters) > 0;
   return (
     <Screen
-      title="Moves"
-      beside={isLooking ? countLine(result.found.length, result.locked) : counted(catalogue.variations.length, 'movement')}
+      title={words.moves}
+      beside={isLooking ? countLine(result.found.length, result.locked) : words.movementCount(catalogue.variations.length)}
     >
       <Row gap="s">
         <View style={styles.search}>
           <SearchField
-            label="Search movements by name"
-            placeholder="Search by name"
+            label={words.searchMovementsByName}
+            placeholder={common.searchByName}
             value={filters.search}
             onChange={(search) => setFilters({ ...filters, search })}
           />
         </View>
         <Button
-          label={filterCount(filters) > 0 ? `Filter · ${filterCount(filters)}` : 'Filter'}
-          says="Filter by room, muscles, limits"
+          label={filterCount(filters) > 0 ? words.filter(filterCount(filters)) : words.filterAtStart}
+          says={words.filterByRoomMuscles}
           onPress={() => setAsking(true)}
         />
       </Row>
@@ -56,26 +60,19 @@ export const MovesScreen = () => {
 };
 
 const countLine = (found: number, locked: number): string =>
-  `${counted(found, 'movement fits', 'movements fit')}${locked > 0 ? `, ${locked} locked by limits` : ''}`;
+  `${words.movementFitsCount(found)}${locked > 0 ? words.lockedByLimits(locked) : ''}`;
 
 const Results = ({ found, locked }: ReturnType<typeof browse>) => {
   const { setFilters } = useMovesState();
   if (found.length === 0) {
     return (
-      <Empty
-        title="No movement fits all of that"
-        text={
-          locked > 0
-            ? `${locked} would fit but are locked by the limits chosen. Take a filter off, or look at what the limit opens with.`
-            : 'Take a filter off, or search by another name.'
-        }
-      >
-        <Button look="main" label="Clear all filters" onPress={() => setFilters(NO_FILTERS)} />
+      <Empty title={words.noMovementFitsAll} text={locked > 0 ? words.wouldFitButAre(locked) : words.takeAFilterOff}>
+        <Button look="main" label={words.clearAllFilters} onPress={() => setFilters(NO_FILTERS)} />
       </Empty>
     );
   }
   return (
-    <Stack role="list" aria-label="Movements that fit" gap="s">
+    <Stack role="list" aria-label={words.movementsThatFit} gap="s">
       {found.map((one) => (
         <MoveRow key={one.variation.id} {...one} />
       ))}
@@ -102,16 +99,16 @@ const Families = () => {
       ))}
       {rest.length > 0 && (
         <Stack gap="s">
-          <Heading>{ladders.length > 0 ? 'Also' : FAMILY_LABELS[family]}</Heading>
+          <Heading>{ladders.length > 0 ? words.also : FAMILY_LABELS[family]}</Heading>
           {rest.map((variation) => (
             <MoveRow key={variation.id} variation={variation} limits={null} kit={null} />
           ))}
         </Stack>
       )}
       <Txt kind="small" tone="quiet">
-        Something missing? Open the movement nearest to it and make your own from it.
+        {words.somethingMissingOpenThe}
       </Txt>
-      <Button look="quiet" label="Your own movements, retired ones too" onPress={() => router.push('/moves/own')} />
+      <Button look="quiet" label={words.yourOwnMovementsRetired} onPress={() => router.push('/moves/own')} />
     </>
   );
 };

@@ -13,6 +13,9 @@ import { Icon } from '../../ui/icons/Icon';
 import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { settingOf } from '../../parts/moves/setting-of';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const said = movesWords.neighbours;
 
 /** Where a movement stands on its ladder: what comes before, what earns the next, what comes after. */
 export const OnTheLadder = ({
@@ -33,21 +36,21 @@ export const OnTheLadder = ({
   const most = Math.max(...main.map(({ stage }) => stage));
   return (
     <Card>
-      <Heading>{rung.aside ? `Beside the ladder: ${ladder.name}` : `${ladder.name}, stage ${rung.stage} of ${most}`}</Heading>
-      <Rungs title="Before" rungs={before} catalogue={catalogue} none="Nothing: people may begin here." />
+      <Heading>{rung.aside ? said.besideTheLadder(ladder.name) : said.stageOf(ladder.name, rung.stage, most)}</Heading>
+      <Rungs title={said.before} rungs={before} catalogue={catalogue} none={said.nothingPeopleMayBegin} />
       {rung.gate && (
         <View>
           <Heading level={3} kind="label">
-            What earns the next
+            {said.whatEarnsTheNext}
           </Heading>
           <Txt>{capital(formatGate(rung.gate, isPerSide(variation.stance)))}.</Txt>
         </View>
       )}
       <Rungs
-        title="After"
+        title={said.after}
         rungs={after}
         catalogue={catalogue}
-        none={rung.aside ? 'Nothing: it stands beside the ladder.' : 'Nothing: it may stay the main lift for good.'}
+        none={rung.aside ? said.nothingItStandsBeside : said.nothingItMayStay}
       />
     </Card>
   );
@@ -75,7 +78,7 @@ const Rungs = ({
           key={rung.id}
           href={`/moves/${rung.variationId}?rung=${rung.id}`}
           name={[name, setting].filter(Boolean).join(', ')}
-          note={rung.aside ? 'beside the ladder' : undefined}
+          note={rung.aside ? said.besideTheLadderInSentence : undefined}
         />
       );
     })}
@@ -115,16 +118,16 @@ export const OneNotch = ({
   const nameOf = (id: string) => getVariation(catalogue, id).name;
   return (
     <Card>
-      <Heading>One change</Heading>
+      <Heading>{said.oneChange}</Heading>
       {(['easier', 'harder'] as const).map((way) => {
         const notches = oneNotch(catalogue, variation, values, way);
         return (
           <TitledList
             key={way}
             small
-            title={way === 'easier' ? 'Easier' : 'Harder'}
-            says={`One notch ${way}`}
-            none={way === 'easier' ? 'It is as easy as it gets.' : 'It is as hard as it gets: add load or reps.'}
+            title={way === 'easier' ? said.easier : said.harder}
+            says={said.oneNotch(way)}
+            none={way === 'easier' ? said.itIsAsEasy : said.itIsAsHard}
           >
             {notches.map((notch) =>
               notch.kind === 'lever' ? (

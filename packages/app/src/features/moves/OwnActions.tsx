@@ -8,6 +8,9 @@ import { Card } from '../../ui/Card';
 import { Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.ownActions;
 
 export const movementAggregate = (id: string): string => `movement:${id}`;
 
@@ -27,33 +30,32 @@ export const OwnActions = ({ variation }: { variation: Variation }) => {
     });
   const retire = async () => {
     await setRetired(true);
-    snack({ text: `${variation.name} is retired. Its history stays.`, undo: () => void setRetired(false) });
+    snack({ text: words.isRetiredItsHistory(variation.name), undo: () => void setRetired(false) });
   };
   const restore = async () => {
     await setRetired(false);
-    snack({ text: `${variation.name} is back.` });
+    snack({ text: words.isBack(variation.name) });
   };
   if (!own) {
     return (
       <Button
         icon="plus"
-        label="Make your own from this"
-        says={`Make your own movement from ${variation.name}`}
+        label={words.makeYourOwnFrom}
+        says={words.makeYourOwnMovement(variation.name)}
         onPress={() => router.push(`/moves/own/new?from=${variation.id}`)}
       />
     );
   }
   return (
     <Card>
-      <Heading>Your own movement</Heading>
+      <Heading>{words.yourOwnMovement}</Heading>
       <Txt kind="small" tone="quiet">
-        Based on {findVariation(catalogue, own.basedOn)?.name ?? own.basedOn}, revision {own.revision}.
-        {own.retired ? ' Retired: it is offered nowhere, its history stays.' : ''}
+        {words.basedOnRevision(findVariation(catalogue, own.basedOn)?.name ?? own.basedOn, own.revision, own.retired)}
       </Txt>
       <Wrap gap="s">
-        <Button label="Edit" onPress={() => router.push(`/moves/own/${variation.id}`)} />
+        <Button label={words.edit} onPress={() => router.push(`/moves/own/${variation.id}`)} />
         <Button
-          label={own.retired ? 'Bring back' : 'Retire'}
+          label={own.retired ? words.bringBack : words.retire}
           disabled={!writer.isReady}
           onPress={() => void (own.retired ? restore() : retire())}
         />

@@ -25,6 +25,10 @@ import { useSnack } from '../../frame/SnackProvider';
 import { movementAggregate } from './OwnActions';
 import { ownFormOf, ownResolver } from './own-form';
 import type { OwnFields } from './own-form';
+import { common } from '@drubo/words/screens/common';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.ownFormScreen;
 
 /** Adds a movement of the studio's own, based on one that ships, or makes a new revision of one. */
 export const OwnFormScreen = () => {
@@ -34,15 +38,15 @@ export const OwnFormScreen = () => {
   const base = findVariation(catalogue, own?.custom?.basedOn ?? from ?? '');
   if (!base || (movementId && !own)) {
     return (
-      <Screen title="Your own movement" back="/moves/own">
-        <Empty title="Nothing to base it on" text="Open the movement nearest to yours and choose “Make your own from this”." />
+      <Screen title={words.yourOwnMovement} back="/moves/own">
+        <Empty title={words.nothingToBaseIt} text={words.openTheMovementNearest} />
       </Screen>
     );
   }
   return (
     <Screen
-      title={own ? `Edit ${own.name}` : 'Your own movement'}
-      beside={`Based on ${base.name}`}
+      title={own ? words.edit(own.name) : words.yourOwnMovement}
+      beside={words.basedOn(base.name)}
       back={`/moves/${own?.id ?? base.id}`}
     >
       <OwnForm key={own?.id ?? base.id} base={base} own={own} catalogue={catalogue} />
@@ -71,7 +75,7 @@ const OwnForm = ({ base, own, catalogue }: { base: Variation; own: Variation | u
         aggregate: movementAggregate(id),
       });
       if (result.status === 'waiting') {
-        snack({ text: `${fields.name} is kept on this device and will be sent.` });
+        snack({ text: words.isKeptOnThis(fields.name) });
         router.replace('/moves/own');
       } else router.replace(`/moves/${id}`);
     } catch (error) {
@@ -91,22 +95,24 @@ const OwnForm = ({ base, own, catalogue }: { base: Variation; own: Variation | u
     base.unloadedAllowed && !base.loadPositions.includes('none') ? [...base.loadPositions, 'none' as const] : base.loadPositions;
   return (
     <Stack gap="l">
-      <FormField control={control} name="name" label="Name" />
-      <FormField control={control} name="aliases" label="Other names" help="Between commas. May stay empty." />
+      <FormField control={control} name="name" label={words.name} />
+      <FormField control={control} name="aliases" label={words.otherNames} help={words.betweenCommasMayStay} />
       <Controller
         control={control}
         name="family"
-        render={({ field }) => <Choices label="Family" options={FAMILY_OPTIONS} value={field.value} onChange={field.onChange} />}
+        render={({ field }) => (
+          <Choices label={common.family} options={FAMILY_OPTIONS} value={field.value} onChange={field.onChange} />
+        )}
       />
-      {wrong('family', 'Family')}
-      <FormField control={control} name="cues" label="Cues" multiline help="One a line, one to five." />
-      <FormField control={control} name="cautions" label="Cautions" multiline help="One a line, up to five." />
+      {wrong('family', common.family)}
+      <FormField control={control} name="cues" label={words.cues} multiline help={words.oneALineOne} />
+      <FormField control={control} name="cautions" label={words.cautions} multiline help={words.oneALineUp} />
       <Wrap gap="s">
         <View style={styles.half}>
-          <FormField control={control} name="repsLow" label="Reps from" inputMode="numeric" help="Empty: the goal’s." />
+          <FormField control={control} name="repsLow" label={words.repsFrom} inputMode="numeric" help={words.emptyTheGoals} />
         </View>
         <View style={styles.half}>
-          <FormField control={control} name="repsHigh" label="Reps to" inputMode="numeric" />
+          <FormField control={control} name="repsHigh" label={words.repsTo} inputMode="numeric" />
         </View>
       </Wrap>
       <Controller
@@ -114,20 +120,20 @@ const OwnForm = ({ base, own, catalogue }: { base: Variation; own: Variation | u
         name="loadPositions"
         render={({ field }) => (
           <Several
-            label="Load"
+            label={common.load}
             options={positions.map((value) => ({ value, label: POSITION_LABELS[value] }))}
             value={field.value}
             onChange={field.onChange}
           />
         )}
       />
-      {wrong('loadPositions', 'Load')}
+      {wrong('loadPositions', common.load)}
       <Controller
         control={control}
         name="levers"
         render={({ field }) => (
           <Several
-            label="Settings it keeps"
+            label={words.settingsItKeeps}
             options={base.levers
               .filter(({ lever }) => lever !== 'load-position')
               .map(({ lever }) => ({ value: lever, label: LEVER_WORDS[lever].label }))}
@@ -148,7 +154,7 @@ const OwnForm = ({ base, own, catalogue }: { base: Variation; own: Variation | u
       )}
       <Button
         look="main"
-        label={own ? 'Save as a new revision' : 'Add this movement'}
+        label={own ? words.saveAsANew : words.addThisMovement}
         busy={formState.isSubmitting}
         disabled={!writer.isReady}
         onPress={() => void submit()}
@@ -209,15 +215,15 @@ const EarnedFirst = ({
           .filter(({ id }) => id !== ownId && !value.includes(id))
           .slice(0, 6);
   return (
-    <Stack gap="xs" role="group" aria-label="What must be earned first">
-      <Field label="Earned first" value={search} onChangeText={setSearch} help="Type a name, tap it to add. May stay empty." />
+    <Stack gap="xs" role="group" aria-label={words.whatMustBeEarned}>
+      <Field label={words.earnedFirst} value={search} onChangeText={setSearch} help={words.typeANameTap} />
       <Wrap gap="s">
         {value.map((id) => (
           <Chip
             key={id}
             chosen
             label={`${getVariation(catalogue, id).name} ×`}
-            says={`Take off: ${getVariation(catalogue, id).name}`}
+            says={words.takeOff(getVariation(catalogue, id).name)}
             onPress={() => onChange(value.filter((other) => other !== id))}
           />
         ))}
@@ -226,7 +232,7 @@ const EarnedFirst = ({
             key={id}
             chosen={false}
             label={name}
-            says={`Add: ${name}`}
+            says={words.add(name)}
             onPress={() => {
               onChange([...value, id]);
               setSearch('');

@@ -11,6 +11,10 @@ import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { SearchField } from '../../ui/SearchField';
+import { common } from '@drubo/words/screens/common';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.pickMove;
 
 /** Picks what a movement is compared with, of those the posture model knows. */
 export const PickMove = ({ label, left }: { label: string; left: Variation }) => {
@@ -25,16 +29,19 @@ export const PickMove = ({ label, left }: { label: string; left: Variation }) =>
       <Button label={label} onPress={() => setOpen(true)} />
       {isOpen && (
         <Modal
-          title={`Compare ${left.name} with`}
+          title={words.compareWith(left.name)}
           onClose={() => setOpen(false)}
-          actions={<Button label="Close" onPress={() => setOpen(false)} />}
+          actions={<Button label={common.close} onPress={() => setOpen(false)} />}
         >
-          <SearchField label="Search movements to compare" placeholder="Search by name" value={search} onChange={setSearch} />
-          {found.length === 0 && (
-            <Txt tone="quiet">None by that name. The model covers squats, hinges, pulls, split squats and bridges.</Txt>
-          )}
+          <SearchField
+            label={words.searchMovementsToCompare}
+            placeholder={common.searchByName}
+            value={search}
+            onChange={setSearch}
+          />
+          {found.length === 0 && <Txt tone="quiet">{words.noneByThatName}</Txt>}
           {found.length > 0 && (
-            <View role="list" aria-label="Movements to compare with">
+            <View role="list" aria-label={words.movementsToCompareWith}>
               {found.map((v) => (
                 <View role="listitem" key={v.id}>
                   <Pressable
@@ -47,7 +54,7 @@ export const PickMove = ({ label, left }: { label: string; left: Variation }) =>
                     style={styles.row}
                   >
                     <FamilyGlyph family={v.family} size={16} />
-                    <Txt>{v.id === left.id ? `${v.name}, other settings` : v.name}</Txt>
+                    <Txt>{v.id === left.id ? words.otherSettings(v.name) : v.name}</Txt>
                   </Pressable>
                 </View>
               ))}

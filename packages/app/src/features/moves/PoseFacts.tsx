@@ -8,6 +8,9 @@ import { BalanceBeam } from '../../charts/BalanceBeam';
 import { lengthFromCm, lengthUnit } from '../../ui/measure';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.poseFacts;
 
 const LIMIT_WORDS = {
   ankle: 'the ankles run out of range',
@@ -37,13 +40,16 @@ export const PoseFacts = ({
     return (
       <View style={styles.facts} aria-live="polite">
         <Txt kind="label" tone="clay">
-          Can’t stay balanced this deep
+          {words.cantStayBalancedThis}
         </Txt>
         <Txt kind="small">
-          {capital(LIMIT_WORDS[pose.limit])} ({formatNumber(body.ankleDeg, 0)}° ankle).
-          {pose.offBalanceCm === null || Math.abs(pose.offBalanceCm) < 0.5
-            ? ''
-            : ` ${lengthText(Math.abs(pose.offBalanceCm), unit)} too far ${pose.offBalanceCm < 0 ? 'back' : 'forward'}: that is what falling ${pose.offBalanceCm < 0 ? 'backward, or throwing the chest forward to stop it,' : 'forward'} looks like.`}
+          {words.ankle(
+            capital(LIMIT_WORDS[pose.limit]),
+            formatNumber(body.ankleDeg, 0),
+            pose.offBalanceCm === null || Math.abs(pose.offBalanceCm) < 0.5
+              ? ''
+              : words.tooFarThatIs(lengthText(Math.abs(pose.offBalanceCm), unit), pose.offBalanceCm),
+          )}
         </Txt>
         {ways.map((way) => (
           <Txt key={way} kind="small">
@@ -58,29 +64,21 @@ export const PoseFacts = ({
   return (
     <View style={styles.facts} aria-live="polite">
       {gluteShare === null ? (
-        <Txt kind="label">{Math.round(trunkDeg)}° lean</Txt>
+        <Txt kind="label">{words.lean(Math.round(trunkDeg))}</Txt>
       ) : (
-        <Txt kind="label">{Math.round(gluteShare * 100)} % glutes, the rest hamstrings</Txt>
+        <Txt kind="label">{words.glutesTheRestHamstrings(Math.round(gluteShare * 100))}</Txt>
       )}
       {kneePastToesCm !== null && (
-        <Txt kind="small">
-          Knee {lengthText(Math.abs(kneePastToesCm), unit)} {kneePastToesCm >= 0 ? 'past' : 'behind'} the toes
-        </Txt>
+        <Txt kind="small">{words.kneeTheToes(lengthText(Math.abs(kneePastToesCm), unit), kneePastToesCm)}</Txt>
       )}
       {kneeShare !== null && (
         <>
-          <Txt kind="small">
-            Knee {Math.round(kneeShare * 100)} %, hip {100 - Math.round(kneeShare * 100)} %
-          </Txt>
+          <Txt kind="small">{words.kneeHip(Math.round(kneeShare * 100), 100 - Math.round(kneeShare * 100))}</Txt>
           <BalanceBeam kneeShare={kneeShare} width={130} />
         </>
       )}
-      {lowBack && (
-        <Txt kind="small">
-          Low back about {lowBack.fromNm}–{lowBack.toNm} N·m
-        </Txt>
-      )}
-      <WhyDot about={`the posture of ${name}`} label="why" reasons={postureReasons(body, loadKg, pose)} />
+      {lowBack && <Txt kind="small">{words.lowBackAboutN(lowBack.fromNm, lowBack.toNm)}</Txt>}
+      <WhyDot about={words.thePostureOf(name)} label={words.why} reasons={postureReasons(body, loadKg, pose)} />
     </View>
   );
 };

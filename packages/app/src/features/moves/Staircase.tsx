@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Ladder, Rung } from '@drubo/core/catalogue';
-import { counted } from '@drubo/words/explain';
 import { Figure } from '../../figures/Figure';
 import { familyTone } from '../../theme/family-tone';
 import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
@@ -15,6 +14,9 @@ import { TitledList } from '../../ui/TitledList';
 import { Heading, Txt } from '../../ui/Txt';
 import { tellingDepth } from '../../parts/moves/MoveRow';
 import { settingOf } from '../../parts/moves/setting-of';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.staircase;
 
 /** How far each step stands in from the one below it. */
 const TREAD = 14;
@@ -31,27 +33,27 @@ export const Staircase = ({ ladder, catalogue, startsOpen }: { ladder: Ladder; c
       <Pressable
         role="button"
         aria-expanded={isOpen}
-        aria-label={`${ladder.name}, ${counted(stages.length, 'stage')}`}
+        aria-label={`${ladder.name}, ${words.stageCount(stages.length)}`}
         onPress={() => setOpen(!isOpen)}
         style={styles.head}
       >
         <View style={styles.grow}>
           <Heading>{ladder.name}</Heading>
           <Txt kind="small" tone="quiet">
-            {counted(stages.length, 'stage')}
-            {beside.length > 0 ? `, ${beside.length} beside it` : ''}
+            {words.stageCount(stages.length)}
+            {beside.length > 0 ? words.besideIt(beside.length) : ''}
           </Txt>
         </View>
         <Icon name={isOpen ? 'up' : 'down'} color={palette.quiet} />
       </Pressable>
       {isOpen && (
         <>
-          <View role="list" aria-label={`${ladder.name}, hardest first`}>
+          <View role="list" aria-label={words.hardestFirst(ladder.name)}>
             {stages.map((stage) => (
               <Row
                 key={stage}
                 role="listitem"
-                aria-label={`Stage ${stage}`}
+                aria-label={words.stage(stage)}
                 gap="s"
                 align="stretch"
                 style={[styles.step, { marginLeft: (stage - 1) * TREAD, borderColor: tint }]}
@@ -70,7 +72,7 @@ export const Staircase = ({ ladder, catalogue, startsOpen }: { ladder: Ladder; c
             ))}
           </View>
           {beside.length > 0 && (
-            <TitledList small title="Beside the ladder" says={`Beside ${ladder.name}`} style={styles.beside}>
+            <TitledList small title={words.besideTheLadder} says={words.beside(ladder.name)} style={styles.beside}>
               {beside.map((rung) => (
                 <RungLink key={rung.id} rung={rung} catalogue={catalogue} />
               ))}

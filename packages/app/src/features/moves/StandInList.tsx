@@ -15,6 +15,9 @@ import { Heading, Txt } from '../../ui/Txt';
 import { roomOf } from './browse';
 import { useMovesState } from './MovesState';
 import { ToMove } from './Neighbours';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.standInList;
 
 const SHOWN = 5;
 
@@ -29,21 +32,21 @@ export const StandInList = ({ variation, catalogue }: { variation: Variation; ca
   );
   return (
     <Card>
-      <Heading>Instead</Heading>
+      <Heading>{words.instead}</Heading>
       <Choices
-        label="Room"
+        label={words.room}
         options={KIT_PRESETS.map(({ id, name }) => ({ value: id, label: name }))}
         value={roomId}
         onChange={(id) => setRoomId(KIT_PRESETS.find((preset) => preset.id === id)?.id ?? roomId)}
       />
       {filters.limits.length > 0 && (
         <Txt kind="small" tone="quiet">
-          With: {filters.limits.map(({ limit }) => LIMIT_LABELS[limit]).join(', ')}
+          {words.with(filters.limits.map(({ limit }) => LIMIT_LABELS[limit]).join(', '))}
         </Txt>
       )}
-      {ranked.length === 0 && <Txt tone="quiet">Nothing near enough in this room. Try the other room.</Txt>}
+      {ranked.length === 0 && <Txt tone="quiet">{words.nothingNearEnoughIn}</Txt>}
       {ranked.length > 0 && (
-        <View role="list" aria-label="Instead">
+        <View role="list" aria-label={words.instead}>
           {ranked.slice(0, isAll ? undefined : SHOWN).map(({ variationId, differs }) => (
             <View role="listitem" key={variationId}>
               <ToMove
@@ -56,10 +59,10 @@ export const StandInList = ({ variation, catalogue }: { variation: Variation; ca
         </View>
       )}
       {ranked.length > SHOWN && (
-        <Button look="quiet" label={isAll ? 'Fewer' : `All ${ranked.length}`} onPress={() => setAll(!isAll)} />
+        <Button look="quiet" label={isAll ? words.fewer : words.all(ranked.length)} onPress={() => setAll(!isAll)} />
       )}
       {isAll && leftOut.length > 0 && (
-        <TitledList small title="Near, but not offered" style={styles.out}>
+        <TitledList small title={words.nearButNotOffered} style={styles.out}>
           {leftOut.slice(0, SHOWN * 2).map(({ variationId, why }) => (
             <Txt key={variationId} kind="small">
               {getVariation(catalogue, variationId).name}: {formatWhyNot(why)}

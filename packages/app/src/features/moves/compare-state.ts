@@ -6,6 +6,9 @@ import type { BandPoint, PostureBody, Segments } from '@drubo/core';
 import { formatNumber } from '@drubo/words/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { lengthFromCm, lengthToCm, lengthUnit, measure } from '../../ui/measure';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.compareState;
 
 /** Depths a comparison is worked out at; level falls on one of them. */
 export const STEPS = 41;
@@ -36,7 +39,7 @@ export interface CompareInput {
 const required = <Schema extends z.ZodType<number | null, string>>(schema: Schema) =>
   schema.transform((value, context): number => {
     if (value !== null) return value;
-    context.addIssue({ code: 'custom', message: 'is needed for the model' });
+    context.addIssue({ code: 'custom', message: words.isNeededForThe });
     return z.NEVER;
   });
 
@@ -69,9 +72,9 @@ export const compareSchema = (unit: MassUnit) => {
     .superRefine(({ bandShort, bandShortPull, bandLong, bandLongPull }, context) => {
       const given = [bandShort, bandShortPull, bandLong, bandLongPull].filter((value) => value !== null).length;
       const issue = (path: keyof CompareForm, message: string) => context.addIssue({ code: 'custom', path: [path], message });
-      if (given > 0 && given < 4) issue('bandLongPull', 'is missing: a band needs two lengths, each with its pull');
+      if (given > 0 && given < 4) issue('bandLongPull', words.isMissingABand);
       if (given === 4 && bandShort !== null && bandLong !== null && bandShort >= bandLong) {
-        issue('bandLong', 'must be longer than the first length');
+        issue('bandLong', words.mustBeLongerThan);
       }
     })
     .transform(({ height, mass, load, bandShort, bandShortPull, bandLong, bandLongPull }): CompareInput => ({

@@ -5,6 +5,9 @@ import type { MovementDto } from '@drubo/contracts';
 import type { Variation } from '@drubo/core/catalogue';
 import type { Family, LeverId, LoadPosition } from '@drubo/core/vocabulary';
 import { readNumber } from '../../ui/measure';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.ownForm;
 
 /** The form as typed: one cue a line, other names between commas. */
 export interface OwnForm {
@@ -37,14 +40,14 @@ const list = (schema: z.ZodType<string[], string[]>, by: string | RegExp) =>
   z.string().transform((text, context) => {
     const parsed = schema.safeParse(parts(text, by));
     if (parsed.success) return parsed.data;
-    context.addIssue({ code: 'custom', message: parsed.error.issues[0]?.message ?? 'is not right' });
+    context.addIssue({ code: 'custom', message: parsed.error.issues[0]?.message ?? words.isNotRight });
     return z.NEVER;
   });
 
 const reps = z.string().transform((text, context) => {
   const value = readNumber(text);
   if (value === null || (value !== undefined && Number.isInteger(value))) return value;
-  context.addIssue({ code: 'custom', message: 'must be a whole number of reps, or empty' });
+  context.addIssue({ code: 'custom', message: words.mustBeAWhole });
   return z.NEVER;
 });
 
@@ -52,7 +55,7 @@ const ownFormSchema = z
   .object({
     name: movementFields.name,
     aliases: list(movementFields.aliases, ','),
-    family: movementFields.family.nullable().refine((family) => family !== null, 'must be chosen'),
+    family: movementFields.family.nullable().refine((family) => family !== null, words.mustBeChosen),
     cues: list(movementFields.cues, '\n'),
     cautions: list(movementFields.cautions, '\n'),
     repsLow: reps,
@@ -66,12 +69,12 @@ const ownFormSchema = z
     if (!family) return z.NEVER;
     if (repsLow === null && repsHigh === null) return { ...rest, family, repRange: null };
     if (repsLow === null || repsHigh === null) {
-      issue(repsLow === null ? 'repsLow' : 'repsHigh', 'is missing: both ends, or neither');
+      issue(repsLow === null ? 'repsLow' : 'repsHigh', words.isMissingBothEnds);
       return z.NEVER;
     }
     const parsed = movementFields.repRange.safeParse({ low: repsLow, high: repsHigh });
     if (!parsed.success) {
-      issue('repsHigh', parsed.error.issues[0]?.message ?? 'is not right');
+      issue('repsHigh', parsed.error.issues[0]?.message ?? words.isNotRight);
       return z.NEVER;
     }
     return { ...rest, family, repRange: parsed.data };

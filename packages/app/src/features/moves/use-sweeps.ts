@@ -1,6 +1,9 @@
 import { useEffect, useState } from 'react';
 import type { SweepQuestion, SweepStep } from '@drubo/core';
 import { askSweeps } from '../../workers/ask-sweeps';
+import { movesWords } from '@drubo/words/screens/moves';
+
+const words = movesWords.useSweeps;
 
 /** What is known of the questions. An answer is missing where nothing of that movement at those settings is there yet. */
 export type Sweeps =
@@ -31,7 +34,7 @@ export const useSweeps = (questions: readonly SweepQuestion[]): Sweeps => {
     askSweeps(of).then(
       (answers) => !isOld && setState({ status: 'done', of, answers }),
       (error: unknown) =>
-        !isOld && setState({ status: 'failed', message: error instanceof Error ? error.message : 'It could not be worked out.' }),
+        !isOld && setState({ status: 'failed', message: error instanceof Error ? error.message : words.itCouldNotBe }),
     );
     return () => {
       isOld = true;

@@ -12,6 +12,10 @@ import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
 import { useStudio } from '../../data/StudioContext';
+import { common } from '@drubo/words/screens/common';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.bookingDialog;
 
 const { date: dateSchema, time: timeSchema } = endpoints.saveBooking.body.shape;
 
@@ -25,12 +29,8 @@ export const BookingDialog = ({ person, onClose }: { person: PersonDto; onClose(
   const [date, setDate] = useState(today);
   const [time, setTime] = useState('09:00');
   const [isTried, setTried] = useState(false);
-  const dateError = !dateSchema.safeParse(date).success
-    ? 'Date must be a day between 2000 and 2100'
-    : date < today
-      ? 'Date lies in the past'
-      : undefined;
-  const timeError = timeSchema.safeParse(time).success ? undefined : 'Time must be HH:MM';
+  const dateError = !dateSchema.safeParse(date).success ? words.dateMustBeA : date < today ? words.dateLiesInThe : undefined;
+  const timeError = timeSchema.safeParse(time).success ? undefined : words.timeMustBeHh;
   const book = async () => {
     setTried(true);
     if (dateError || timeError) return;
@@ -40,29 +40,29 @@ export const BookingDialog = ({ person, onClose }: { person: PersonDto; onClose(
       body: { personId: person.id, date, time },
       aggregate: personAggregate(person.id),
     });
-    snack({ text: `${person.name} is booked for ${formatDay(date)}, ${time}.` });
+    snack({ text: words.isBookedFor(person.name, formatDay(date), time) });
     onClose();
   };
   return (
     <Modal
-      title={`Book ${person.name}`}
+      title={words.book(person.name)}
       onClose={onClose}
-      closes="Cancel"
-      actions={<Button look="main" label="Book" disabled={!writer.isReady} onPress={() => void book()} />}
+      closes={common.cancel}
+      actions={<Button look="main" label={words.bookAtStart} disabled={!writer.isReady} onPress={() => void book()} />}
     >
       <Wrap gap="m">
         <DateTimeField
-          label="Date"
+          label={words.date}
           type="date"
           value={date}
           min={today}
           onChange={setDate}
           error={isTried ? dateError : undefined}
         />
-        <DateTimeField label="Time" type="time" value={time} onChange={setTime} error={isTried ? timeError : undefined} />
+        <DateTimeField label={words.time} type="time" value={time} onChange={setTime} error={isTried ? timeError : undefined} />
       </Wrap>
       <Txt kind="small" tone="quiet">
-        In the studio’s time, {studio.timeZone}.
+        {words.inTheStudiosTime(studio.timeZone)}
       </Txt>
     </Modal>
   );

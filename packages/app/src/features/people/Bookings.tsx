@@ -11,6 +11,9 @@ import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
 import { BookingDialog } from './BookingDialog';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.bookings;
 
 /** How many of the bookings ahead are shown before asking for all. */
 const SHOWN = 3;
@@ -33,15 +36,17 @@ export const Bookings = ({ person, bookings }: { person: PersonDto; bookings: re
     });
   const cancel = async ({ id, date, time }: BookingDto) => {
     await setCancelled(id, true);
-    snack({ text: `${formatDay(date)}, ${time} cancelled.`, undo: () => void setCancelled(id, false) });
+    snack({ text: words.cancelled(formatDay(date), time), undo: () => void setCancelled(id, false) });
   };
   return (
     <Card>
       <Row gap="s" style={styles.row}>
-        <Heading style={styles.grow}>Bookings</Heading>
-        {person.archivedAt === null && <Button label="Book" icon="plus" says="Book a session" onPress={() => setOpen(true)} />}
+        <Heading style={styles.grow}>{words.bookings}</Heading>
+        {person.archivedAt === null && (
+          <Button label={words.book} icon="plus" says={words.bookASession} onPress={() => setOpen(true)} />
+        )}
       </Row>
-      {ahead.length === 0 && <Txt tone="quiet">None ahead.</Txt>}
+      {ahead.length === 0 && <Txt tone="quiet">{words.noneAhead}</Txt>}
       {ahead.slice(0, isAll ? undefined : SHOWN).map((booking) => (
         <Row key={booking.id} gap="s" style={styles.row}>
           <Txt style={styles.grow}>
@@ -49,13 +54,13 @@ export const Bookings = ({ person, bookings }: { person: PersonDto; bookings: re
           </Txt>
           <IconButton
             icon="close"
-            says={`Cancel ${formatDay(booking.date)}, ${booking.time}`}
+            says={words.cancel(formatDay(booking.date), booking.time)}
             onPress={() => void cancel(booking)}
           />
         </Row>
       ))}
       {ahead.length > SHOWN && (
-        <Button look="quiet" label={isAll ? 'Fewer' : `All ${ahead.length}`} onPress={() => setAll(!isAll)} />
+        <Button look="quiet" label={isAll ? words.fewer : words.all(ahead.length)} onPress={() => setAll(!isAll)} />
       )}
       {isOpen && <BookingDialog person={person} onClose={() => setOpen(false)} />}
     </Card>

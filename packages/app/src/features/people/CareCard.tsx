@@ -13,6 +13,10 @@ import { useExplain, WhyDot } from '../../ui/Why';
 import { STATE_EDGE } from '../../parts/care/state-words';
 import { AtHand, WarningDialog } from '../../parts/care/WarningDialog';
 import { useStudio } from '../../data/StudioContext';
+import { common } from '@drubo/words/screens/common';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.careCard;
 
 /** Reasons shown before the rest is left to the health page. */
 const SHOWN = 3;
@@ -28,7 +32,7 @@ export const CareCard = ({ detail }: { detail: PersonDetailDto }) => {
   const { care } = detail.nextSheet;
   // Nobody asked: that is not the same as nothing found.
   const isUnknown = care.state === 'train' && care.questions.some(({ code }) => code === 'readiness-not-asked');
-  const title = isUnknown ? 'Health not asked yet' : PERSON_STATE_LABELS[care.state];
+  const title = isUnknown ? words.healthNotAskedYet : PERSON_STATE_LABELS[care.state];
   const lines = explain(care.reasons.slice(0, SHOWN));
   return (
     <Card edge={isUnknown ? 'saffron' : STATE_EDGE[care.state]}>
@@ -53,8 +57,8 @@ export const CareCard = ({ detail }: { detail: PersonDetailDto }) => {
       ))}
       {(care.contact || care.medicine) && <AtHand care={care} />}
       <Wrap gap="s">
-        <Button label="Health and limits" onPress={() => router.push(`/people/${id}/health`)} />
-        <Button look="danger" label="Warning signs" onPress={() => setOpen(true)} />
+        <Button label={words.healthAndLimits} onPress={() => router.push(`/people/${id}/health`)} />
+        <Button look="danger" label={common.warningSigns} onPress={() => setOpen(true)} />
       </Wrap>
       {isOpen && (
         <WarningDialog

@@ -3,14 +3,17 @@ import { useEndpoint } from '../../data/use-endpoint';
 import { Shown } from '../../ui/states';
 import { Screen } from '../../frame/Screen';
 import { PersonForm } from './PersonForm';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.editPersonScreen;
 
 /** Changes a person's details. */
 export const EditPersonScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
   const query = useEndpoint('getPerson', { params: { personId } });
   return (
-    <Screen title="Edit details" beside={query.data?.person.name ?? ''} back={`/people/${personId}`}>
-      <Shown what="this person" query={query}>
+    <Screen title={words.editDetails} beside={query.data?.person.name ?? ''} back={`/people/${personId}`}>
+      <Shown what={words.thisPerson} query={query}>
         {({ person }) => <PersonForm key={person.version} person={person} />}
       </Shown>
     </Screen>
@@ -19,7 +22,7 @@ export const EditPersonScreen = () => {
 
 /** Adds a person. */
 export const NewPersonScreen = () => (
-  <Screen title="New person" back="/people">
+  <Screen title={words.newPerson} back="/people">
     <PersonForm person={null} />
   </Screen>
 );

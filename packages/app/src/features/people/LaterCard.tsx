@@ -1,12 +1,14 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
-import { counted } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
 import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.laterCard;
 
 /** Copies of sheets that wait for their day. Each becomes the next sheet when the person trains on it or after. */
 export const LaterCard = ({ later }: { later: PersonDetailDto['later'] }) => {
@@ -14,13 +16,17 @@ export const LaterCard = ({ later }: { later: PersonDetailDto['later'] }) => {
   if (later.length === 0) return null;
   return (
     <Card>
-      <Heading>Kept for later</Heading>
+      <Heading>{words.keptForLater}</Heading>
       {later.map(({ id, forDate, exercises }) => (
         <Row key={id} gap="s">
           <Txt style={styles.grow}>
-            {formatDay(forDate)} · {counted(exercises, 'exercise')}
+            {formatDay(forDate)} · {words.exerciseCount(exercises)}
           </Txt>
-          <Button label="Open" says={`Open the copy for ${formatDay(forDate)}`} onPress={() => router.push(`/sheet/${id}`)} />
+          <Button
+            label={words.open}
+            says={words.openTheCopyFor(formatDay(forDate))}
+            onPress={() => router.push(`/sheet/${id}`)}
+          />
         </Row>
       ))}
     </Card>

@@ -8,6 +8,9 @@ import { Card } from '../../ui/Card';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.nextSheetCard;
 
 /** The next sheet in short: what, how much, how long. */
 export const NextSheetCard = ({ sheet }: { sheet: SheetDto }) => {
@@ -15,8 +18,8 @@ export const NextSheetCard = ({ sheet }: { sheet: SheetDto }) => {
   return (
     <Card>
       <Row gap="s">
-        <Heading style={styles.grow}>Next sheet · {sheet.minutes} min</Heading>
-        <Button label="Open" says="Open the next sheet" onPress={() => router.push(`/sheet/${sheet.id}`)} />
+        <Heading style={styles.grow}>{words.nextSheetMin(sheet.minutes)}</Heading>
+        <Button label={words.open} says={words.openTheNextSheet} onPress={() => router.push(`/sheet/${sheet.id}`)} />
       </Row>
       {sheet.items.map(({ id, variationId, dose }) => {
         const variation = getVariation(builtInCatalogue, variationId);

@@ -16,6 +16,9 @@ import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
 import { useStudio } from '../../data/StudioContext';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.notesCard;
 
 type Note = FieldsOf<'note'>;
 
@@ -37,17 +40,16 @@ export const NotesCard = ({ detail }: { detail: PersonDetailDto }) => {
   };
   const change = (id: string, fields: Note, part: Partial<Note>) => void writer.saveRecord(id, { ...fields, ...part });
   const remove = async (id: string) => {
-    if (await writer.setRemoved(id, true))
-      snack({ text: 'The note is taken away.', undo: () => void writer.setRemoved(id, false) });
+    if (await writer.setRemoved(id, true)) snack({ text: words.theNoteIsTaken, undo: () => void writer.setRemoved(id, false) });
   };
   return (
     <Card>
-      <Heading>Notes</Heading>
-      <Field label="A note" multiline value={text} onChangeText={setText} />
+      <Heading>{words.notes}</Heading>
+      <Field label={words.aNote} multiline value={text} onChangeText={setText} />
       <Wrap gap="s">
-        <Chip label="Watch next time" chosen={isWatch} onPress={() => setWatch(!isWatch)} />
+        <Chip label={words.watchNextTime} chosen={isWatch} onPress={() => setWatch(!isWatch)} />
         <Button
-          label="Keep the note"
+          label={words.keepTheNote}
           disabled={text.trim() === '' || !writer.isReady}
           busy={writer.isBusy}
           onPress={() => void add()}
@@ -55,24 +57,24 @@ export const NotesCard = ({ detail }: { detail: PersonDetailDto }) => {
       </Wrap>
       <Problem text={writer.problem} />
       {notes.length > 0 && (
-        <View role="list" aria-label="Notes">
+        <View role="list" aria-label={words.notes}>
           {notes.map(({ id, fields }) => (
             <Row role="listitem" key={id} gap="s" style={styles.note}>
               <View style={styles.grow}>
                 <Txt>{fields.text}</Txt>
                 <Txt kind="small" tone="quiet">
                   {formatDay(fields.on)}
-                  {fields.pinned ? ' · pinned' : ''}
-                  {fields.watch ? ' · watch next time' : ''}
+                  {fields.pinned ? words.pinned : ''}
+                  {fields.watch ? words.watchNextTimePiece : ''}
                 </Txt>
               </View>
               <Chip
-                label={fields.pinned ? 'Unpin' : 'Pin'}
-                says={`${fields.pinned ? 'Unpin' : 'Pin'}: ${fields.text}`}
+                label={fields.pinned ? words.unpin : words.pin}
+                says={`${fields.pinned ? words.unpin : words.pin}: ${fields.text}`}
                 chosen={fields.pinned}
                 onPress={() => change(id, fields, { pinned: !fields.pinned })}
               />
-              <IconButton icon="close" says={`Take away the note: ${fields.text}`} onPress={() => void remove(id)} />
+              <IconButton icon="close" says={words.takeAwayTheNote(fields.text)} onPress={() => void remove(id)} />
             </Row>
           ))}
         </View>

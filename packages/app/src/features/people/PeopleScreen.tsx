@@ -14,6 +14,10 @@ import { Empty, Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';
 import { SearchField } from '../../ui/SearchField';
 import { Screen } from '../../frame/Screen';
+import { common } from '@drubo/words/screens/common';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.peopleScreen;
 
 const matching = (people: readonly PersonDto[], search: string): PersonDto[] =>
   people.filter((person) => person.name.toLocaleLowerCase().includes(search.trim().toLocaleLowerCase()));
@@ -29,33 +33,29 @@ export const PeopleScreen = () => {
   const query = useEndpoint('listPeople', isArchive ? { query: { archived: 'yes' } } : {});
   return (
     <Screen
-      title="People"
-      actions={<Button look="main" icon="plus" label="Add" says="Add a person" onPress={() => router.push('/people/new')} />}
+      title={words.people}
+      actions={
+        <Button look="main" icon="plus" label={common.add} says={words.addAPerson} onPress={() => router.push('/people/new')} />
+      }
     >
-      <SearchField label="Search by name" placeholder="Search by name" value={search} onChange={setSearch} />
+      <SearchField label={common.searchByName} placeholder={common.searchByName} value={search} onChange={setSearch} />
       <Row gap="s" align="stretch">
-        <Chip label="Training here" chosen={!isArchive} onPress={() => setArchive(false)} />
-        <Chip label="Archived" chosen={isArchive} onPress={() => setArchive(true)} />
+        <Chip label={words.trainingHere} chosen={!isArchive} onPress={() => setArchive(false)} />
+        <Chip label={words.archived} chosen={isArchive} onPress={() => setArchive(true)} />
       </Row>
-      <Shown what="the people" query={query}>
+      <Shown what={words.thePeople} query={query}>
         {(people) => {
           const found = matching(people, wanted);
           if (people.length === 0) {
             return isArchive ? (
-              <Empty
-                title="Nobody is archived"
-                text="Somebody who stops coming can be archived from their page; nothing is lost."
-              />
+              <Empty title={words.nobodyIsArchived} text={words.somebodyWhoStopsComing} />
             ) : (
-              <Empty
-                title="Nobody yet"
-                text="Add the first person you train. A name, a goal and the minutes you have are enough."
-              >
-                <Button look="main" label="Add a person" onPress={() => router.push('/people/new')} />
+              <Empty title={words.nobodyYet} text={words.addTheFirstPerson}>
+                <Button look="main" label={words.addAPerson} onPress={() => router.push('/people/new')} />
               </Empty>
             );
           }
-          if (found.length === 0) return <Empty title="No such name" text={`Nobody here is called “${wanted.trim()}”.`} />;
+          if (found.length === 0) return <Empty title={words.noSuchName} text={words.nobodyHereIsCalled(wanted.trim())} />;
           return (
             <Stack role="list" gap="s">
               {found.map((person) => (
@@ -72,7 +72,7 @@ export const PeopleScreen = () => {
                     <View style={styles.text}>
                       <Txt kind="bold">{person.name}</Txt>
                       <Txt kind="small" tone="quiet" numberOfLines={1}>
-                        {GOAL_LABELS[person.goal]} · {person.minutes} min{person.note ? ` · ${person.note}` : ''}
+                        {words.min(GOAL_LABELS[person.goal], person.minutes, person.note ? ` · ${person.note}` : '')}
                       </Txt>
                     </View>
                     <Icon name="forward" size={20} color={palette.quiet} />

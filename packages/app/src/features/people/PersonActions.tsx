@@ -11,6 +11,9 @@ import { todayIn } from '../../ui/days';
 import { Wrap } from '../../ui/layout';
 import { useStudio } from '../../data/StudioContext';
 import { useSnack } from '../../frame/SnackProvider';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.personActions;
 
 /** Editing, archiving and, for somebody archived, erasing for good. */
 export const PersonActions = ({ person }: { person: PersonDto }) => {
@@ -30,7 +33,7 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
       const file = await callEndpoint('exportPerson', { params });
       saveFile(`drubo-person-${todayIn(studio.timeZone)}.json`, file);
     } catch (error) {
-      snack({ text: error instanceof Error ? error.message : 'It could not be saved.' });
+      snack({ text: error instanceof Error ? error.message : words.itCouldNotBe });
     } finally {
       setSaving(false);
     }
@@ -41,8 +44,8 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
 
   const archive = async () => {
     await setArchived(!isArchived);
-    if (isArchived) snack({ text: `${person.name} is back.` });
-    else snack({ text: `${person.name} is archived. Nothing was deleted.`, undo: () => void setArchived(false) });
+    if (isArchived) snack({ text: words.isBack(person.name) });
+    else snack({ text: words.isArchivedNothingWas(person.name), undo: () => void setArchived(false) });
     router.replace('/people');
   };
 
@@ -51,7 +54,7 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
     try {
       await writer.save({ endpointId: 'erasePerson', params, body: {}, aggregate });
       router.replace('/people');
-      snack({ text: `${person.name} and everything logged for them is erased.` });
+      snack({ text: words.andEverythingLoggedFor(person.name) });
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;
       snack({ text: error.message });
@@ -63,27 +66,27 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
       {!isArchived && (
         <>
           <Button
-            label="First visit"
-            says="First visit, step by step"
+            label={words.firstVisit}
+            says={words.firstVisitStepBy}
             onPress={() => router.push(`/people/${person.id}/intake`)}
           />
-          <Button label="Watch them move" onPress={() => router.push(`/people/${person.id}/screening`)} />
+          <Button label={words.watchThemMove} onPress={() => router.push(`/people/${person.id}/screening`)} />
         </>
       )}
-      <Button label="Edit details" onPress={() => router.push(`/people/${person.id}/edit`)} />
-      <Button label={isArchived ? 'Restore' : 'Archive'} disabled={!writer.isReady} onPress={() => void archive()} />
+      <Button label={words.editDetails} onPress={() => router.push(`/people/${person.id}/edit`)} />
+      <Button label={isArchived ? words.restore : words.archive} disabled={!writer.isReady} onPress={() => void archive()} />
       <Button
-        label="Save their data"
-        says={`Save everything of ${person.name} as a file`}
+        label={words.saveTheirData}
+        says={words.saveEverythingOfAs(person.name)}
         busy={isSaving}
         onPress={() => void saveData()}
       />
-      {isArchived && <Button look="danger" label="Erase for good" onPress={() => setAsking(true)} />}
+      {isArchived && <Button look="danger" label={words.eraseForGood} onPress={() => setAsking(true)} />}
       {isAsking && (
         <Confirm
-          title={`Erase ${person.name}?`}
-          text="Deletes the person, their bookings, sheets, sessions and logged sets for good. It can’t be undone, here or on any other phone."
-          yes="Erase for good"
+          title={words.erase(person.name)}
+          text={words.deletesThePersonTheir}
+          yes={words.eraseForGood}
           onYes={() => void erase()}
           onNo={() => setAsking(false)}
         />

@@ -20,6 +20,9 @@ import { lengthUnit } from '../../ui/measure';
 import { formValuesOf, personResolver } from './person-form';
 import type { PersonFields } from './person-form';
 import { SchoolFields } from './SchoolFields';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.personForm;
 
 const GOAL_OPTIONS = GOALS.map((value) => ({ value, label: GOAL_LABELS[value] }));
 const AGE_OPTIONS = TRAINING_AGES.map((value) => ({ value, label: TRAINING_AGE_LABELS[value] }));
@@ -50,7 +53,7 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
         aggregate: personAggregate(personId),
       });
       if (result.status === 'waiting') {
-        snack({ text: `${fields.name} is kept on this device and will be sent.` });
+        snack({ text: words.isKeptOnThis(fields.name) });
         router.replace('/people');
       } else router.replace(person ? `/people/${personId}` : `/people/${personId}/intake`);
     } catch (error) {
@@ -61,47 +64,51 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
   const errors = formState.errors as Record<string, { message?: string } | undefined>;
   return (
     <Stack gap="l">
-      <FormField control={control} name="name" label="Name" />
+      <FormField control={control} name="name" label={words.name} />
       <Controller
         control={control}
         name="goal"
-        render={({ field }) => <Choices label="Main goal" options={GOAL_OPTIONS} value={field.value} onChange={field.onChange} />}
+        render={({ field }) => (
+          <Choices label={words.mainGoal} options={GOAL_OPTIONS} value={field.value} onChange={field.onChange} />
+        )}
       />
       {errors['goal'] && (
         <Txt kind="small" tone="clay" role="alert">
-          Main goal {errors['goal'].message}
+          {words.mainGoalPiece}
+          {errors['goal'].message}
         </Txt>
       )}
       <Controller
         control={control}
         name="trainingAge"
         render={({ field }) => (
-          <Choices label="Trained with loads for" options={AGE_OPTIONS} value={field.value} onChange={field.onChange} />
+          <Choices label={words.trainedWithLoadsFor} options={AGE_OPTIONS} value={field.value} onChange={field.onChange} />
         )}
       />
       {errors['trainingAge'] && (
         <Txt kind="small" tone="clay" role="alert">
-          Trained with loads for: {errors['trainingAge'].message}
+          {words.trainedWithLoadsForPiece}
+          {errors['trainingAge'].message}
         </Txt>
       )}
-      <FormField control={control} name="minutes" label="Minutes for a session" unit="min" inputMode="numeric" />
+      <FormField control={control} name="minutes" label={words.minutesForASession} unit={words.min} inputMode="numeric" />
       <FormField
         control={control}
         name="mass"
-        label="Body mass"
+        label={words.bodyMass}
         unit={unit}
         inputMode="decimal"
-        help="May stay empty: first loads then start at the lightest."
+        help={words.mayStayEmptyFirst}
       />
       <FormField
         control={control}
         name="height"
-        label="Height"
+        label={words.height}
         unit={lengthUnit(unit)}
         inputMode="decimal"
-        help="May stay empty."
+        help={words.mayStayEmpty}
       />
-      <FormField control={control} name="note" label="Note" multiline />
+      <FormField control={control} name="note" label={words.note} multiline />
       <Controller
         control={control}
         name="schools"
@@ -114,7 +121,7 @@ export const PersonForm = ({ person }: { person: PersonDto | null }) => {
       )}
       <Button
         look="main"
-        label={person ? 'Save' : 'Add this person'}
+        label={person ? words.save : words.addThisPerson}
         busy={formState.isSubmitting}
         disabled={!writer.isReady}
         onPress={() => void submit()}

@@ -29,16 +29,20 @@ import { NotesCard } from './NotesCard';
 import { PersonActions } from './PersonActions';
 import { StandingsCard } from './StandingsCard';
 import { stillOpen } from './still-open';
+import { common } from '@drubo/words/screens/common';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.personScreen;
 
 /** Body measures and training in one quiet line; what was not asked says so. */
 const factsOf = ({ person }: PersonDetailDto, unit: MassUnit): string =>
   [
-    person.massKg === null ? 'body mass not asked' : formatMass(person.massKg, unit),
+    person.massKg === null ? words.bodyMassNotAsked : formatMass(person.massKg, unit),
     person.heightCm === null
-      ? 'height not asked'
+      ? words.heightNotAsked
       : unit === 'kg'
-        ? `${formatNumber(person.heightCm, 0)} cm`
-        : `${formatNumber(cmToInches(person.heightCm), 1)} in`,
+        ? words.cm(formatNumber(person.heightCm, 0))
+        : words.in(formatNumber(cmToInches(person.heightCm), 1)),
     inSentence(GOAL_LABELS[person.goal]),
     inSentence(TRAINING_AGE_LABELS[person.trainingAge]),
   ].join(' · ');
@@ -48,7 +52,7 @@ export const PersonScreen = () => {
   const { personId } = useLocalSearchParams<{ personId: string }>();
   const query = usePerson(personId);
   return (
-    <Shown what="this person" query={query}>
+    <Shown what={words.thisPerson} query={query}>
       {(detail) => <PersonPage detail={detail} />}
     </Shown>
   );
@@ -68,16 +72,16 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
   return (
     <Screen
       title={person.name}
-      beside={isArchived ? 'Archived' : `${person.minutes} min a session`}
+      beside={isArchived ? words.archived : words.minASession(person.minutes)}
       back="/people"
       footer={
         isArchived ? null : liveSessionId ? (
-          <Button look="main" size="live" label="Go on with the session" onPress={() => router.push(`/live/${liveSessionId}`)} />
+          <Button look="main" size="live" label={words.goOnWithThe} onPress={() => router.push(`/live/${liveSessionId}`)} />
         ) : finishedSessionId ? (
           <Button
             look="main"
             size="live"
-            label="Review the session"
+            label={words.reviewTheSession}
             onPress={() => router.push(`/review/${finishedSessionId}`)}
           />
         ) : (
@@ -86,7 +90,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
               grow
               look="main"
               size="live"
-              label={isHeld ? 'Held: see a clinician first' : 'Start the session'}
+              label={isHeld ? words.heldSeeAClinician : words.startTheSession}
               disabled={!isReady || isHeld}
               onPress={() => void start({ id: nextSheet.id, attempt }, { taken })}
             />
@@ -104,10 +108,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
         </Card>
       ) : null}
       {isOpen && !isArchived && (
-        <Button
-          label={`Go on with the first visit: ${openSteps.join(', ')}`}
-          onPress={() => router.push(`/people/${person.id}/intake`)}
-        />
+        <Button label={words.goOnWithTheFirst(openSteps.join(', '))} onPress={() => router.push(`/people/${person.id}/intake`)} />
       )}
       {!isArchived && <FourAnswers personId={person.id} topics={nextSheet.notAsked ?? []} isHeld={isUnasked(nextSheet)} />}
       <CareCard detail={detail} />
@@ -117,7 +118,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
       <Bookings person={person} bookings={detail.bookings} />
       {lastVerdicts.length > 0 && (
         <Card>
-          <Heading>Last decided</Heading>
+          <Heading>{words.lastDecided}</Heading>
           {lastVerdicts.map(({ variationId, verdict }) => (
             <Wrap key={variationId} gap="s" style={{ justifyContent: 'space-between' }}>
               <Txt>{findVariation(builtInCatalogue, variationId)?.name ?? variationId}</Txt>
@@ -131,18 +132,20 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
       <NotesCard detail={detail} />
       <Stack gap="s">
         <Row style={{ justifyContent: 'space-between' }}>
-          <Heading>Sessions</Heading>
-          {sessions.length > 0 && <Button label="Trends" onPress={() => router.push(`/people/${person.id}/trends`)} />}
+          <Heading>{words.sessions}</Heading>
+          {sessions.length > 0 && <Button label={words.trends} onPress={() => router.push(`/people/${person.id}/trends`)} />}
         </Row>
         {sessions.length === 0 ? (
-          <Txt tone="quiet">None yet. The first one keeps 4 in reserve and two sets an exercise.</Txt>
+          <Txt tone="quiet">{words.noneYetTheFirst}</Txt>
         ) : (
           sessions.map((line) => (
             <SessionLine
               key={line.session.id}
               line={line}
               nameless
-              action={line.session.state === 'live' ? 'Go on' : line.session.state === 'finished' ? 'Review' : 'Look'}
+              action={
+                line.session.state === 'live' ? common.goOn : line.session.state === 'finished' ? common.review : common.look
+              }
             />
           ))
         )}

@@ -6,18 +6,21 @@ import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.schoolFields;
 
 /** Where good trainers differ: the answer for this person. Folded away, because the first answers are meant to do. */
 export const SchoolFields = ({ value, onChange }: { value: Schools; onChange(schools: Schools): void }) => {
   const [isOpen, setOpen] = useState(false);
   const chosen = SCHOOL_IDS.filter((id) => value[id] !== undefined && value[id] !== SCHOOLS[id][0]).length;
-  const said = chosen === 0 ? 'All as usual.' : `${chosen} chosen for this person.`;
+  const said = chosen === 0 ? words.allAsUsual : words.chosenForThisPerson(chosen);
   return (
     <Stack gap="m">
       <Stack gap="xs">
-        <Heading level={2}>Schools of thought</Heading>
+        <Heading level={2}>{words.schoolsOfThought}</Heading>
         <Txt kind="small" tone="quiet">
-          Where good trainers differ. {said}
+          {words.whereGoodTrainersDiffer(said)}
         </Txt>
       </Stack>
       {isOpen ? (
@@ -31,7 +34,7 @@ export const SchoolFields = ({ value, onChange }: { value: Schools; onChange(sch
           />
         ))
       ) : (
-        <Button label="Choose for this person" onPress={() => setOpen(true)} />
+        <Button label={words.chooseForThisPerson} onPress={() => setOpen(true)} />
       )}
     </Stack>
   );

@@ -8,6 +8,9 @@ import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
 import { progressOf, stoodLine } from '../../parts/moves/standing-words';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.standingsCard;
 
 /** Where a person stands on each ladder. */
 export const StandingsCard = ({ standings, personId }: { standings: readonly StandingDto[]; personId: string }) => {
@@ -15,7 +18,7 @@ export const StandingsCard = ({ standings, personId }: { standings: readonly Sta
   const router = useRouter();
   return (
     <Card>
-      <Heading>Stages</Heading>
+      <Heading>{words.stages}</Heading>
       {standings.map((standing) => {
         const ladder = LADDERS.find(({ id }) => id === standing.ladderId);
         const rung = ladder?.rungs.find(({ id }) => id === standing.rungId);
@@ -24,7 +27,7 @@ export const StandingsCard = ({ standings, personId }: { standings: readonly Sta
           <Stack key={standing.ladderId} gap="xs">
             <Txt kind="bold">
               {findVariation(builtInCatalogue, standing.variationId)?.name ?? standing.variationId}
-              {rung ? ` · stage ${rung.stage} of ${top}` : ''}
+              {rung ? words.stageOf(rung.stage, top) : ''}
             </Txt>
             <Txt kind="small" tone="quiet">
               {ladder?.name}. {progressOf(standing, unit)}
@@ -35,8 +38,8 @@ export const StandingsCard = ({ standings, personId }: { standings: readonly Sta
           </Stack>
         );
       })}
-      {standings.length === 0 && <Txt tone="quiet">Nothing shown yet: the first review places them.</Txt>}
-      <Button label="All staircases" onPress={() => router.push(`/people/${personId}/staircases`)} />
+      {standings.length === 0 && <Txt tone="quiet">{words.nothingShownYetThe}</Txt>}
+      <Button label={words.allStaircases} onPress={() => router.push(`/people/${personId}/staircases`)} />
     </Card>
   );
 };

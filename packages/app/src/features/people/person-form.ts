@@ -6,6 +6,9 @@ import { fromKg, toKg } from '@drubo/core';
 import { formatNumber } from '@drubo/words/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
 import { lengthFromCm, lengthToCm, lengthUnit, measure, readNumber } from '../../ui/measure';
+import { peopleWords } from '@drubo/words/screens/people';
+
+const words = peopleWords.personFormText;
 
 /** The form as it is typed: text in the trainer's own units. */
 export type PersonFormValues = {
@@ -31,7 +34,7 @@ const minutes = z.string().transform((text, context) => {
   const issue = parsed.error.issues[0];
   context.addIssue({
     code: 'custom',
-    message: issue?.code === 'invalid_type' ? 'must be a whole number' : (issue?.message ?? ''),
+    message: issue?.code === 'invalid_type' ? words.mustBeAWhole : (issue?.message ?? ''),
   });
   return z.NEVER;
 });
@@ -53,8 +56,8 @@ export const personFormSchema = (unit: MassUnit) =>
         (cm) => lengthFromCm(cm, unit),
         lengthUnit(unit),
       ),
-      goal: personFields.goal.nullable().refine((goal) => goal !== null, 'must be chosen'),
-      trainingAge: personFields.trainingAge.nullable().refine((age) => age !== null, 'must be chosen'),
+      goal: personFields.goal.nullable().refine((goal) => goal !== null, words.mustBeChosen),
+      trainingAge: personFields.trainingAge.nullable().refine((age) => age !== null, words.mustBeChosen),
       minutes,
       note: personFields.note,
       schools: personFields.schools,

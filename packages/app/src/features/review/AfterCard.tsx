@@ -18,6 +18,10 @@ import { Scale } from '../../ui/Scale';
 import { Ticks } from '../../ui/Ticks';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
+import { common } from '@drubo/words/screens/common';
+import { reviewWords } from '@drubo/words/screens/review';
+
+const wording = reviewWords.afterCard;
 
 /** Where a session can be felt: muscles, and side hip. */
 const PLACES = [...SORE_MUSCLES, 'side-hip'] as const;
@@ -40,9 +44,9 @@ export const AfterCard = ({ review }: { review: ReviewDto }) => {
   const { effort } = session;
   const facts = [
     formatDay(session.date),
-    session.entry === 'paper' ? 'from paper' : null,
-    minutes === null ? null : `${minutes} min`,
-    effort === null ? 'effort not asked' : `effort ${effort} of 10`,
+    session.entry === 'paper' ? wording.fromPaper : null,
+    minutes === null ? null : wording.min(minutes),
+    effort === null ? wording.effortNotAsked : wording.effortOf10(effort),
   ];
   const load = minutes === null || effort === null ? null : minutes * effort;
   return (
@@ -54,19 +58,19 @@ export const AfterCard = ({ review }: { review: ReviewDto }) => {
           </Txt>
           {load !== null && minutes !== null && effort !== null && (
             <Row gap="s">
-              <Txt kind="label">Session load {load}</Txt>
+              <Txt kind="label">{wording.sessionLoad(load)}</Txt>
               <WhyDot
-                about="session load"
+                about={wording.sessionLoadInSentence}
                 reasons={[reason('session-load', { effort, minutes, load }, 'session-rpe-foster')]}
-                label="why"
+                label={wording.why}
               />
             </Row>
           )}
         </View>
-        <Button label="Afterwards" says="What was said afterwards" onPress={() => setEditing(true)} />
+        <Button label={wording.afterwards} says={wording.whatWasSaidAfterwards} onPress={() => setEditing(true)} />
       </Row>
       {said && said.feltWhere.length > 0 && (
-        <Txt kind="small">Felt in: {said.feltWhere.map((id) => EMPHASIS_LABELS[id]).join(', ')}</Txt>
+        <Txt kind="small">{wording.feltIn(said.feltWhere.map((id) => EMPHASIS_LABELS[id]).join(', '))}</Txt>
       )}
       {said?.words ? <Txt>“{said.words}”</Txt> : null}
       {session.note ? <Txt>{session.note}</Txt> : null}
@@ -114,32 +118,34 @@ const AfterDialog = ({
   };
   return (
     <Modal
-      title="Afterwards"
+      title={wording.afterwards}
       onClose={onClose}
-      closes="Cancel"
-      actions={<Button look="main" label="Keep" disabled={isBad || isTooLong || !writer.isReady} onPress={() => void keep()} />}
+      closes={common.cancel}
+      actions={
+        <Button look="main" label={wording.keep} disabled={isBad || isTooLong || !writer.isReady} onPress={() => void keep()} />
+      }
     >
-      <Scale label="Effort of the whole session, 0 to 10" says="Effort" value={effort} onChange={setEffort} />
+      <Scale label={wording.effortOfTheWhole} says={wording.effort} value={effort} onChange={setEffort} />
       <Field
-        label="Minutes, where the clock was wrong"
-        unit="min"
+        label={wording.minutesWhereTheClock}
+        unit={wording.minInSentence}
         inputMode="numeric"
         value={typed}
         onChangeText={setTyped}
-        error={isBad ? 'must be a whole number from 1 to 600' : undefined}
+        error={isBad ? wording.mustBeAWhole : undefined}
       />
       <Ticks
-        label="Where they felt it"
+        label={wording.whereTheyFeltIt}
         options={PLACES.map((value) => ({ value, label: capital(EMPHASIS_LABELS[value]) }))}
         values={feltWhere.filter((id): id is (typeof PLACES)[number] => (PLACES as readonly string[]).includes(id))}
         onChange={setFelt}
       />
       <Field
-        label="In the client’s words"
+        label={wording.inTheClientsWords}
         multiline
         value={words}
         onChangeText={setWords}
-        error={isTooLong ? 'must have at most 2000 letters' : undefined}
+        error={isTooLong ? wording.mustHaveAtMost : undefined}
       />
     </Modal>
   );

@@ -9,14 +9,13 @@ import { shortOutcome } from './change-words';
 import { choiceOfAlternative } from './choices';
 import { isWayOn } from './ways';
 import type { WayOn } from './ways';
+import { reviewWords } from '@drubo/words/screens/review';
+
+const words = reviewWords.alternatives;
 
 type Beside = Exclude<AlternativeDto['by'], 'method' | WayOn>;
 
-const BY_WORDS: Record<Beside, string> = {
-  same: 'The same again',
-  easier: 'One step easier',
-  setting: 'Another setting',
-};
+const BY_WORDS: Record<Beside, string> = words.byWords;
 
 /** What else can be done, each with what it means and one tap to take it. */
 export const Alternatives = ({
@@ -36,7 +35,7 @@ export const Alternatives = ({
   if (beside.length === 0) return null;
   return (
     <Stack gap="s">
-      <Heading level={3}>Or instead</Heading>
+      <Heading level={3}>{words.orInstead}</Heading>
       {beside.map((alternative) => {
         const { by, method, outcome } = alternative;
         const title = by === 'method' && method ? METHOD_LABELS[method] : BY_WORDS[by as keyof typeof BY_WORDS];

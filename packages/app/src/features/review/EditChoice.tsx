@@ -13,6 +13,10 @@ import { Txt } from '../../ui/Txt';
 import { DoseEditor } from '../../parts/sheet/DoseEditor';
 import { Alternatives } from './Alternatives';
 import { choiceFrom } from './choices';
+import { common } from '@drubo/words/screens/common';
+import { reviewWords } from '@drubo/words/screens/review';
+
+const words = reviewWords.editChoice;
 
 const OPTIONS = VERDICTS.map((value) => ({ value, label: VERDICT_LABELS[value] }));
 
@@ -59,17 +63,17 @@ export const EditChoice = ({
     <Modal
       title={variation.name}
       onClose={onClose}
-      closes="Cancel"
+      closes={common.cancel}
       actions={
         <>
-          <Button label="As proposed" onPress={() => onSave(choiceFrom(itemId, proposal))} />
-          <Button look="main" label="Use this" onPress={() => onSave({ itemId, verdict, dose, ...moved })} />
+          <Button label={words.asProposed} onPress={() => onSave(choiceFrom(itemId, proposal))} />
+          <Button look="main" label={words.useThis} onPress={() => onSave({ itemId, verdict, dose, ...moved })} />
         </>
       }
     >
-      <Choices label="Verdict" options={OPTIONS} value={verdict} onChange={choose} />
+      <Choices label={words.verdict} options={OPTIONS} value={verdict} onChange={choose} />
       {verdict === 'leave-out' ? (
-        <Txt tone="quiet">It stays off the next sheet, where you can bring it back.</Txt>
+        <Txt tone="quiet">{words.itStaysOffThe}</Txt>
       ) : (
         <>
           {shown.id !== variation.id && <Txt kind="bold">{shown.name}</Txt>}

@@ -8,6 +8,9 @@ import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { doneLine } from '../../parts/sheet/last-time';
+import { reviewWords } from '@drubo/words/screens/review';
+
+const words = reviewWords.othersCard;
 
 const nameOf = (id: string): string => findVariation(builtInCatalogue, id)?.name ?? id;
 
@@ -16,8 +19,8 @@ const doneWords = ({ dose, sets, variationId, role }: ReviewOtherDto): string =>
   const stance = findVariation(builtInCatalogue, variationId)?.stance ?? 'two-leg';
   const asked = formatDose(dose, stance, role);
   return sets.some(({ kind }) => isHardKind(kind))
-    ? `${asked} · done: ${doneLine({ sets: [...sets], dose }, stance, role)}`
-    : `${asked} · not done`;
+    ? words.done(asked, doneLine({ sets: [...sets], dose }, stance, role))
+    : words.notDone(asked);
 };
 
 /** Stand-ins, drills, holds and finishers: kept and counted, but chosen anew each time instead of judged. */
@@ -26,7 +29,7 @@ export const OthersCard = ({ review }: { review: ReviewDto }) => {
   if (shown.length === 0) return null;
   return (
     <Card>
-      <Heading level={2}>Done, without a verdict</Heading>
+      <Heading level={2}>{words.doneWithoutAVerdict}</Heading>
       {shown.map((other) => {
         const variation = findVariation(builtInCatalogue, other.variationId);
         return (
@@ -37,9 +40,7 @@ export const OthersCard = ({ review }: { review: ReviewDto }) => {
               <Txt kind="small" tone="quiet">
                 {doneWords(other)}
               </Txt>
-              {other.standsFor !== null && (
-                <Txt kind="small">Stood in for {inSentence(nameOf(other.standsFor))}, which comes back next time.</Txt>
-              )}
+              {other.standsFor !== null && <Txt kind="small">{words.stoodInForWhich(inSentence(nameOf(other.standsFor)))}</Txt>}
             </View>
           </Row>
         );

@@ -19,13 +19,16 @@ import { EditChoice } from './EditChoice';
 import { Evidence } from '../../parts/sheet/Evidence';
 import { Trace } from './Trace';
 import { Ways } from './Ways';
+import { reviewWords } from '@drubo/words/screens/review';
+
+const words = reviewWords.reviewCard;
 
 /** What was done: the plan, or where other loads were used those, in the order they came, with the plan beside them. */
 const beforeWords = ({ from, values, sets }: ReviewItemDto, variation: Variation): string => {
   const planned = shortOutcome({ dose: { ...from, repsAim: undefined }, values }, variation);
   const used = [...new Set(sets.filter(({ kind }) => kind === 'work').map((set) => formatLoad(set)))];
   const isAsPlanned = used.length === 0 || (used.length === 1 && used[0] === formatLoad(from.load));
-  return isAsPlanned ? planned : `${used.join(', then ')} (planned: ${planned})`;
+  return isAsPlanned ? planned : words.planned(used.join(words.then), planned);
 };
 
 /** What the numbers rest on is told when asked why. */
@@ -61,8 +64,7 @@ export const ReviewCard = ({
   const today = { sessionId: item.itemId, day, dose: from, values: item.values, sets };
   const evidence = { dose: from, past: [...item.past, today] };
   const before = beforeWords(item, variation);
-  const after =
-    choice.verdict === 'leave-out' ? 'not on the next sheet' : shortOutcome({ values: item.values, ...choice }, variation);
+  const after = choice.verdict === 'leave-out' ? words.notOnTheNext : shortOutcome({ values: item.values, ...choice }, variation);
   const work = sets.filter(({ kind }) => kind === 'work');
   const doubtful = sets.filter((set) => doubtsOf(set).length > 0);
   return (
@@ -70,7 +72,7 @@ export const ReviewCard = ({
       <Row gap="s" style={styles.row}>
         <VerdictMark verdict={choice.verdict} />
         <Txt kind="small" tone="quiet">
-          {edited ? 'changed by you' : changeWords(proposal.change)}
+          {edited ? words.changedByYou : changeWords(proposal.change)}
         </Txt>
       </Row>
       <Row gap="s">
@@ -84,9 +86,7 @@ export const ReviewCard = ({
       {work.length > 0 && <SetMarks sets={work} dose={from} />}
       {doubtful.length > 0 && (
         <Txt kind="small" tone="clay" role="alert">
-          {doubtful
-            .map((set) => `Set ${set.setIndex + 1}: ${doubtsOf(set).join(' and ')} can’t be right, so it isn’t counted.`)
-            .join(' ')}
+          {doubtful.map((set) => words.setCantBeRight(set.setIndex + 1, doubtsOf(set).join(words.and))).join(' ')}
         </Txt>
       )}
       <Txt>
@@ -95,17 +95,17 @@ export const ReviewCard = ({
           .join(' ')}
       </Txt>
       <Ways item={item} variation={variation} choice={choice} canEdit={canEdit && !isPostponed} onChoose={onChoose} />
-      {isPostponed && <Txt tone="saffron">Decided later: its numbers stay as they are until then.</Txt>}
+      {isPostponed && <Txt tone="saffron">{words.decidedLaterItsNumbers}</Txt>}
       {edited && (
         <Txt kind="small" tone="saffron">
-          Proposed: {VERDICT_LABELS[proposal.verdict]}, {shortOutcome(proposal, variation)}
+          {words.proposed(VERDICT_LABELS[proposal.verdict], shortOutcome(proposal, variation))}
         </Txt>
       )}
       <Row gap="s" style={styles.row}>
         <WhyDot
           about={`${variation.name}, ${VERDICT_LABELS[proposal.verdict]}`}
           reasons={proposal.reasons}
-          label="Why"
+          label={words.why}
           more={() => (
             <>
               <Trace proposal={proposal} />
@@ -119,11 +119,16 @@ export const ReviewCard = ({
           <Row gap="s" style={styles.row}>
             <Button
               look="quiet"
-              label={isPostponed ? 'Decide now' : 'Later'}
-              says={`${isPostponed ? 'Decide now' : 'Decide later'}: ${variation.name}`}
+              label={isPostponed ? words.decideNow : words.later}
+              says={`${isPostponed ? words.decideNow : words.decideLater}: ${variation.name}`}
               onPress={() => onPostpone(!isPostponed)}
             />
-            <Button label="Edit" says={`Edit ${variation.name}`} disabled={isPostponed} onPress={() => setEditing(true)} />
+            <Button
+              label={words.edit}
+              says={words.editWithName(variation.name)}
+              disabled={isPostponed}
+              onPress={() => setEditing(true)}
+            />
           </Row>
         )}
       </Row>

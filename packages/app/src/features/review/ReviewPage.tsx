@@ -20,6 +20,10 @@ import { allChoices, choiceOf, isEdited, isOpen, isSettled } from './choices';
 import type { Edits } from './choices';
 import { OthersCard } from './OthersCard';
 import { ReviewCard } from './ReviewCard';
+import { common } from '@drubo/words/screens/common';
+import { reviewWords } from '@drubo/words/screens/review';
+
+const words = reviewWords.reviewPage;
 
 /** A verdict per exercise, each to be accepted or edited; then the next sheet exists with them. */
 export const ReviewPage = ({ review }: { review: ReviewDto }) => {
@@ -44,14 +48,11 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
         aggregate: sheetAggregate(session.sheetId),
       });
       if (result.status === 'waiting') {
-        snack({ text: 'Kept on this device; the next sheet follows when the server is back.' });
+        snack({ text: words.keptOnThisDevice });
         router.replace(`/people/${session.personId}`);
       } else if (result.reply.nextSheetId) {
         snack({
-          text:
-            postponed.length > 0
-              ? `${postponed.length} postponed: the session stays under To review.`
-              : 'The next sheet is ready.',
+          text: postponed.length > 0 ? words.postponedTheSessionStays(postponed.length) : words.theNextSheetIs,
         });
         router.replace(`/sheet/${result.reply.nextSheetId}`);
       }
@@ -65,15 +66,15 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
 
   const label =
     session.state === 'reviewed'
-      ? 'Decide again'
+      ? words.decideAgain
       : postponed.length > 0
-        ? `Save · ${postponed.length} postponed`
+        ? words.savePostponed(postponed.length)
         : editedCount > 0
-          ? 'Save · make the next sheet'
-          : 'Accept all · make the next sheet';
+          ? words.saveMakeTheNext
+          : words.acceptAllMakeThe;
   return (
     <Screen
-      title="Review"
+      title={common.review}
       beside={review.personName}
       back={`/people/${session.personId}`}
       actions={<WarningButton personId={session.personId} sessionId={session.id} />}
@@ -88,7 +89,7 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
             onPress={() => void accept()}
           />
         ) : nextSheetId ? (
-          <Button look="main" size="live" label="Open the next sheet" onPress={() => router.push(`/sheet/${nextSheetId}`)} />
+          <Button look="main" size="live" label={words.openTheNextSheet} onPress={() => router.push(`/sheet/${nextSheetId}`)} />
         ) : null
       }
     >
@@ -96,7 +97,7 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
       <StandsApart review={review} />
       {session.state === 'reviewed' && open && (
         <Card edge="saffron">
-          <Txt>Inputs changed: a set was amended after this was decided. Decide again?</Txt>
+          <Txt>{words.inputsChangedASet}</Txt>
         </Card>
       )}
       <View style={isWide ? { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m } : { gap: SPACE.m }}>
@@ -118,7 +119,7 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
         ))}
       </View>
       <OthersCard review={review} />
-      <Button look="quiet" label="The whole record of this session" onPress={() => router.push(`/sessions/${session.id}`)} />
+      <Button look="quiet" label={words.theWholeRecordOf} onPress={() => router.push(`/sessions/${session.id}`)} />
     </Screen>
   );
 };
@@ -130,13 +131,8 @@ const StandsApart = ({ review }: { review: ReviewDto }) => {
   const names = items.filter(({ itemId }) => late.includes(itemId)).map(({ variationId }) => MOVEMENTS.nameOf(variationId));
   return (
     <Card edge="saffron">
-      {isOwnDay ? <Txt>A day of its own: what was done is kept as history, and moves no plan.</Txt> : null}
-      {late.length > 0 ? (
-        <Txt>
-          {names.length > 0 ? names.join(', ') : 'These exercises'}: a newer session was decided first. What is decided here is
-          kept with this session and changes no number that stands now.
-        </Txt>
-      ) : null}
+      {isOwnDay ? <Txt>{words.aDayOfIts}</Txt> : null}
+      {late.length > 0 ? <Txt>{words.aNewerSessionWas(names.length > 0 ? names.join(', ') : words.theseExercises)}</Txt> : null}
     </Card>
   );
 };

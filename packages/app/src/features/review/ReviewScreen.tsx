@@ -6,7 +6,10 @@ import { pathId } from '../../data/offline/types';
 import { Empty, Shown } from '../../ui/states';
 import { Screen } from '../../frame/Screen';
 import { ReviewPage } from './ReviewPage';
-import { counted } from '@drubo/words/explain';
+import { common } from '@drubo/words/screens/common';
+import { reviewWords } from '@drubo/words/screens/review';
+
+const words = reviewWords.reviewScreen;
 
 /** Judging a session: it needs the server, so what still waits on this phone is sent first. */
 export const ReviewScreen = () => {
@@ -19,26 +22,20 @@ export const ReviewScreen = () => {
     query.error instanceof RefusedError && ['session-not-finished', 'not-found'].includes(query.error.reply.code);
   if (waiting > 0 && (!query.data || query.data.session.state === 'live')) {
     return (
-      <Screen title="Review" back="/">
-        <Empty
-          title="Waiting for the server"
-          text={`${counted(waiting, 'entry is', 'entries are')} safe on this device and will be sent by ${waiting === 1 ? 'itself' : 'themselves'}. The verdicts come right after.`}
-        />
+      <Screen title={common.review} back="/">
+        <Empty title={words.waitingForTheServer} text={words.entryIsSafeOn(waiting)} />
       </Screen>
     );
   }
   if (isNotThere && !query.data) {
     return (
-      <Screen title="Review" back="/">
-        <Empty
-          title="Nothing to review"
-          text="This session is still running, or it was never sent from the phone that logged it."
-        />
+      <Screen title={common.review} back="/">
+        <Empty title={words.nothingToReview} text={words.thisSessionIsStill} />
       </Screen>
     );
   }
   return (
-    <Shown what="this review" query={query}>
+    <Shown what={words.thisReview} query={query}>
       {(review) => <ReviewPage key={sessionId} review={review} />}
     </Shown>
   );

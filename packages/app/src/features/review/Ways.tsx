@@ -18,6 +18,9 @@ import { settingsLine } from '../../parts/sheet/settings-line';
 import { choiceFrom, isTaken } from './choices';
 import { waysOf } from './ways';
 import type { Way } from './ways';
+import { reviewWords } from '@drubo/words/screens/review';
+
+const words = reviewWords.ways;
 
 /** What tells most about another movement; more would not be read between two exercises. */
 const TOLD = 3;
@@ -29,7 +32,7 @@ const OF_KIT: ReadonlySet<string> = new Set(['same-pattern', 'needs', 'needs-no'
 const differs = (from: Variation, to: Variation, { outcome }: Way, before: Load): string => {
   if (to.id === from.id) {
     const settings = outcome.values ? settingsLine(to, outcome.values, outcome.dose.load) : null;
-    return settings ?? (outcome.verdict === 'move-up' ? 'The same movement, more of it' : 'The same movement, as it is');
+    return settings ?? (outcome.verdict === 'move-up' ? words.theSameMovementMore : words.theSameMovementAs);
   }
   const { position } = outcome.dose.load;
   const held = position === before.position ? [] : [POSITION_LABELS[position]];
@@ -55,9 +58,9 @@ export const Ways = ({
   const ways = waysOf(item);
   if (ways.length < 2) return null;
   return (
-    <Stack role="radiogroup" aria-label={`Ways on from ${variation.name}`} gap="xs">
+    <Stack role="radiogroup" aria-label={words.waysOnFrom(variation.name)} gap="xs">
       <Txt kind="small" tone="quiet">
-        Ways on
+        {words.waysOn}
       </Txt>
       <Wrap gap="s">
         {ways.map((way) => {
@@ -66,14 +69,14 @@ export const Ways = ({
           const chosen = isTaken(choice, outcome);
           const told = differs(variation, to, way, item.from.load);
           const dose = `${formatLoad(outcome.dose.load)} · ${formatSets(outcome.dose, to.stance)}`;
-          const name = to.id === variation.id && !outcome.variationId ? `Stay: ${inSentence(to.name)}` : to.name;
+          const name = to.id === variation.id && !outcome.variationId ? words.stay(inSentence(to.name)) : to.name;
           const take = () => onChoose(choiceFrom(item.itemId, outcome));
           return (
             <Pressable
               key={id}
               role="radio"
               aria-checked={chosen}
-              aria-label={`${name}, ${told}, ${dose}${isProposed ? ', recommended' : ''}`}
+              aria-label={`${name}, ${told}, ${dose}${isProposed ? words.recommended : ''}`}
               disabled={!canEdit}
               onPress={take}
               {...pressOnSpace(take)}
@@ -104,7 +107,7 @@ export const Ways = ({
                 {dose}
               </Txt>
               <Txt kind="small" tone="moss">
-                {[chosen ? '✓ Taken' : null, isProposed ? 'Recommended' : null].filter(Boolean).join(' · ')}
+                {[chosen ? words.taken : null, isProposed ? words.recommendedAtStart : null].filter(Boolean).join(' · ')}
               </Txt>
             </Pressable>
           );

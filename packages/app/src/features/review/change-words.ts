@@ -6,30 +6,27 @@ import { formatAim, formatLoad, formatSets, inSentence } from '@drubo/words/expl
 import { LEVER_WORDS } from '@drubo/words/movement-words';
 import type { LeverId, LeverValues } from '@drubo/core/vocabulary';
 import { settingsLine } from '../../parts/sheet/settings-line';
+import { reviewWords } from '@drubo/words/screens/review';
+
+const words = reviewWords.changeWords;
 
 type Changed = NonNullable<DecisionDto['change']>['lever'];
 
-const DOSE_WORDS: Record<Exclude<Changed, LeverId | 'variation'>, string> = {
-  load: 'load changes',
-  reps: 'reps change',
-  seconds: 'seconds change',
-  sets: 'sets change',
-  reserve: 'reserve changes',
-};
+const DOSE_WORDS: Record<Exclude<Changed, LeverId | 'variation'>, string> = words.doseWords;
 const isOfDose = (lever: Changed): lever is keyof typeof DOSE_WORDS => lever in DOSE_WORDS;
 
 /** The one thing that changes, in words. */
 export const changeWords = (change: DecisionDto['change']): string => {
-  if (!change) return 'nothing changes';
+  if (!change) return words.nothingChanges;
   const { lever } = change;
   // A stage of the same movement at other settings.
-  if (lever === 'variation') return change.from === change.to ? 'its settings change' : 'the exercise changes';
-  return isOfDose(lever) ? DOSE_WORDS[lever] : `${inSentence(LEVER_WORDS[lever].label)} changes`;
+  if (lever === 'variation') return change.from === change.to ? words.itsSettingsChange : words.theExerciseChanges;
+  return isOfDose(lever) ? DOSE_WORDS[lever] : words.changes(inSentence(LEVER_WORDS[lever].label));
 };
 
 /** What is said where two doses read alike: the reps aimed at may move to the top of their range, which isn't written out. */
 export const sameOr = (change: DecisionDto['change']): string =>
-  change?.lever === 'reps' ? `${change.from} → ${change.to} reps` : 'the same';
+  change?.lever === 'reps' ? words.reps(change.from, change.to) : words.theSame;
 
 /** A dose, and where they differ the movement and its settings, on one line. */
 export const shortOutcome = (

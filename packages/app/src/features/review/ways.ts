@@ -1,4 +1,7 @@
 import type { AlternativeDto, ReviewItemDto } from '@drubo/contracts';
+import { reviewWords } from '@drubo/words/screens/review';
+
+const words = reviewWords.waysText;
 
 type Outcome = AlternativeDto['outcome'];
 
@@ -26,6 +29,6 @@ export const waysOf = ({ proposal, alternatives }: Pick<ReviewItemDto, 'proposal
   const others = [...stages, ...(isStage(proposal) && stays ? [stays.outcome] : [])];
   return [
     { id: 'proposed', outcome: proposal, isProposed: true },
-    ...others.map((outcome, at) => ({ id: `${at}-${outcome.variationId ?? 'stay'}`, outcome, isProposed: false })),
+    ...others.map((outcome, at) => ({ id: `${at}-${outcome.variationId ?? words.stay}`, outcome, isProposed: false })),
   ];
 };

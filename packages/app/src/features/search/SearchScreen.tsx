@@ -12,16 +12,13 @@ import { TitledList } from '../../ui/TitledList';
 import { Txt } from '../../ui/Txt';
 import { SearchField } from '../../ui/SearchField';
 import { Screen } from '../../frame/Screen';
+import { searchWords } from '@drubo/words/screens/search';
+
+const said = searchWords.searchScreen;
 
 type Text = ReplyOf<'search'>['texts'][number];
 
-const WHERE: Record<Text['where'], string> = {
-  note: 'note',
-  'session-note': 'session',
-  'session-words': 'said after a session',
-  limit: 'limit',
-  screening: 'screening',
-};
+const WHERE: Record<Text['where'], string> = said.where;
 
 /** Letters from which a search looks. */
 const LEAST = 2;
@@ -44,38 +41,36 @@ export const SearchScreen = () => {
   const isNothing =
     isLong && people.length + movements.length + texts.length + (data?.movements.length ?? 0) === 0 && (data ?? error);
   return (
-    <Screen title="Search" back="/">
+    <Screen title={said.search} back="/">
       <SearchField
         autoFocus
-        label="Search everything"
-        placeholder="People, movements, notes, sessions"
+        label={said.searchEverything}
+        placeholder={said.peopleMovementsNotesSessions}
         value={typed}
         onChange={setTyped}
       />
-      {!isLong && <Txt tone="quiet">Two letters are enough.</Txt>}
-      {isLong && error !== null && !data && (
-        <Txt tone="saffron">The server can’t be reached: notes and sessions are not searched, people and movements are.</Txt>
-      )}
-      {isNothing && <Txt tone="quiet">Nothing holds “{words}”.</Txt>}
+      {!isLong && <Txt tone="quiet">{said.twoLettersAreEnough}</Txt>}
+      {isLong && error !== null && !data && <Txt tone="saffron">{said.theServerCantBe}</Txt>}
+      {isNothing && <Txt tone="quiet">{said.nothingHolds(words)}</Txt>}
       {isLong && people.length > 0 && (
-        <TitledList title="People" style={styles.list}>
+        <TitledList title={said.people} style={styles.list}>
           {people.map(({ id, name, note, isArchived }) => (
-            <Hit key={id} title={name} text={isArchived ? 'archived' : note} onPress={() => router.push(`/people/${id}`)} />
+            <Hit key={id} title={name} text={isArchived ? said.archived : note} onPress={() => router.push(`/people/${id}`)} />
           ))}
         </TitledList>
       )}
       {isLong && movements.length + (data?.movements.length ?? 0) > 0 && (
-        <TitledList title="Movements" style={styles.list}>
+        <TitledList title={said.movements} style={styles.list}>
           {movements.map(({ id, name, aliases }) => (
             <Hit key={id} title={name} text={aliases.join(', ')} onPress={() => router.push(`/moves/${id}`)} />
           ))}
           {(data?.movements ?? []).map(({ id, name }) => (
-            <Hit key={id} title={name} text="your own" onPress={() => router.push(`/moves/own/${id}`)} />
+            <Hit key={id} title={name} text={said.yourOwn} onPress={() => router.push(`/moves/own/${id}`)} />
           ))}
         </TitledList>
       )}
       {isLong && texts.length > 0 && (
-        <TitledList title="Notes and sessions" style={styles.list}>
+        <TitledList title={said.notesAndSessions} style={styles.list}>
           {texts.map((found) => (
             <Hit
               key={`${found.where}-${found.id}`}

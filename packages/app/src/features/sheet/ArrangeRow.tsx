@@ -6,6 +6,9 @@ import { Button } from '../../ui/Button';
 import { IconButton } from '../../ui/IconButton';
 import { Row } from '../../ui/layout';
 import { DragGrip } from './DragGrip';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.arrangeRow;
 
 /** Moving one line: up, down, by its grip, in turn with the next, off. */
 export const ArrangeRow = ({
@@ -34,29 +37,29 @@ export const ArrangeRow = ({
   return (
     <Row gap="xs">
       <DragGrip onDrag={onDrag} onDrop={onDrop} />
-      <IconButton framed icon="up" says={`${name}: up`} disabled={!up} onPress={to(up, `${name} moved up.`)} />
-      <IconButton framed icon="down" says={`${name}: down`} disabled={!down} onPress={to(down, `${name} moved down.`)} />
+      <IconButton framed icon="up" says={words.up(name)} disabled={!up} onPress={to(up, words.movedUp(name))} />
+      <IconButton framed icon="down" says={words.down(name)} disabled={!down} onPress={to(down, words.movedDown(name))} />
       <View style={styles.grow}>
         {inTurn ? (
           <Button
-            label="By itself"
-            says={`${name}: by itself`}
-            onPress={to(unpair<DraftItem>(content, itemId), `${name} goes by itself.`)}
+            label={words.byItself}
+            says={words.byItselfWithName(name)}
+            onPress={to(unpair<DraftItem>(content, itemId), words.goesByItself(name))}
           />
         ) : (
           <Button
-            label="With next"
-            says={`${name}: in turn with the next`}
+            label={words.withNext}
+            says={words.inTurnWithThe(name)}
             disabled={!paired}
-            onPress={to(paired, `${name} goes in turn with the next.`)}
+            onPress={to(paired, words.goesInTurnWith(name))}
           />
         )}
       </View>
       <IconButton
         framed
         icon="close"
-        says={`${name}: take it off`}
-        onPress={to(removeItem<DraftItem>(content, itemId), `${name} is off the sheet.`)}
+        says={words.takeItOff(name)}
+        onPress={to(removeItem<DraftItem>(content, itemId), words.isOffTheSheet(name))}
       />
     </Row>
   );

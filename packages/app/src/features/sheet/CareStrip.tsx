@@ -6,6 +6,9 @@ import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { STATE_EDGE } from '../../parts/care/state-words';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.careStrip;
 
 /** What holds the person back today and what to keep in mind; nothing where nothing is known. `onSheet`: movements the sheet holds. */
 export const CareStrip = ({ care, onSheet }: { care: CareDto; onSheet: readonly string[] }) => {
@@ -26,7 +29,7 @@ export const CareStrip = ({ care, onSheet }: { care: CareDto; onSheet: readonly 
           {CAUTION_LABELS[caution]}
         </Txt>
       ))}
-      {drills.length > 0 && <Txt kind="small">Before the first set: {drills.join(', ')}.</Txt>}
+      {drills.length > 0 && <Txt kind="small">{words.beforeTheFirstSet(drills.join(', '))}</Txt>}
     </Card>
   );
 };

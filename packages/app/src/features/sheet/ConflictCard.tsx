@@ -11,6 +11,9 @@ import { Card } from '../../ui/Card';
 import { Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { changeLines } from '../../parts/sheet/ChangeList';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.conflictCard;
 
 /** A change of this screen that was refused because another screen had changed the sheet: both are shown, one is kept. */
 export const ConflictCard = ({ sheet }: { sheet: SheetDto }) => {
@@ -41,23 +44,21 @@ export const ConflictCard = ({ sheet }: { sheet: SheetDto }) => {
   };
   return (
     <Card edge="clay">
-      <Heading>{isStale ? 'Changed on another screen too' : 'Your last change was not taken'}</Heading>
+      <Heading>{isStale ? words.changedOnAnotherScreen : words.yourLastChangeWas}</Heading>
       <Txt>
-        {isStale
-          ? 'The sheet below is as the other screen left it. Yours would change this about it:'
-          : (last.error?.fields?.map(({ message }) => message).join(' ') ?? last.error?.message)}
+        {isStale ? words.theSheetBelowIs : (last.error?.fields?.map(({ message }) => message).join(' ') ?? last.error?.message)}
       </Txt>
-      <View role="list" aria-label="Your version against this one">
+      <View role="list" aria-label={words.yourVersionAgainstThis}>
         {lines.map((line) => (
           <View role="listitem" key={line}>
             <Txt>{line}</Txt>
           </View>
         ))}
-        {lines.length === 0 && <Txt tone="quiet">Nothing: both are the same.</Txt>}
+        {lines.length === 0 && <Txt tone="quiet">{words.nothingBothAreThe}</Txt>}
       </View>
       <Wrap gap="s">
-        <Button label="Keep this one" onPress={() => void drop()} />
-        {isStale && <Button look="main" label="Use mine" onPress={() => void keepMine()} />}
+        <Button label={words.keepThisOne} onPress={() => void drop()} />
+        {isStale && <Button look="main" label={words.useMine} onPress={() => void keepMine()} />}
       </Wrap>
     </Card>
   );

@@ -18,6 +18,10 @@ import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
 import { useStudio } from '../../data/StudioContext';
+import { common } from '@drubo/words/screens/common';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.copyDialog;
 
 /** Keeps a copy of a sheet for another day of the same person, or offers it to somebody else. */
 export const CopyDialog = ({ sheet, onClose }: { sheet: SheetDto; onClose(): void }) => {
@@ -32,7 +36,7 @@ export const CopyDialog = ({ sheet, onClose }: { sheet: SheetDto; onClose(): voi
   const { data: people = [] } = useEndpoint('listPeople');
   const keep = async () => {
     if (on <= today) {
-      setProblem('The day must lie after today.');
+      setProblem(words.theDayMustLie);
       return;
     }
     try {
@@ -42,7 +46,7 @@ export const CopyDialog = ({ sheet, onClose }: { sheet: SheetDto; onClose(): voi
         body: { on },
         aggregate: sheetAggregate(sheet.id),
       });
-      snack({ text: `A copy waits for ${formatDay(on)}.` });
+      snack({ text: words.aCopyWaitsFor(formatDay(on)) });
       onClose();
     } catch (error) {
       setProblem(problemOf(error));
@@ -58,25 +62,25 @@ export const CopyDialog = ({ sheet, onClose }: { sheet: SheetDto; onClose(): voi
       onClose();
       router.push(`/sheet/${detail.nextSheet.id}?from=${sheet.id}`);
     } catch {
-      setProblem('Their sheet can’t be read without a network, and this device has not read it before.');
+      setProblem(words.theirSheetCantBe);
     }
   };
   const others = people.filter(({ id, archivedAt }) => id !== sheet.personId && archivedAt === null);
   return (
-    <Modal title="Copy this sheet" onClose={onClose} problem={problem} closes="Close">
+    <Modal title={words.copyThisSheet} onClose={onClose} problem={problem} closes={common.close}>
       <Stack gap="s">
-        <Heading level={3}>For another day of {sheet.personName}</Heading>
-        <DateTimeField label="Day" type="date" value={on} min={addDays(today, 1)} onChange={setOn} />
-        <Button label="Keep a copy" disabled={!writer.isReady} onPress={() => void keep()} />
+        <Heading level={3}>{words.forAnotherDayOf(sheet.personName)}</Heading>
+        <DateTimeField label={words.day} type="date" value={on} min={addDays(today, 1)} onChange={setOn} />
+        <Button label={words.keepACopy} disabled={!writer.isReady} onPress={() => void keep()} />
       </Stack>
       <Stack gap="s">
-        <Heading level={3}>For somebody else</Heading>
+        <Heading level={3}>{words.forSomebodyElse}</Heading>
         <Txt kind="small" tone="quiet">
-          It is fitted to them and shown as a list of changes first.
+          {words.itIsFittedTo}
         </Txt>
-        {others.length === 0 && <Txt tone="quiet">Nobody else yet.</Txt>}
+        {others.length === 0 && <Txt tone="quiet">{words.nobodyElseYet}</Txt>}
         {others.map(({ id, name }) => (
-          <Button key={id} label={name} says={`Copy to ${name}`} onPress={() => void offer(id)} />
+          <Button key={id} label={name} says={words.copyTo(name)} onPress={() => void offer(id)} />
         ))}
       </Stack>
     </Modal>

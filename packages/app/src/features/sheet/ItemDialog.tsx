@@ -24,6 +24,10 @@ import { DoseEditor } from '../../parts/sheet/DoseEditor';
 import { InsteadList } from '../../parts/sheet/InsteadList';
 import { lastTimeLine } from '../../parts/sheet/last-time';
 import { MethodChoice } from './MethodChoice';
+import { common } from '@drubo/words/screens/common';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.itemDialog;
 
 const TABS = [
   { value: 'numbers', label: 'Numbers' },
@@ -67,7 +71,7 @@ export const ItemDialog = ({
   const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
   const isMoved = JSON.stringify(draft) !== JSON.stringify(own);
   const save = (): void => {
-    if (isMoved) onChange(withArrangement(content, replaceItem(content, item.id, draft)), `${variation.name} changed.`);
+    if (isMoved) onChange(withArrangement(content, replaceItem(content, item.id, draft)), words.changed(variation.name));
     onClose();
   };
   return (
@@ -77,23 +81,23 @@ export const ItemDialog = ({
       actions={
         tab === 'numbers' || tab === 'settings' ? (
           <>
-            <Button label="Cancel" onPress={onClose} />
+            <Button label={common.cancel} onPress={onClose} />
             {!isSameDose(dose, item.proposed) && (
-              <Button label="As proposed" onPress={() => setDraft({ ...draft, dose: item.proposed })} />
+              <Button label={words.asProposed} onPress={() => setDraft({ ...draft, dose: item.proposed })} />
             )}
-            <Button look="main" label="Save" onPress={save} />
+            <Button look="main" label={words.save} onPress={save} />
           </>
         ) : (
-          <Button label="Close" onPress={onClose} />
+          <Button label={common.close} onPress={onClose} />
         )
       }
     >
-      <Choices<Tab> label="What to change" options={TABS} value={tab} onChange={setTab} />
+      <Choices<Tab> label={words.whatToChange} options={TABS} value={tab} onChange={setTab} />
       {tab === 'numbers' && (
         <>
           {item.lastTime && (
             <Txt kind="small" tone="quiet">
-              Last time, {lastTimeLine(item.lastTime, variation.stance, role)}
+              {words.lastTime(lastTimeLine(item.lastTime, variation.stance, role))}
             </Txt>
           )}
           <DoseEditor
@@ -110,7 +114,7 @@ export const ItemDialog = ({
             onChange={(method) => setDraft({ ...draft, method, methodChosen: true })}
           />
           {variation.seconds === null && (
-            <Button label="Knows this lift" says={`${sheet.personName} knows this lift: say how much`} onPress={onKnows} />
+            <Button label={words.knowsThisLift} says={words.knowsThisLiftSay(sheet.personName)} onPress={onKnows} />
           )}
         </>
       )}
@@ -119,7 +123,7 @@ export const ItemDialog = ({
           <View style={{ alignItems: 'center' }}>
             <Figure variation={variation} depth={0.9} values={values} width={200} height={150} held={heldIn(dose.load)} />
           </View>
-          {variation.levers.length === 0 && <Txt tone="quiet">This movement has no settings.</Txt>}
+          {variation.levers.length === 0 && <Txt tone="quiet">{words.thisMovementHasNo}</Txt>}
           <LeverPanel
             variation={variation}
             values={values}
@@ -173,30 +177,30 @@ const PlaceTab = ({
   const down = moveItem<DraftItem>(content, item.id, 1);
   const paired = pairWithNext<DraftItem>(content, item.id);
   const rest = block?.roundRestSeconds ?? 0;
-  const step = (by: number) => () => onMove(setRoundRest(content, item.id, rest + by * REST_STEP_SECONDS), 'Rest changed.');
+  const step = (by: number) => () => onMove(setRoundRest(content, item.id, rest + by * REST_STEP_SECONDS), words.restChanged);
   return (
     <Stack gap="m">
       <Choices
-        label="Stretch"
+        label={words.stretch}
         options={ROLES.map((role) => ({ value: role, label: ROLE_HEADINGS[role] }))}
         value={block?.role ?? 'main'}
-        onChange={(role) => onMove(setRole(content, item.id, role), `${name} moved to ${inSentence(ROLE_HEADINGS[role])}.`)}
+        onChange={(role) => onMove(setRole(content, item.id, role), words.movedTo(name, inSentence(ROLE_HEADINGS[role])))}
       />
       <Wrap gap="s">
-        <Button icon="up" label="Up" disabled={!up} onPress={() => up && onMove(up, `${name} moved up.`)} />
-        <Button icon="down" label="Down" disabled={!down} onPress={() => down && onMove(down, `${name} moved down.`)} />
+        <Button icon="up" label={words.up} disabled={!up} onPress={() => up && onMove(up, words.movedUp(name))} />
+        <Button icon="down" label={words.down} disabled={!down} onPress={() => down && onMove(down, words.movedDown(name))} />
         <Button
-          label="In turn with the next"
+          label={words.inTurnWithThe}
           disabled={!paired}
-          onPress={() => paired && onMove(paired, `${name} goes in turn with the next.`)}
+          onPress={() => paired && onMove(paired, words.goesInTurnWith(name))}
         />
-        {inTurn && <Button label="By itself" onPress={() => onMove(unpair(content, item.id), `${name} goes by itself.`)} />}
+        {inTurn && <Button label={words.byItself} onPress={() => onMove(unpair(content, item.id), words.goesByItself(name))} />}
       </Wrap>
       {inTurn && (
         <Row align="stretch">
           <Stepper
-            label="Rest after each round"
-            value={`${formatRest(rest)} min`}
+            label={words.restAfterEachRound}
+            value={words.min(formatRest(rest))}
             onDown={rest >= REST_STEP_SECONDS ? step(-1) : null}
             onUp={rest <= MOST_REST_SECONDS - REST_STEP_SECONDS ? step(1) : null}
           />
@@ -204,8 +208,8 @@ const PlaceTab = ({
       )}
       <Button
         look="danger"
-        label="Take it off the sheet"
-        onPress={() => onMove(removeItem(content, item.id), `${name} is off the sheet.`)}
+        label={words.takeItOffThe}
+        onPress={() => onMove(removeItem(content, item.id), words.isOffTheSheet(name))}
       />
     </Stack>
   );

@@ -9,6 +9,9 @@ import { Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { ReasonList } from '../../ui/Why';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.leftOut;
 
 /** What the last review left out, why, and the way back; and what is not open for the person, or has no time. */
 export const LeftOut = ({ sheet }: { sheet: SheetDto }) => {
@@ -31,13 +34,13 @@ export const LeftOut = ({ sheet }: { sheet: SheetDto }) => {
             </Txt>
           </Wrap>
           <ReasonList reasons={reasons} />
-          <Button label="Bring it back" disabled={!writer.isReady} onPress={() => void bringBack(slot)} />
+          <Button label={words.bringItBack} disabled={!writer.isReady} onPress={() => void bringBack(slot)} />
         </Card>
       ))}
       {sheet.leftOff.map(({ slot, variationId, reasons }) => (
         <Card key={`off-${slot}`} edge="saffron">
           <Txt kind="bold">
-            {variationId === null ? `No ${slot} today` : `Not today: ${getVariation(builtInCatalogue, variationId).name}`}
+            {variationId === null ? words.noToday(slot) : words.notToday(getVariation(builtInCatalogue, variationId).name)}
           </Txt>
           <ReasonList reasons={reasons} />
         </Card>

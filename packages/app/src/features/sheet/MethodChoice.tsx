@@ -5,6 +5,9 @@ import type { MethodId } from '@drubo/core/vocabulary';
 import { Choices } from '../../ui/Choices';
 import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.methodChoice;
 
 /** How an exercise progresses from now on, with what the choice means. */
 export const MethodChoice = ({
@@ -24,7 +27,7 @@ export const MethodChoice = ({
   }));
   return (
     <Stack gap="xs">
-      <Choices label="How it moves on" options={options} value={value} onChange={onChange} />
+      <Choices label={words.howItMovesOn} options={options} value={value} onChange={onChange} />
       <Txt kind="small" tone="quiet">
         {METHOD_WORDS[value]}
       </Txt>

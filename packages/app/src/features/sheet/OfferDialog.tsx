@@ -4,6 +4,9 @@ import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
 import { ChangeList, changeLines, MOVEMENTS } from '../../parts/sheet/ChangeList';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.offerDialog;
 
 /** An arrangement from elsewhere, fitted to this person: what would change, to be taken or not. */
 export const OfferDialog = ({
@@ -24,21 +27,21 @@ export const OfferDialog = ({
     <Modal
       title={title}
       onClose={onClose}
-      closes="Keep as it is"
+      closes={words.keepAsItIs}
       actions={
         <Button
           look="main"
-          label="Take it"
+          label={words.takeIt}
           disabled={offer.content.items.length === 0 || lines.length === 0}
           onPress={() => onTake(offer.content)}
         />
       }
     >
       <Txt kind="small" tone="quiet">
-        Exercises, sets, reps, tempo and rests as they were; loads and settings are this person’s own.
+        {words.exercisesSetsRepsTempo}
       </Txt>
       <ChangeList lines={lines} />
-      {offer.left.length > 0 && <Heading level={3}>Not open for this person here</Heading>}
+      {offer.left.length > 0 && <Heading level={3}>{words.notOpenForThis}</Heading>}
       {offer.left.map(({ variationId, reasons }) => (
         <Txt key={variationId} kind="bold">
           {MOVEMENTS.nameOf(variationId)}

@@ -7,6 +7,9 @@ import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { useComposing } from '../../data/use-composing';
 import { useSheet } from '../../data/use-session';
 import { OfferDialog } from './OfferDialog';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.offerFromElsewhere;
 
 /** A sheet copied over from somebody else, offered once. */
 export const OfferFromElsewhere = ({
@@ -43,7 +46,7 @@ const Offer = ({
   ]);
   return (
     <OfferDialog
-      title={`Copied from ${source.personName}`}
+      title={words.copiedFrom(source.personName)}
       before={content}
       offer={offer}
       onTake={(next) => {

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { ComposingDto } from '@drubo/contracts';
 import type { Composition } from '@drubo/core/composing';
-import { counted, INTENT_LABELS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from '@drubo/words/explain';
+import { INTENT_LABELS, SHAPE_LABELS, SHAPE_WORDS, SPLIT_LABELS } from '@drubo/words/explain';
 import { INTENTS, SESSION_SHAPES, SPLIT_DAYS } from '@drubo/core/vocabulary';
 import { sheetOfComposition } from '@drubo/core/sheet-editing';
 import type { DraftSheet } from '@drubo/core/sheet-editing';
@@ -14,6 +14,9 @@ import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
 import { askComposer } from '../../workers/ask-composer';
 import { ChangeList, changeLines } from '../../parts/sheet/ChangeList';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.shapeDialog;
 
 const MINUTES = { step: 5, least: 5, most: 180 } as const;
 
@@ -33,7 +36,7 @@ const useComposed = (from: ComposingDto, ask: Ask): { made: Composition | null; 
     askComposer({ from, kitId, wish: { shape, intent, minutes: minutesBudget, ...(splitDay ? { splitDay } : {}) } }).then(
       (made) => !isOld && setState({ key, made, problem: null }),
       (error: unknown) =>
-        !isOld && setState({ key, made: null, problem: error instanceof Error ? error.message : 'It could not be composed.' }),
+        !isOld && setState({ key, made: null, problem: error instanceof Error ? error.message : words.itCouldNotBe }),
     );
     return () => {
       isOld = true;
@@ -69,36 +72,36 @@ export const ShapeDialog = ({
   const step = (by: number) => setAsk({ ...ask, minutesBudget: minutes + by * MINUTES.step });
   return (
     <Modal
-      title="Shape, minutes, place"
+      title={words.shapeMinutesPlace}
       onClose={onClose}
-      closes="Keep as it is"
+      closes={words.keepAsItIs}
       actions={
         <Button
           look="main"
-          label="Take it"
+          label={words.takeIt}
           disabled={!next || next.items.length === 0 || lines.length === 0}
-          onPress={() => next && onTake(next, 'Sheet composed anew.')}
+          onPress={() => next && onTake(next, words.sheetComposedAnew)}
         />
       }
     >
       <Row align="stretch">
         <Stepper
-          label="Minutes"
-          value={`${minutes} min`}
+          label={words.minutes}
+          value={words.min(minutes)}
           onDown={minutes - MINUTES.step >= MINUTES.least ? () => step(-1) : null}
           onUp={minutes + MINUTES.step <= MINUTES.most ? () => step(1) : null}
         />
       </Row>
       {from.places.length > 1 && (
         <Choices
-          label="Place"
+          label={words.place}
           options={from.places.map(({ kit }) => ({ value: kit.id, label: kit.name }))}
           value={ask.kitId ?? usual ?? ''}
           onChange={(kitId) => setAsk({ ...ask, kitId: kitId === usual ? null : kitId })}
         />
       )}
       <Choices
-        label="Shape"
+        label={words.shape}
         options={SESSION_SHAPES.map((value) => ({ value, label: SHAPE_LABELS[value] }))}
         value={ask.shape}
         onChange={(shape) => setAsk({ ...ask, shape, splitDay: shape === 'two-day-split' ? (ask.splitDay ?? 'a') : null })}
@@ -108,27 +111,25 @@ export const ShapeDialog = ({
       </Txt>
       {ask.shape === 'two-day-split' && (
         <Choices
-          label="Day"
+          label={words.day}
           options={SPLIT_DAYS.map((value) => ({ value, label: SPLIT_LABELS[value] }))}
           value={ask.splitDay}
           onChange={(splitDay) => setAsk({ ...ask, splitDay })}
         />
       )}
       <Choices
-        label="Today"
+        label={words.today}
         options={INTENTS.map((value) => ({ value, label: INTENT_LABELS[value] }))}
         value={ask.intent}
         onChange={(intent) => setAsk({ ...ask, intent })}
       />
       <Stack gap="s" aria-live="polite">
-        <Heading level={3}>What would change</Heading>
+        <Heading level={3}>{words.whatWouldChange}</Heading>
         {problem && <Txt tone="clay">{problem}</Txt>}
-        {!made && !problem && <Txt tone="quiet">Composing.</Txt>}
+        {!made && !problem && <Txt tone="quiet">{words.composing}</Txt>}
         {made && next && next.items.length > 0 && (
           <>
-            <Txt>
-              {made.minutes} of {minutes} min, {counted(made.items.length, 'exercise')}.
-            </Txt>
+            <Txt>{words.ofMin(made.minutes, minutes, made.items.length)}</Txt>
             <ChangeList lines={lines} />
           </>
         )}

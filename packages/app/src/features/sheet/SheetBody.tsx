@@ -12,6 +12,9 @@ import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { ArrangeRow } from './ArrangeRow';
 import { SheetLine } from './SheetLine';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.sheetBody;
 
 /** Where each line stands on the page, to know what a dragged one was dropped on. */
 type Frames = Map<string, { y: number; height: number }>;
@@ -53,7 +56,7 @@ export const SheetBody = ({
       .sort(([, a], [, b]) => Math.abs(a.y + a.height / 2 - middle) - Math.abs(b.y + b.height / 2 - middle));
     if (!onto || Math.abs(dy) < own.height / 3) return;
     const name = getVariation(builtInCatalogue, content.items.find((item) => item.id === id)?.variationId ?? '').name;
-    onChange(withArrangement(content, moveTo(content, id, onto[0])), `${name} moved.`);
+    onChange(withArrangement(content, moveTo(content, id, onto[0])), words.moved(name));
   };
   return (
     <Stack gap="m" {...(isArranging ? { onLayout: measure } : {})}>

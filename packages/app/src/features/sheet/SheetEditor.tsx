@@ -37,6 +37,10 @@ import type { Editor } from './use-editor';
 import { useSheetKeys } from './use-sheet-keys';
 import type { SheetKeys } from './use-sheet-keys';
 import { WarningList } from './WarningList';
+import { common } from '@drubo/words/screens/common';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.sheetEditor;
 
 type Open =
   | { what: 'item'; itemId: string }
@@ -68,13 +72,13 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
   const fix = (warning: Warning): void => {
     if (warning.fix.kind === 're-fit') return setOpen({ what: 'shape' });
     const next = input && applyFix(content, warning.fix, input);
-    if (next) change(next, 'Put right.');
-    else snack({ text: 'Nothing here would put it right. Change it by hand.' });
+    if (next) change(next, words.putRight);
+    else snack({ text: words.nothingHereWouldPut });
   };
   const use = (template: TemplateDto): void => {
     if (!input) return;
     const offer = adaptTo(input, content, template, [reason('from-template', { name: template.name }, 'trainer')]);
-    setOpen({ what: 'offer', title: `From “${template.name}”`, offer });
+    setOpen({ what: 'offer', title: words.from(template.name), offer });
   };
   const choose = (choice: MenuChoice): void => setOpen({ what: choice });
   const removeCopy = async () => {
@@ -104,14 +108,14 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
     },
     edit: () => chosen && setOpen({ what: 'item', itemId: chosen.id }),
     why: () => chosen && setOpen({ what: 'why', itemId: chosen.id }),
-    move: (by) => chosen && arrange(moveItem<DraftItem>(content, chosen.id, by), `${nameOf(chosen)} moved.`),
+    move: (by) => chosen && arrange(moveItem<DraftItem>(content, chosen.id, by), words.moved(nameOf(chosen))),
     pair: () => {
       if (!chosen) return;
       const isInTurn = content.blocks.find(({ id }) => id === chosen.blockId)?.kind === 'rounds';
-      if (isInTurn) arrange(unpair<DraftItem>(content, chosen.id), `${nameOf(chosen)} goes by itself.`);
-      else arrange(pairWithNext<DraftItem>(content, chosen.id), `${nameOf(chosen)} goes in turn with the next.`);
+      if (isInTurn) arrange(unpair<DraftItem>(content, chosen.id), words.goesByItself(nameOf(chosen)));
+      else arrange(pairWithNext<DraftItem>(content, chosen.id), words.goesInTurnWith(nameOf(chosen)));
     },
-    remove: () => chosen && arrange(removeItem<DraftItem>(content, chosen.id), `${nameOf(chosen)} is off the sheet.`),
+    remove: () => chosen && arrange(removeItem<DraftItem>(content, chosen.id), words.isOffTheSheet(nameOf(chosen))),
     add: () => input && setOpen({ what: 'add' }),
     undo: () => editor.undo?.(),
     redo: () => editor.redo?.(),
@@ -129,21 +133,33 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
       )}
       {canEdit && (
         <Wrap gap="s">
-          <Button grow label="Shape" says="Shape, minutes, place" disabled={!from} onPress={() => setOpen({ what: 'shape' })} />
-          <Button grow label="Add" says="Add an exercise" disabled={!input} onPress={() => setOpen({ what: 'add' })} />
-          <Button grow label={isArranging ? 'Done' : 'Arrange'} onPress={() => setArranging(!isArranging)} />
+          <Button
+            grow
+            label={words.shape}
+            says={words.shapeMinutesPlace}
+            disabled={!from}
+            onPress={() => setOpen({ what: 'shape' })}
+          />
+          <Button
+            grow
+            label={common.add}
+            says={common.addAnExercise}
+            disabled={!input}
+            onPress={() => setOpen({ what: 'add' })}
+          />
+          <Button grow label={isArranging ? common.done : words.arrange} onPress={() => setArranging(!isArranging)} />
           <SheetMenu isCopy={sheet.state === 'later'} onChoose={choose} />
         </Wrap>
       )}
       {sheet.items.length === 0 && (
         <Empty
-          title="Nothing on this sheet"
+          title={words.nothingOnThisSheet}
           text={
             sheet.care.state === 'see-clinician-first'
-              ? 'A clinician has to look first. Record who cleared them, for what, until when, on the person’s page.'
+              ? words.aClinicianHasTo
               : sheet.isShaped
-                ? 'Add an exercise, use a template, or have one composed under Shape, minutes.'
-                : 'Nothing is open for this person here, or every exercise was left out. Below it says why.'
+                ? words.addAnExerciseUse
+                : words.nothingIsOpenFor
           }
         />
       )}
@@ -178,9 +194,9 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
       {open?.what === 'lift' && <KnowsLift personId={sheet.personId} variationId={open.variationId} onClose={close} />}
       {open?.what === 'why' && item && (
         <Modal
-          title={`Why: ${getVariation(builtInCatalogue, item.variationId).name}`}
+          title={words.why(getVariation(builtInCatalogue, item.variationId).name)}
           onClose={close}
-          actions={<Button label="Close" onPress={close} />}
+          actions={<Button label={common.close} onPress={close} />}
         >
           <ReasonList reasons={[...item.chosenWhy, ...item.why.load]} />
         </Modal>
@@ -209,11 +225,11 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
       {open?.what === 'text' && <TextDialog sheet={sheet} minutes={sums.minutes} onClose={close} />}
       {open?.what === 'blank' && (
         <Confirm
-          title="Start from blank?"
-          text="Every exercise leaves the sheet. Undo brings them back."
-          yes="Empty it"
+          title={words.startFromBlank}
+          text={words.everyExerciseLeavesThe}
+          yes={words.emptyIt}
           onYes={() => {
-            change({ ...content, blocks: [], items: [] }, 'The sheet is empty.');
+            change({ ...content, blocks: [], items: [] }, words.theSheetIsEmpty);
             close();
           }}
           onNo={close}
@@ -221,9 +237,9 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
       )}
       {open?.what === 'remove-copy' && (
         <Confirm
-          title="Take this copy away?"
-          text="The copy is gone for good. The next sheet stays as it is."
-          yes="Take it away"
+          title={words.takeThisCopyAway}
+          text={words.theCopyIsGone}
+          yes={words.takeItAway}
           onYes={() => void removeCopy()}
           onNo={close}
         />
@@ -234,13 +250,13 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
           before={content}
           offer={open.offer}
           onTake={(next) => {
-            change(next, 'Taken.');
+            change(next, words.taken);
             close();
           }}
           onClose={close}
         />
       )}
-      {canEdit && <OfferFromElsewhere sheet={sheet} content={content} onTake={(next) => change(next, 'Copied.')} />}
+      {canEdit && <OfferFromElsewhere sheet={sheet} content={content} onTake={(next) => change(next, words.copied)} />}
     </>
   );
 };

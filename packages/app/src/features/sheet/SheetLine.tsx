@@ -26,6 +26,9 @@ import { useStudio } from '../../data/StudioContext';
 import { lastTimeLine } from '../../parts/sheet/last-time';
 import { settingsLine } from '../../parts/sheet/settings-line';
 import { WhyLoad } from '../../parts/sheet/WhyLoad';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.sheetLine;
 
 /** How low the small figure stands: near its hard end, where a variation is told from another. */
 const FIGURE_DEPTH = { top: 0.92, bottom: 0 } as const;
@@ -59,8 +62,8 @@ export const SheetLine = ({
   const isSmall = isShort || isDrill;
   const ramp = rampWords(sheet, item, variation, unit);
   const quiet = [
-    ...(isTimed ? [] : [`Tempo ${formatTempo(dose.tempo)}`]),
-    ...(inTurn ? [] : [`rest ${formatRest(dose.restSeconds)}`]),
+    ...(isTimed ? [] : [words.tempo(formatTempo(dose.tempo))]),
+    ...(inTurn ? [] : [words.rest(formatRest(dose.restSeconds))]),
     ...(isTimed || isDrill ? [] : [inSentence(METHOD_LABELS[item.method])]),
   ];
   return (
@@ -68,7 +71,7 @@ export const SheetLine = ({
       <Row align="start">
         <Pressable
           role="button"
-          aria-label={`${variation.name}: ${formatDose(dose, variation.stance, block?.role)}. Change`}
+          aria-label={words.change(variation.name, formatDose(dose, variation.stance, block?.role))}
           aria-disabled={!onOpen}
           disabled={!onOpen}
           onPress={onOpen}
@@ -93,7 +96,7 @@ export const SheetLine = ({
             <Txt>
               {formatSets(dose, variation.stance)}
               {formatAim(dose)}
-              {asksReserve(dose, block?.role) ? ` · ${dose.reserve}\u00a0in\u00a0reserve` : ''}
+              {asksReserve(dose, block?.role) ? words.inReserve(dose.reserve) : ''}
             </Txt>
             {quiet.length > 0 && !isShort && (
               <Txt kind="small" tone="quiet">
@@ -110,29 +113,29 @@ export const SheetLine = ({
             {ramp && !isSmall && <Txt kind="small">{ramp}</Txt>}
             {item.feelers > 0 && !isShort && (
               <Txt kind="small" tone="saffron">
-                {item.feelers} feeler sets first: nobody knows this lift yet.
+                {words.feelerSetsFirstNobody(item.feelers)}
               </Txt>
             )}
           </View>
         </Pressable>
         {isDrill ? (
-          <WhyDot about={`${variation.name}, chosen`} reasons={[...item.chosenWhy, ...item.why.reps]} />
+          <WhyDot about={words.chosen(variation.name)} reasons={[...item.chosenWhy, ...item.why.reps]} />
         ) : (
           <WhyLoad variation={variation} item={item} reasons={item.why.load} />
         )}
       </Row>
       {item.edited && !isShort && (
         <Txt kind="small" tone="saffron">
-          Changed by you. Proposed: {formatDose(item.proposed, variation.stance, block?.role)}
+          {words.changedByYouProposed(formatDose(item.proposed, variation.stance, block?.role))}
         </Txt>
       )}
       {!isSmall && (
         <Wrap align="center" style={styles.foot}>
           <Txt kind="small" tone="quiet" style={styles.last}>
-            {item.lastTime ? `Last time, ${lastTimeLine(item.lastTime, variation.stance)}` : 'Not done here before.'}
+            {item.lastTime ? words.lastTime(lastTimeLine(item.lastTime, variation.stance)) : words.notDoneHereBefore}
           </Txt>
           {item.chosenWhy.length > 0 && (
-            <WhyDot about={`${variation.name}, chosen`} label={`Why ${inSentence(variation.name)}?`} reasons={item.chosenWhy} />
+            <WhyDot about={words.chosen(variation.name)} label={words.why(inSentence(variation.name))} reasons={item.chosenWhy} />
           )}
         </Wrap>
       )}

@@ -6,6 +6,10 @@ import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { keepLetterKeys, readLetterKeys } from '../../data/letter-keys';
 import { SHEET_KEYS } from '../../frame/key-lists';
+import { common } from '@drubo/words/screens/common';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.sheetMenu;
 
 export type MenuChoice = 'templates' | 'copy' | 'text' | 'blank' | 'remove-copy';
 
@@ -19,25 +23,25 @@ export const SheetMenu = ({ isCopy, onChoose }: { isCopy: boolean; onChoose(choi
   };
   return (
     <>
-      <Button grow label="More" says="More about this sheet" onPress={() => setOpen(true)} />
+      <Button grow label={words.more} says={words.moreAboutThisSheet} onPress={() => setOpen(true)} />
       {isOpen && (
         <Modal
-          title="This sheet"
+          title={words.thisSheet}
           onClose={() => setOpen(false)}
-          actions={<Button label="Close" onPress={() => setOpen(false)} />}
+          actions={<Button label={common.close} onPress={() => setOpen(false)} />}
         >
           <Stack gap="s">
-            <Button label="Templates" onPress={choose('templates')} />
-            <Button label="Copy to another day or person" onPress={choose('copy')} />
-            <Button label="As text, print" onPress={choose('text')} />
-            <Button label="Start from blank" onPress={choose('blank')} />
-            {isCopy && <Button look="danger" label="Take this copy away" onPress={choose('remove-copy')} />}
+            <Button label={words.templates} onPress={choose('templates')} />
+            <Button label={words.copyToAnotherDay} onPress={choose('copy')} />
+            <Button label={words.asTextPrint} onPress={choose('text')} />
+            <Button label={words.startFromBlank} onPress={choose('blank')} />
+            {isCopy && <Button look="danger" label={words.takeThisCopyAway} onPress={choose('remove-copy')} />}
           </Stack>
           <Choices
-            label="Single-letter keys"
+            label={words.singleLetterKeys}
             options={[
-              { value: 'on', label: 'On' },
-              { value: 'off', label: 'Off' },
+              { value: 'on', label: words.on },
+              { value: 'off', label: words.off },
             ]}
             value={hasLetters ? 'on' : 'off'}
             onChange={(next) => {
@@ -45,8 +49,8 @@ export const SheetMenu = ({ isCopy, onChoose }: { isCopy: boolean; onChoose(choi
               setLetters(next === 'on');
             }}
           />
-          <Stack role="list" aria-label="Keys" gap="xs">
-            <Txt kind="bold">Keys</Txt>
+          <Stack role="list" aria-label={words.keys} gap="xs">
+            <Txt kind="bold">{words.keys}</Txt>
             {SHEET_KEYS.map(([key, does]) => (
               <Row role="listitem" key={key} gap="m" align="stretch">
                 <Txt kind="label" style={{ width: 110 }}>

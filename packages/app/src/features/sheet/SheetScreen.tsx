@@ -19,13 +19,17 @@ import { LeftOut } from './LeftOut';
 import { SinceCard } from '../../parts/sheet/SinceCard';
 import { SheetEditor } from './SheetEditor';
 import { useEditor } from './use-editor';
+import { common } from '@drubo/words/screens/common';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.sheetScreen;
 
 /** The session being designed: an exercise a line, every number changeable, last time beside this time. */
 export const SheetScreen = () => {
   const { sheetId } = useLocalSearchParams<{ sheetId: string }>();
   const { sheet, error, refetch } = useSheet(sheetId);
   return (
-    <Shown what="this sheet" query={{ data: sheet, error, refetch }}>
+    <Shown what={words.thisSheet} query={{ data: sheet, error, refetch }}>
       {(shown) => <SheetPage sheet={shown} />}
     </Shown>
   );
@@ -38,14 +42,14 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
   return (
     <Screen
       title={sheet.personName}
-      beside={sheet.forDate ? `Copy for ${formatDay(sheet.forDate)}` : 'Next sheet'}
+      beside={sheet.forDate ? words.copyFor(formatDay(sheet.forDate)) : words.nextSheet}
       back={`/people/${sheet.personId}`}
       actions={
         <>
           {canEdit && (
             <>
-              <IconButton icon="undo" says="Undo" disabled={!editor.undo} onPress={() => editor.undo?.()} />
-              <IconButton icon="redo" says="Redo" disabled={!editor.redo} onPress={() => editor.redo?.()} />
+              <IconButton icon="undo" says={common.undo} disabled={!editor.undo} onPress={() => editor.undo?.()} />
+              <IconButton icon="redo" says={words.redo} disabled={!editor.redo} onPress={() => editor.redo?.()} />
             </>
           )}
           <WarningButton personId={sheet.personId} care={sheet.care} />
@@ -55,11 +59,7 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
     >
       {canEdit ? null : (
         <Card edge="saffron">
-          <Txt>
-            {sheet.state === 'started'
-              ? 'This session is running. Its numbers are changed set by set, on the floor.'
-              : 'This session is done. Its numbers stay as they were prescribed.'}
-          </Txt>
+          <Txt>{sheet.state === 'started' ? words.thisSessionIsRunning : words.thisSessionIsDone}</Txt>
         </Card>
       )}
       <ConflictCard sheet={sheet} />
@@ -80,17 +80,22 @@ const Footer = ({ sheet, taken }: { sheet: SheetDto; taken: readonly string[] })
   if (sheet.state === 'done' || sheet.state === 'later') return null;
   if (finishedSessionId) {
     return (
-      <Button look="main" size="live" label="Review the session" onPress={() => router.push(`/review/${finishedSessionId}`)} />
+      <Button
+        look="main"
+        size="live"
+        label={words.reviewTheSession}
+        onPress={() => router.push(`/review/${finishedSessionId}`)}
+      />
     );
   }
   if (liveSessionId)
-    return <Button look="main" size="live" label="Go on" onPress={() => router.push(`/live/${liveSessionId}`)} />;
+    return <Button look="main" size="live" label={common.goOn} onPress={() => router.push(`/live/${liveSessionId}`)} />;
   return (
     <Button
       look="main"
       size="live"
-      label="Start"
-      says={`Start the session of ${sheet.personName}`}
+      label={words.start}
+      says={words.startTheSessionOf(sheet.personName)}
       disabled={!isReady || sheet.items.length === 0 || sheet.care.state === 'see-clinician-first'}
       onPress={() => void start({ id: sheet.id, attempt }, { taken })}
     />

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { counted, formatNumber, formatPieceTypes, inSentence, KIT_LABELS, ROLE_HEADINGS } from '@drubo/words/explain';
+import { formatNumber, formatPieceTypes, inSentence, KIT_LABELS, ROLE_HEADINGS } from '@drubo/words/explain';
 import { EMPHASES } from '@drubo/core/vocabulary';
 import type { Role } from '@drubo/core/vocabulary';
 import type { ImplementUse } from '@drubo/core';
@@ -15,6 +15,9 @@ import { Row, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { useWide } from '../../frame/use-wide';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.sheetSummary;
 
 /** How strongly each stretch is tinted; the words beside it say which it is. */
 const SHADE: Record<Role, number> = { prep: 0.4, main: 1, accessory: 0.65, finisher: 0.85 };
@@ -25,7 +28,7 @@ const FULL_SETS = 6;
 
 const pieceText = (use: ImplementUse): string =>
   isBar(use.type)
-    ? `${formatNumber(use.value)} ${use.unit} bar`
+    ? words.bar(formatNumber(use.value), use.unit)
     : `${use.count > 1 ? `${use.count} × ` : ''}${formatNumber(use.value, 2)} ${use.unit} ${formatPieceTypes({ implements: [use] })}`;
 const isBar = (type: ImplementUse['type']): boolean => type === 'bar' || type === 'trap-bar';
 
@@ -45,9 +48,9 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
     <Card>
       <Wrap gap="xs" align="center">
         <Txt kind="number">{minutes}</Txt>
-        <Txt style={styles.grow}>of {budget} min</Txt>
+        <Txt style={styles.grow}>{words.ofMin(budget)}</Txt>
         <Txt kind="small" tone={isOver ? 'clay' : 'quiet'}>
-          {isOver ? `${minutes - budget} min over` : `${budget - minutes} min spare`}
+          {isOver ? words.minOver(minutes - budget) : words.minSpare(budget - minutes)}
         </Txt>
         <WhyDot about="minutes" reasons={[sums.minutesWhy]} />
       </Wrap>
@@ -67,43 +70,41 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
         ))}
       </Row>
       <Txt kind="small" tone="quiet">
-        {byRole.map(({ role, minutes: own }) => `${own} min ${inSentence(ROLE_HEADINGS[role])}`).join(' · ')}
+        {byRole.map(({ role, minutes: own }) => words.min(own, inSentence(ROLE_HEADINGS[role]))).join(' · ')}
       </Txt>
       <Wrap gap="xs" align="center">
         <View>
           <BalanceBeam
             kneeShare={sum === 0 ? 0.5 : balance.kneeSets / sum}
             width={90}
-            says={`Knee ${counted(balance.kneeSets, 'set')}, hip ${counted(balance.hipSets, 'set')}`}
+            says={words.kneeSetHipSet(balance.kneeSets, balance.hipSets)}
           />
         </View>
         <View style={styles.grow}>
-          <Txt kind="small">
-            Knee {balance.kneeSets} · hip {counted(balance.hipSets, 'set')}
-          </Txt>
+          <Txt kind="small">{words.kneeHip(balance.kneeSets, balance.hipSets)}</Txt>
           <Txt kind="small" tone="quiet">
-            Two legs {balance.twoLegSets} · one leg {counted(balance.oneLegSets, 'set')}
+            {words.twoLegsOneLeg(balance.twoLegSets, balance.oneLegSets)}
           </Txt>
         </View>
         <IconButton
           framed
           icon={isOpen ? 'up' : 'down'}
-          says={isOpen ? 'Hide sets per muscle' : 'Show sets per muscle'}
+          says={isOpen ? words.hideSetsPerMuscle : words.showSetsPerMuscle}
           onPress={() => setOpen(!isOpen)}
         />
       </Wrap>
       <Txt kind="small">
-        To fetch:{' '}
-        {[...fetch.pieces.map((use) => pieceText(use)), ...fetch.things.map((thing) => inSentence(KIT_LABELS[thing]))].join(
-          ', ',
-        ) || 'nothing'}
-        .
+        {words.toFetch(
+          [...fetch.pieces.map((use) => pieceText(use)), ...fetch.things.map((thing) => inSentence(KIT_LABELS[thing]))].join(
+            ', ',
+          ) || words.nothing,
+        )}
       </Txt>
       {isOpen && (
         <>
-          <EmphasisMap emphasis={shares} family="calf" size={124} wordsFor={(id) => counted(setsByMuscle[id] ?? 0, 'set')} />
-          {sums.setsWhy.length > 0 && <WhyDot about="sets per muscle" label="Why these sets?" reasons={sums.setsWhy} />}
-          {muscles.length === 0 && <Txt kind="small">No hard sets yet.</Txt>}
+          <EmphasisMap emphasis={shares} family="calf" size={124} wordsFor={(id) => words.setCount(setsByMuscle[id] ?? 0)} />
+          {sums.setsWhy.length > 0 && <WhyDot about={words.setsPerMuscle} label={words.whyTheseSets} reasons={sums.setsWhy} />}
+          {muscles.length === 0 && <Txt kind="small">{words.noHardSetsYet}</Txt>}
         </>
       )}
     </Card>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { templateForm } from '@drubo/contracts';
 import type { SheetContentDto, TemplateDto } from '@drubo/contracts';
-import { counted, SHAPE_LABELS } from '@drubo/words/explain';
+import { SHAPE_LABELS } from '@drubo/words/explain';
 import { newId } from '../../data/ids';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { problemOf } from '../../data/refusal';
@@ -15,6 +15,10 @@ import { Modal } from '../../ui/Modal';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
+import { common } from '@drubo/words/screens/common';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.templatesDialog;
 
 const formOf = (content: SheetContentDto, name: string) => {
   const { shape, intent, splitDay, minutesBudget, blocks, items } = content;
@@ -49,9 +53,7 @@ export const TemplatesDialog = ({
     const form = templateForm.safeParse(formOf(content, name));
     if (!form.success) {
       const [issue] = form.error.issues;
-      setProblem(
-        issue?.path[0] === 'name' ? `The name ${issue.message}.` : 'An empty sheet can’t be kept: add an exercise first.',
-      );
+      setProblem(issue?.path[0] === 'name' ? words.theName(issue.message) : words.anEmptySheetCant);
       return;
     }
     try {
@@ -61,7 +63,7 @@ export const TemplatesDialog = ({
         body: { form: form.data },
         aggregate: 'templates',
       });
-      snack({ text: `Kept as “${form.data.name}”.` });
+      snack({ text: words.keptAs(form.data.name) });
       setName('');
       setProblem(null);
     } catch (error) {
@@ -82,32 +84,32 @@ export const TemplatesDialog = ({
     }
   };
   return (
-    <Modal title="Templates" onClose={onClose} problem={problem} closes="Close">
+    <Modal title={words.templates} onClose={onClose} problem={problem} closes={common.close}>
       <Stack gap="s">
-        <Heading level={3}>Keep this sheet as a template</Heading>
-        <Field label="Name of the template" value={name} onChangeText={setName} />
-        <Button label="Keep it" disabled={!writer.isReady} onPress={() => void keep()} />
+        <Heading level={3}>{words.keepThisSheetAs}</Heading>
+        <Field label={words.nameOfTheTemplate} value={name} onChangeText={setName} />
+        <Button label={words.keepIt} disabled={!writer.isReady} onPress={() => void keep()} />
       </Stack>
-      <Heading level={3}>Yours</Heading>
-      <Shown what="your templates" query={query}>
+      <Heading level={3}>{words.yours}</Heading>
+      <Shown what={words.yourTemplates} query={query}>
         {(templates) =>
           templates.length === 0 ? (
-            <Txt tone="quiet">None yet. Loads are found anew for whoever gets one.</Txt>
+            <Txt tone="quiet">{words.noneYetLoadsAre}</Txt>
           ) : (
-            <Stack role="list" aria-label="Templates" gap="s">
+            <Stack role="list" aria-label={words.templates} gap="s">
               {templates.map((template) => (
                 <Wrap role="listitem" key={template.id} gap="s" align="center">
                   <View style={styles.grow}>
                     <Txt kind="bold">{template.name}</Txt>
                     <Txt kind="small" tone="quiet">
-                      {SHAPE_LABELS[template.shape]} · {counted(template.items.length, 'exercise')} · {template.minutesBudget} min
+                      {words.min(SHAPE_LABELS[template.shape], template.items.length, template.minutesBudget)}
                     </Txt>
                   </View>
-                  <Button label="Use" says={`Use ${template.name}`} onPress={() => onUse(template)} />
+                  <Button label={words.use} says={words.useWithName(template.name)} onPress={() => onUse(template)} />
                   <Button
                     look="danger"
-                    label="Throw away"
-                    says={`Throw away ${template.name}`}
+                    label={words.throwAway}
+                    says={words.throwAwayWithName(template.name)}
                     onPress={() => setLeaving(template)}
                   />
                 </Wrap>
@@ -118,9 +120,9 @@ export const TemplatesDialog = ({
       </Shown>
       {leaving && (
         <Confirm
-          title={`Throw away “${leaving.name}”?`}
-          text="The template is gone for good. Sheets made from it stay as they are."
-          yes="Throw away"
+          title={words.throwAwayWithName2(leaving.name)}
+          text={words.theTemplateIsGone}
+          yes={words.throwAway}
           onYes={() => void throwAway(leaving)}
           onNo={() => setLeaving(null)}
         />

@@ -9,6 +9,10 @@ import { Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
 import { MOVEMENTS } from '../../parts/sheet/ChangeList';
 import { settingsLine } from '../../parts/sheet/settings-line';
+import { common } from '@drubo/words/screens/common';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.textDialog;
 
 /** A sheet as plain text. */
 export const textOf = (sheet: SheetDto, minutes: number): string =>
@@ -40,20 +44,20 @@ export const TextDialog = ({ sheet, minutes, onClose }: { sheet: SheetDto; minut
   const copy = async () => {
     try {
       await navigator.clipboard.writeText(text);
-      snack({ text: 'Copied.' });
+      snack({ text: words.copied });
     } catch {
-      snack({ text: 'This browser does not let the app copy. Select the text and copy it by hand.' });
+      snack({ text: words.thisBrowserDoesNot });
     }
   };
   return (
     <Modal
-      title="The sheet as text"
+      title={words.theSheetAsText}
       onClose={onClose}
-      closes="Close"
+      closes={common.close}
       actions={
         <>
-          <Button label="Print" onPress={() => printText(`${sheet.personName}, session`, text)} />
-          <Button look="main" label="Copy" onPress={() => void copy()} />
+          <Button label={words.print} onPress={() => printText(words.session(sheet.personName), text)} />
+          <Button look="main" label={words.copy} onPress={() => void copy()} />
         </>
       }
     >

@@ -8,6 +8,9 @@ import { Row, Stack, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
 import { FIX_LABELS } from './fix-labels';
+import { sheetWords } from '@drubo/words/screens/sheet';
+
+const words = sheetWords.warningList;
 
 /** What is wrong with a sheet, the worst first, each with what would put it right. */
 export const WarningList = ({ warnings, onFix }: { warnings: readonly Warning[]; onFix(warning: Warning): void }) => {
@@ -16,7 +19,7 @@ export const WarningList = ({ warnings, onFix }: { warnings: readonly Warning[];
   if (warnings.length === 0) return null;
   return (
     <Card edge={warnings.some(({ isHard }) => isHard) ? 'clay' : 'saffron'}>
-      <Stack role="list" aria-label="Warnings" gap="m">
+      <Stack role="list" aria-label={words.warnings} gap="m">
         {warnings.map((warning, at) => {
           const [told] = explain([warning.reason]);
           return (

@@ -8,6 +8,9 @@ import { FormField } from '../../ui/FormField';
 import { Stack } from '../../ui/layout';
 import { TimeZoneField } from '../../ui/TimeZoneField';
 import { Heading, Txt } from '../../ui/Txt';
+import { signInWords } from '@drubo/words/screens/sign-in';
+
+const words = signInWords.firstRunForm;
 
 const UNITS = [
   { value: 'kg', label: 'Kilograms' },
@@ -31,13 +34,13 @@ export const FirstRunForm = () => {
   const submit = handleSubmit((values) => enter.mutate(values));
   return (
     <Stack gap="m">
-      <Heading>Set up your studio</Heading>
-      <FormField control={control} name="studioName" label="Studio name" />
+      <Heading>{words.setUpYourStudio}</Heading>
+      <FormField control={control} name="studioName" label={words.studioName} />
       <Controller
         control={control}
         name="unit"
         render={({ field }) => (
-          <Choices label="Weights are read in" options={UNITS} value={field.value} onChange={field.onChange} />
+          <Choices label={words.weightsAreReadIn} options={UNITS} value={field.value} onChange={field.onChange} />
         )}
       />
       <Controller
@@ -45,22 +48,22 @@ export const FirstRunForm = () => {
         name="timeZone"
         render={({ field }) => <TimeZoneField value={field.value} onChange={field.onChange} />}
       />
-      <FormField control={control} name="trainerName" label="Your name" autoComplete="name" />
-      <FormField control={control} name="loginName" label="Name you sign in with" autoComplete="username" />
+      <FormField control={control} name="trainerName" label={words.yourName} autoComplete="name" />
+      <FormField control={control} name="loginName" label={words.nameYouSignIn} autoComplete="username" />
       <FormField
         control={control}
         name="password"
-        label="Password"
+        label={words.password}
         secureTextEntry
         autoComplete="new-password"
-        help="At least 10 characters."
+        help={words.atLeast10Characters}
       />
       {enter.error ? (
         <Txt tone="clay" role="alert">
           {enter.error.message}
         </Txt>
       ) : null}
-      <Button look="main" label="Create the studio" busy={enter.isPending} onPress={() => void submit()} />
+      <Button look="main" label={words.createTheStudio} busy={enter.isPending} onPress={() => void submit()} />
     </Stack>
   );
 };

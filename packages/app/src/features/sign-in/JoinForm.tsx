@@ -7,6 +7,9 @@ import { FormField } from '../../ui/FormField';
 import { Stack } from '../../ui/layout';
 import { Problem } from '../../ui/Problem';
 import { Heading } from '../../ui/Txt';
+import { signInWords } from '@drubo/words/screens/sign-in';
+
+const words = signInWords.joinForm;
 
 /** A second trainer comes in with a code that works once. */
 export const JoinForm = () => {
@@ -18,20 +21,20 @@ export const JoinForm = () => {
   const submit = handleSubmit((values) => enter.mutate(values));
   return (
     <Stack gap="m">
-      <Heading>Join a studio</Heading>
-      <FormField control={control} name="code" label="Code" />
-      <FormField control={control} name="trainerName" label="Your name" autoComplete="name" />
-      <FormField control={control} name="loginName" label="Name you sign in with" autoComplete="username" />
+      <Heading>{words.joinAStudio}</Heading>
+      <FormField control={control} name="code" label={words.code} />
+      <FormField control={control} name="trainerName" label={words.yourName} autoComplete="name" />
+      <FormField control={control} name="loginName" label={words.nameYouSignIn} autoComplete="username" />
       <FormField
         control={control}
         name="password"
-        label="Password"
+        label={words.password}
         secureTextEntry
         autoComplete="new-password"
-        help="At least 10 characters."
+        help={words.atLeast10Characters}
       />
       <Problem text={enter.error?.message} />
-      <Button look="main" label="Join" busy={enter.isPending} onPress={() => void submit()} />
+      <Button look="main" label={words.join} busy={enter.isPending} onPress={() => void submit()} />
     </Stack>
   );
 };

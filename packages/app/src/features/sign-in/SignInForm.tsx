@@ -6,6 +6,9 @@ import { Button } from '../../ui/Button';
 import { FormField } from '../../ui/FormField';
 import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
+import { signInWords } from '@drubo/words/screens/sign-in';
+
+const words = signInWords.signInForm;
 
 /** Name and password. */
 export const SignInForm = () => {
@@ -20,14 +23,14 @@ export const SignInForm = () => {
       <FormField
         control={control}
         name="loginName"
-        label="Name you sign in with"
+        label={words.nameYouSignIn}
         autoComplete="username"
         onSubmitEditing={() => void submit()}
       />
       <FormField
         control={control}
         name="password"
-        label="Password"
+        label={words.password}
         secureTextEntry
         autoComplete="current-password"
         onSubmitEditing={() => void submit()}
@@ -37,7 +40,7 @@ export const SignInForm = () => {
           {enter.error.message}
         </Txt>
       ) : null}
-      <Button look="main" label="Sign in" busy={enter.isPending} onPress={() => void submit()} />
+      <Button look="main" label={words.signIn} busy={enter.isPending} onPress={() => void submit()} />
     </Stack>
   );
 };

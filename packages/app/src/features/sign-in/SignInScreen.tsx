@@ -13,6 +13,9 @@ import { Heading, Txt } from '../../ui/Txt';
 import { FirstRunForm } from './FirstRunForm';
 import { JoinForm } from './JoinForm';
 import { SignInForm } from './SignInForm';
+import { signInWords } from '@drubo/words/screens/sign-in';
+
+const words = signInWords.signInScreen;
 
 /** The way in: a first trainer on a fresh server, a name and password on any other, one button on a demo. */
 export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: boolean }) => {
@@ -38,15 +41,13 @@ export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: bool
           </View>
         </View>
         <Heading level={1} kind="title" style={styles.name}>
-          Drubo
+          {words.drubo}
         </Heading>
-        <Txt tone="quiet">
-          Lower-body sessions, planned for one person at a time, coached on the floor, and decided from what was logged.
-        </Txt>
+        <Txt tone="quiet">{words.lowerBodySessionsPlanned}</Txt>
         {demo && (
           <Card edge="moss">
-            <Txt>This server shows an invented studio with invented people.</Txt>
-            <Button look="main" label="Open the demo studio" busy={openDemo.isPending} onPress={() => openDemo.mutate({})} />
+            <Txt>{words.thisServerShowsAn}</Txt>
+            <Button look="main" label={words.openTheDemoStudio} busy={openDemo.isPending} onPress={() => openDemo.mutate({})} />
             {openDemo.error ? (
               <Txt tone="clay" role="alert">
                 {openDemo.error.message}
@@ -56,7 +57,11 @@ export const SignInScreen = ({ firstRun, demo }: { firstRun: boolean; demo: bool
         )}
         {firstRun ? <FirstRunForm /> : demo ? null : isJoining ? <JoinForm /> : <SignInForm />}
         {!firstRun && !demo && (
-          <Button look="quiet" label={isJoining ? 'I have a password' : 'I have a code'} onPress={() => setJoining(!isJoining)} />
+          <Button
+            look="quiet"
+            label={isJoining ? words.iHaveAPassword : words.iHaveACode}
+            onPress={() => setJoining(!isJoining)}
+          />
         )}
       </Stack>
     </ScrollView>

@@ -10,6 +10,10 @@ import { Txt } from '../../ui/Txt';
 import { Screen } from '../../frame/Screen';
 import { useStudio } from '../../data/StudioContext';
 import { WRITE_NAMES } from '../../parts/writes/in-words';
+import { common } from '@drubo/words/screens/common';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.activityScreen;
 
 const dayOf = (at: string, timeZone: string): string => formatDay(dayIn(timeZone, new Date(at)));
 const whatOf = ({ what }: ActivityLineDto): string => WRITE_NAMES[what as WriteId] ?? what;
@@ -20,11 +24,11 @@ export const ActivityScreen = () => {
   const { studio } = useStudio();
   const query = useEndpoint('getActivity');
   return (
-    <Screen title="Who did what" beside="The last 200" back="/studio">
-      <Shown what="who did what" query={query}>
+    <Screen title={words.whoDidWhat} beside={words.theLast200} back="/studio">
+      <Shown what={words.whoDidWhatInSentence} query={query}>
         {(lines) =>
           lines.length === 0 ? (
-            <Empty title="Nothing yet" text="Whatever a trainer saves here is listed, with the time and the person." />
+            <Empty title={words.nothingYet} text={words.whateverATrainerSaves} />
           ) : (
             <Stack role="list" gap="s">
               {lines.map((line, at) => (
@@ -40,8 +44,8 @@ export const ActivityScreen = () => {
                   </View>
                   {line.personId !== null && (
                     <Button
-                      label="Look"
-                      says={`Look at ${line.personName ?? 'the person'}`}
+                      label={common.look}
+                      says={words.lookAt(line.personName ?? words.thePerson)}
                       onPress={() => router.push(`/people/${line.personId}`)}
                     />
                   )}

@@ -6,6 +6,9 @@ import { Card } from '../../ui/Card';
 import { todayIn } from '../../ui/days';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.exportCard;
 
 /** Everything of the studio as one file, to keep or to take elsewhere. */
 export const ExportCard = () => {
@@ -15,14 +18,14 @@ export const ExportCard = () => {
   });
   return (
     <Card>
-      <Heading>Your data</Heading>
-      <Txt>People, bookings, sheets, every logged set and every decision, as one JSON file. Passwords stay behind.</Txt>
+      <Heading>{words.yourData}</Heading>
+      <Txt>{words.peopleBookingsSheetsEvery}</Txt>
       {save.error ? (
         <Txt tone="clay" role="alert">
           {save.error.message}
         </Txt>
       ) : null}
-      <Button label="Save a copy" busy={save.isPending} onPress={() => save.mutate()} />
+      <Button label={words.saveACopy} busy={save.isPending} onPress={() => save.mutate()} />
     </Card>
   );
 };

@@ -7,6 +7,9 @@ import { IconButton } from '../../ui/IconButton';
 import { Row, Stack, Wrap } from '../../ui/layout';
 import { lengthUnit, readNumber } from '../../ui/measure';
 import type { GearLine } from './gear-lines';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.gearLines;
 
 const WITH_HEIGHT: readonly KitItem[] = ['box', 'bench', 'low-step', 'sofa', 'chair', 'block'];
 
@@ -27,17 +30,17 @@ export const GearLines = ({
       <Row key={line.id} gap="s">
         <View style={styles.grow}>
           <Field
-            label={`${KIT_LABELS[line.item]}, height`}
+            label={words.height(KIT_LABELS[line.item])}
             unit={lengthUnit(unit)}
             inputMode="decimal"
             value={line.text}
             onChangeText={(text) => onChange(lines.map((other, n) => (n === at ? { ...other, text } : other)))}
-            error={readNumber(line.text) === undefined ? `must be a number in ${lengthUnit(unit)}` : undefined}
+            error={readNumber(line.text) === undefined ? words.mustBeANumber(lengthUnit(unit)) : undefined}
           />
         </View>
         <IconButton
           icon="close"
-          says={`Take away: ${KIT_LABELS[line.item]}`}
+          says={words.takeAway(KIT_LABELS[line.item])}
           onPress={() => onChange(lines.filter((_, n) => n !== at))}
         />
       </Row>
@@ -48,7 +51,7 @@ export const GearLines = ({
           key={item}
           icon="plus"
           label={KIT_LABELS[item]}
-          says={`Add a ${KIT_LABELS[item]} with its height`}
+          says={words.addAWithIts(KIT_LABELS[item])}
           onPress={() => onChange([...lines, { id: newId(), item, text: '', owned: 1 }])}
         />
       ))}

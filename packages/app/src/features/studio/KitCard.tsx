@@ -9,6 +9,10 @@ import { Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { linesOf, PIECE_LABELS, PLACE_LABELS } from '../../parts/kit/kit-lines';
 import { LoadStrips } from './LoadStrips';
+import { common } from '@drubo/words/screens/common';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.kitCard;
 
 /** What a place has, and on demand every load it makes. */
 export const KitCard = ({ kit }: { kit: KitDto }) => {
@@ -17,16 +21,16 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
   const gear = kit.gear.filter(({ owned }) => owned > 0);
   return (
     <Card>
-      <Heading>Kit · {kit.name}</Heading>
+      <Heading>{words.kit(kit.name)}</Heading>
       <Txt kind="small" tone="quiet">
-        {PLACE_LABELS[kit.place]} · {kit.hasSafeties ? 'safety bars' : 'no safety bars'}
-        {kit.hasCollars ? ' · collars' : ''}
+        {PLACE_LABELS[kit.place]} · {kit.hasSafeties ? words.safetyBars : words.noSafetyBars}
+        {kit.hasCollars ? words.collars : ''}
       </Txt>
       {linesOf(kit.pieces.filter(({ owned }) => owned > 0)).map(({ type, owned, unit, text }) => (
         <View key={`${type}-${owned}-${unit}`}>
           <Txt kind="label">{PIECE_LABELS[type]}</Txt>
           <Txt kind="small" tone="quiet">
-            {owned === 1 ? 'One each' : `${owned} of each`}: {text} {unit}
+            {owned === 1 ? words.oneEach : words.ofEach(owned)}: {text} {unit}
           </Txt>
         </View>
       ))}
@@ -35,15 +39,15 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
           {gear
             .map(
               ({ item, heightCm, owned }) =>
-                `${owned > 1 ? `${owned} × ` : ''}${KIT_LABELS[item]}${heightCm === null ? '' : ` ${formatNumber(heightCm, 0)} cm`}`,
+                `${owned > 1 ? `${owned} × ` : ''}${KIT_LABELS[item]}${heightCm === null ? '' : words.cm(formatNumber(heightCm, 0))}`,
             )
             .join(', ')}
         </Txt>
       )}
       {isOpen && <LoadStrips kit={kit} />}
       <Wrap gap="s">
-        <Button label="Change" says={`Change the kit ${kit.name}`} onPress={() => router.push(`/studio/kit/${kit.id}`)} />
-        <Button label={isOpen ? 'Hide the loads' : 'Loads it makes'} onPress={() => setOpen(!isOpen)} />
+        <Button label={common.change} says={words.changeTheKit(kit.name)} onPress={() => router.push(`/studio/kit/${kit.id}`)} />
+        <Button label={isOpen ? words.hideTheLoads : words.loadsItMakes} onPress={() => setOpen(!isOpen)} />
       </Wrap>
     </Card>
   );

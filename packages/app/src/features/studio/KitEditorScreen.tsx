@@ -31,6 +31,9 @@ import { KitLines } from './KitLines';
 import { LoadStrips } from './LoadStrips';
 import { machineLinesOf, machinesOf } from './machine-lines';
 import { MachineLines } from './MachineLines';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.kitEditorScreen;
 
 const ROOM = [
   { value: 'hasSafeties', label: 'Safety bars or straps' },
@@ -49,7 +52,7 @@ export const KitEditorScreen = () => {
   const query = useEndpoint('getStudio');
   const [fresh] = useState(newId);
   return (
-    <Shown what="the kit" query={query}>
+    <Shown what={words.theKit} query={query}>
       {({ kits }) => {
         const known = kits.find(({ id }) => id === kitId);
         return <Editor key={known?.version ?? 0} given={known ?? emptyKit(fresh, unit)} />;
@@ -87,7 +90,7 @@ const Editor = ({ given }: { given: KitDto }) => {
     try {
       const body = { version, kit: { ...form, pieces, machines, gear } };
       await writer.save({ endpointId: 'saveKit', params: { kitId: id }, body, aggregate: `kit:${id}` });
-      snack({ text: `${kit.name} is saved. Waiting sheets follow it.` });
+      snack({ text: words.isSavedWaitingSheets(kit.name) });
       router.replace(back as '/studio');
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;
@@ -106,32 +109,32 @@ const Editor = ({ given }: { given: KitDto }) => {
   };
   return (
     <Screen
-      title={given.version === 0 ? 'New kit' : kit.name}
-      beside="Kit"
+      title={given.version === 0 ? words.newKit : kit.name}
+      beside={words.kit}
       back={back}
-      footer={<Button look="main" label="Save the kit" disabled={!isReady || !writer.isReady} onPress={() => void save()} />}
+      footer={<Button look="main" label={words.saveTheKit} disabled={!isReady || !writer.isReady} onPress={() => void save()} />}
     >
       <Problem text={problem} />
-      <Field label="Name" value={kit.name} onChangeText={(name) => change({ name })} />
+      <Field label={words.name} value={kit.name} onChangeText={(name) => change({ name })} />
       <Choices
-        label="Where it stands"
+        label={words.whereItStands}
         options={KIT_PLACES.map((value) => ({ value, label: PLACE_LABELS[value] }))}
         value={kit.place}
         onChange={(place) => change({ place })}
       />
-      <Heading>Weights</Heading>
+      <Heading>{words.weights}</Heading>
       <KitLines lines={lines} problems={problems} unit={unit} onChange={setLines} />
       {pieces.length > 0 && (
         <Card>
           <LoadStrips kit={{ pieces, machines, gear: gear ?? [] }} />
         </Card>
       )}
-      <Heading>Machines</Heading>
+      <Heading>{words.machines}</Heading>
       <MachineLines lines={machineLines} problems={machineProblems} unit={unit} newId={newId} onChange={setMachineLines} />
-      <Heading>With a height</Heading>
+      <Heading>{words.withAHeight}</Heading>
       <GearLines lines={gearLines} unit={unit} newId={newId} onChange={setGearLines} />
       <Ticks
-        label="For the bar"
+        label={words.forTheBar}
         options={ROOM}
         values={ROOM.map(({ value }) => value).filter((key) => kit[key])}
         onChange={(values) =>
@@ -143,21 +146,21 @@ const Editor = ({ given }: { given: KitDto }) => {
         }
       />
       <Ticks
-        label="Also there"
+        label={words.alsoThere}
         options={STANDING.map((value) => ({ value, label: KIT_LABELS[value] }))}
         values={kit.items}
         onChange={(items) => change({ items })}
       />
       {given.version > 0 && (
         <View style={{ paddingTop: SPACE.l }}>
-          <Button look="danger" label="Remove this kit" onPress={() => setAsking(true)} />
+          <Button look="danger" label={words.removeThisKit} onPress={() => setAsking(true)} />
         </View>
       )}
       {isAsking && (
         <Confirm
-          title={`Remove ${kit.name}?`}
-          text="Sheets already done keep what they were done with."
-          yes="Remove"
+          title={words.remove(kit.name)}
+          text={words.sheetsAlreadyDoneKeep}
+          yes={words.removeAtStart}
           onYes={() => void remove()}
           onNo={() => setAsking(false)}
         />

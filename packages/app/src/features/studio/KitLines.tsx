@@ -10,6 +10,9 @@ import { Stepper } from '../../ui/Stepper';
 import { Heading } from '../../ui/Txt';
 import { PIECE_LABELS } from '../../parts/kit/kit-lines';
 import type { KitLine } from '../../parts/kit/kit-lines';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.kitLines;
 
 const TYPES = PIECE_TYPES.filter((type): type is KitLine['type'] => type !== 'machine');
 const UNITS = MASS_UNITS.map((value) => ({ value, label: value }));
@@ -40,33 +43,38 @@ export const KitLines = ({
   return (
     <Stack gap="l">
       {lines.map((line, at) => (
-        <Stack key={at} role="group" aria-label={`${PIECE_LABELS[line.type]}, line ${at + 1}`} gap="xs">
+        <Stack key={at} role="group" aria-label={words.line(PIECE_LABELS[line.type], at + 1)} gap="xs">
           <Row>
             <Heading level={3} kind="label" style={styles.grow}>
               {PIECE_LABELS[line.type]}
             </Heading>
             <IconButton
               icon="close"
-              says={`Take away: ${PIECE_LABELS[line.type]} ${line.text}`}
+              says={words.takeAway(PIECE_LABELS[line.type], line.text)}
               onPress={() => onChange(lines.filter((_, other) => other !== at))}
             />
           </Row>
           <Field
-            label="Sizes"
+            label={words.sizes}
             unit={line.unit}
             value={line.text}
             onChangeText={(text) => change(at, { text })}
-            help="As 2–30 by 2, or 4; 8; 12"
+            help={words.as230By}
             error={problems[at] ?? undefined}
           />
           <Wrap gap="s" align="end">
             <Stepper
-              label="Of each"
+              label={words.ofEach}
               value={String(line.owned)}
               onDown={line.owned > 1 ? () => change(at, { owned: line.owned - 1 }) : null}
               onUp={line.owned < 50 ? () => change(at, { owned: line.owned + 1 }) : null}
             />
-            <Choices label="Printed in" options={UNITS} value={line.unit} onChange={(value) => change(at, { unit: value })} />
+            <Choices
+              label={words.printedIn}
+              options={UNITS}
+              value={line.unit}
+              onChange={(value) => change(at, { unit: value })}
+            />
           </Wrap>
         </Stack>
       ))}
@@ -76,7 +84,7 @@ export const KitLines = ({
             key={type}
             icon="plus"
             label={PIECE_LABELS[type]}
-            says={`Add ${inSentence(PIECE_LABELS[type])}`}
+            says={words.add(inSentence(PIECE_LABELS[type]))}
             onPress={() => onChange([...lines, { type, text: '', unit, owned: USUAL_OWNED[type] }])}
           />
         ))}

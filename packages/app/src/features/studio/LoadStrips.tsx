@@ -9,6 +9,9 @@ import { usePalette } from '../../theme/use-palette';
 import { Stack, Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const said = studioWords.loadStrips;
 
 /** Loads of one way of carrying shown before the rest folds away; bars make a hundred. */
 const SHOWN = 24;
@@ -34,7 +37,7 @@ export const LoadStrips = ({ kit }: { kit: Kit }) => {
   return (
     <>
       <Heading level={3} kind="label">
-        Loads it makes, in {unit}
+        {said.loadsItMakesIn(unit)}
       </Heading>
       {stripsOf(kit).map(({ positions, loads }) => (
         <Stack key={positions.join()} gap="xs">
@@ -48,7 +51,7 @@ export const LoadStrips = ({ kit }: { kit: Kit }) => {
           </Wrap>
           {loads.length > SHOWN && (
             <Txt kind="small" tone="quiet">
-              and {loads.length - SHOWN} more, to {formatMass(loads.at(-1)?.externalKg ?? 0, unit)}
+              {said.andMoreTo(loads.length - SHOWN, formatMass(loads.at(-1)?.externalKg ?? 0, unit))}
             </Txt>
           )}
           <Jumps loads={loads} unit={unit} />
@@ -66,8 +69,7 @@ const Jumps = ({ loads, unit }: { loads: readonly Load[]; unit: MassUnit }) => {
     .map(({ fromKg: from, toKg: to, percent }) => `${formatMass(from, unit)} → ${formatMass(to, unit)}, ${percent} %`);
   return (
     <Txt kind="small" tone="saffron">
-      Big steps, more than 10 %: {words.join(' · ')}
-      {jumps.length > JUMPS ? ` and ${jumps.length - JUMPS} lighter ones` : ''}
+      {said.bigStepsMoreThan(words.join(' · '), jumps.length > JUMPS ? said.andLighterOnes(jumps.length - JUMPS) : '')}
     </Txt>
   );
 };

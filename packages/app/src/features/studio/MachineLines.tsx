@@ -9,6 +9,9 @@ import { Row, Stack, Wrap } from '../../ui/layout';
 import { Heading } from '../../ui/Txt';
 import { MACHINES } from './machine-lines';
 import type { MachineLine } from './machine-lines';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.machineLines;
 
 /** Machines with their own steps. Their numbers are never compared with another machine's. */
 export const MachineLines = ({
@@ -29,40 +32,36 @@ export const MachineLines = ({
   return (
     <Stack gap="l">
       {lines.map((line, at) => (
-        <Stack key={line.id} role="group" aria-label={`${KIT_LABELS[line.item]}, machine ${at + 1}`} gap="xs">
+        <Stack key={line.id} role="group" aria-label={words.machine(KIT_LABELS[line.item], at + 1)} gap="xs">
           <Row>
             <Heading level={3} kind="label" style={styles.grow}>
               {KIT_LABELS[line.item]}
             </Heading>
             <IconButton
               icon="close"
-              says={`Take away: ${line.name || KIT_LABELS[line.item]}`}
+              says={words.takeAway(line.name || KIT_LABELS[line.item])}
               onPress={() => onChange(lines.filter((_, other) => other !== at))}
             />
           </Row>
-          <Field label="Which one" value={line.name} onChangeText={(name) => change(at, { name })} />
+          <Field label={words.whichOne} value={line.name} onChangeText={(name) => change(at, { name })} />
           <Field
-            label="Its steps"
+            label={words.itsSteps}
             unit={line.unit}
             value={line.text}
             onChangeText={(text) => change(at, { text })}
-            help="As 5–100 by 5"
+            help={words.as5100By}
             error={line.text === '' ? undefined : (problems[at] ?? undefined)}
           />
           <Field
-            label="Moves with nothing set"
+            label={words.movesWithNothingSet}
             unit={line.unit}
             inputMode="decimal"
             value={line.start}
             onChangeText={(start) => change(at, { start })}
-            help="An empty sled or carriage; empty for none."
+            help={words.anEmptySledOr}
           />
           <Wrap gap="s">
-            <Chip
-              label="Takes weight off the person"
-              chosen={line.assists}
-              onPress={() => change(at, { assists: !line.assists })}
-            />
+            <Chip label={words.takesWeightOffThe} chosen={line.assists} onPress={() => change(at, { assists: !line.assists })} />
           </Wrap>
         </Stack>
       ))}
@@ -72,7 +71,7 @@ export const MachineLines = ({
             key={item}
             icon="plus"
             label={KIT_LABELS[item]}
-            says={`Add a machine: ${KIT_LABELS[item]}`}
+            says={words.addAMachine(KIT_LABELS[item])}
             onPress={() => onChange([...lines, { id: newId(), item, name: '', text: '', start: '', unit, assists: false }])}
           />
         ))}

@@ -8,6 +8,9 @@ import { FormField } from '../../ui/FormField';
 import { Problem } from '../../ui/Problem';
 import { Heading } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.passwordCard;
 
 const EMPTY = { current: '', next: '' };
 
@@ -22,26 +25,26 @@ export const PasswordCard = () => {
     try {
       await callEndpoint('changePassword', { body });
       reset(EMPTY);
-      snack({ text: 'Your password is changed. Other devices have to sign in again.' });
+      snack({ text: words.yourPasswordIsChanged });
     } catch (error) {
       if (error instanceof RefusedError) setError('root', { message: error.message });
-      else setError('root', { message: 'The server can’t be reached. Your password is as it was.' });
+      else setError('root', { message: words.theServerCantBe });
     }
   });
   return (
     <Card>
-      <Heading>Your password</Heading>
-      <FormField control={control} name="current" label="Now" secureTextEntry autoComplete="current-password" />
+      <Heading>{words.yourPassword}</Heading>
+      <FormField control={control} name="current" label={words.now} secureTextEntry autoComplete="current-password" />
       <FormField
         control={control}
         name="next"
-        label="New"
+        label={words.new}
         secureTextEntry
         autoComplete="new-password"
-        help="At least 10 characters."
+        help={words.atLeast10Characters}
       />
       <Problem text={formState.errors.root?.message} />
-      <Button label="Change it" busy={formState.isSubmitting} onPress={() => void submit()} />
+      <Button label={words.changeIt} busy={formState.isSubmitting} onPress={() => void submit()} />
     </Card>
   );
 };

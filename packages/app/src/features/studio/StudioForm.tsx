@@ -11,6 +11,9 @@ import { Stack } from '../../ui/layout';
 import { TimeZoneField } from '../../ui/TimeZoneField';
 import { Txt } from '../../ui/Txt';
 import { useSnack } from '../../frame/SnackProvider';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.studioForm;
 
 const UNITS = [
   { value: 'kg', label: 'Kilograms' },
@@ -34,7 +37,7 @@ export const StudioForm = ({ studio }: { studio: StudioDto }) => {
         body: { version: studio.version, ...values },
         aggregate: `studio:${studio.id}`,
       });
-      snack({ text: 'Saved.' });
+      snack({ text: words.saved });
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;
       setError('root', { message: error.message });
@@ -42,12 +45,12 @@ export const StudioForm = ({ studio }: { studio: StudioDto }) => {
   });
   return (
     <Stack gap="m">
-      <FormField control={control} name="name" label="Studio name" />
+      <FormField control={control} name="name" label={words.studioName} />
       <Controller
         control={control}
         name="unit"
         render={({ field }) => (
-          <Choices label="Weights are read in" options={UNITS} value={field.value} onChange={field.onChange} />
+          <Choices label={words.weightsAreReadIn} options={UNITS} value={field.value} onChange={field.onChange} />
         )}
       />
       <Controller
@@ -60,7 +63,7 @@ export const StudioForm = ({ studio }: { studio: StudioDto }) => {
           {formState.errors.root.message}
         </Txt>
       )}
-      <Button label="Save" busy={formState.isSubmitting} disabled={!writer.isReady} onPress={() => void submit()} />
+      <Button label={words.save} busy={formState.isSubmitting} disabled={!writer.isReady} onPress={() => void submit()} />
     </Stack>
   );
 };

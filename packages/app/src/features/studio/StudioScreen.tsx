@@ -17,6 +17,10 @@ import { KitCard } from './KitCard';
 import { PasswordCard } from './PasswordCard';
 import { StudioForm } from './StudioForm';
 import { TrainersCard } from './TrainersCard';
+import { common } from '@drubo/words/screens/common';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.studioScreen;
 
 const SCHEMES = [
   { value: 'system', label: 'As the device' },
@@ -32,8 +36,8 @@ export const StudioScreen = () => {
   const { scheme, setScheme } = useScheme();
   const problem = offlineShellProblem();
   return (
-    <Screen title="Studio" beside={demo ? 'An invented studio with invented people' : ''}>
-      <Shown what="the studio" query={query}>
+    <Screen title={words.studio} beside={demo ? words.anInventedStudioWith : ''}>
+      <Shown what={words.theStudio} query={query}>
         {({ studio, kits, trainers }) => (
           <>
             {kits
@@ -41,14 +45,9 @@ export const StudioScreen = () => {
               .map((kit) => (
                 <KitCard key={kit.id} kit={kit} />
               ))}
-            <Button
-              icon="plus"
-              label="Another kit"
-              says="Add a kit: a home, a hotel, a second room"
-              onPress={() => router.push('/studio/kit/new')}
-            />
+            <Button icon="plus" label={words.anotherKit} says={words.addAKitA} onPress={() => router.push('/studio/kit/new')} />
             <Card>
-              <Heading>Name, unit, time</Heading>
+              <Heading>{words.nameUnitTime}</Heading>
               <StudioForm key={studio.version} studio={studio} />
             </Card>
             <TrainersCard trainers={trainers} />
@@ -57,18 +56,16 @@ export const StudioScreen = () => {
         )}
       </Shown>
       <Card>
-        <Heading>Look</Heading>
-        <Choices label="Colours, on this device" options={SCHEMES} value={scheme} onChange={setScheme} />
+        <Heading>{common.look}</Heading>
+        <Choices label={words.coloursOnThisDevice} options={SCHEMES} value={scheme} onChange={setScheme} />
         <Txt kind="small" tone="quiet">
-          Live coaching is on the night floor unless you choose chalk.
+          {words.liveCoachingIsOn}
         </Txt>
       </Card>
       <ExportCard />
       <Card>
-        <Heading>Without a network</Heading>
-        <Txt>
-          {problem ?? 'This device keeps the whole app, the next seven days of sheets, and everything you log until it is sent.'}
-        </Txt>
+        <Heading>{words.withoutANetwork}</Heading>
+        <Txt>{problem ?? words.thisDeviceKeepsThe}</Txt>
       </Card>
       <SignOut />
     </Screen>
@@ -81,13 +78,13 @@ const SignOut = () => {
   const waiting = useCommands().filter(({ state }) => state === 'waiting').length;
   return (
     <Stack gap="s">
-      {waiting > 0 && <Txt tone="saffron">{waiting} not sent yet. They stay on this device until you sign in here again.</Txt>}
+      {waiting > 0 && <Txt tone="saffron">{words.notSentYetThey(waiting)}</Txt>}
       {signOut.error ? (
         <Txt tone="clay" role="alert">
-          {signOut.error.message} You are still signed in.
+          {words.youAreStillSigned(signOut.error.message)}
         </Txt>
       ) : null}
-      <Button label={`Sign out ${trainer.name}`} busy={signOut.isPending} onPress={() => signOut.mutate()} />
+      <Button label={words.signOut(trainer.name)} busy={signOut.isPending} onPress={() => signOut.mutate()} />
     </Stack>
   );
 };

@@ -7,6 +7,9 @@ import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.trainersCard;
 
 /** Who trains here; a second trainer joins with a code that works once. */
 export const TrainersCard = ({ trainers }: { trainers: readonly TrainerDto[] }) => {
@@ -14,11 +17,9 @@ export const TrainersCard = ({ trainers }: { trainers: readonly TrainerDto[] }) 
   const invite = useMutation({ mutationFn: () => callEndpoint('makeInvite', { body: {} }) });
   return (
     <Card>
-      <Heading>Trainers</Heading>
+      <Heading>{words.trainers}</Heading>
       {trainers.map((trainer) => (
-        <Txt key={trainer.id}>
-          {trainer.name} · signs in as {trainer.loginName}
-        </Txt>
+        <Txt key={trainer.id}>{words.signsInAs(trainer.name, trainer.loginName)}</Txt>
       ))}
       {invite.data ? (
         <>
@@ -26,15 +27,14 @@ export const TrainersCard = ({ trainers }: { trainers: readonly TrainerDto[] }) 
             {invite.data.code}
           </Txt>
           <Txt kind="small" tone="quiet">
-            Works once, until {formatDay(invite.data.expiresAt.slice(0, 10))}. It is not shown again. On the sign-in screen: “I
-            have a code”.
+            {words.worksOnceUntilIt(formatDay(invite.data.expiresAt.slice(0, 10)))}
           </Txt>
         </>
       ) : (
-        <Button label="Invite a trainer" busy={invite.isPending} onPress={() => invite.mutate()} />
+        <Button label={words.inviteATrainer} busy={invite.isPending} onPress={() => invite.mutate()} />
       )}
       <Problem text={invite.error?.message} />
-      <Button look="quiet" label="Who did what" onPress={() => router.push('/studio/activity')} />
+      <Button look="quiet" label={words.whoDidWhat} onPress={() => router.push('/studio/activity')} />
     </Card>
   );
 };

@@ -4,6 +4,9 @@ import { formatNumber } from '@drubo/words/explain';
 import type { KitItem, MassUnit } from '@drubo/core/vocabulary';
 import { readNumber } from '../../ui/measure';
 import { PROBLEMS, writeSizes } from '../../parts/kit/kit-lines';
+import { studioWords } from '@drubo/words/screens/studio';
+
+const words = studioWords.machineLinesText;
 
 /** A machine as it is typed: its steps as a line, and what it moves with nothing set. */
 export interface MachineLine {
@@ -70,7 +73,7 @@ export const machinesOf = (lines: readonly MachineLine[]): { machines: KitMachin
     const read = readSizes(text);
     const startValue = readNumber(start);
     if (!read.ok) return `${read.part === '' ? '' : `“${read.part}” `}${PROBLEMS[read.problem]}`;
-    if (startValue === undefined) return 'starts at something that is not a number';
+    if (startValue === undefined) return words.startsAtSomethingThat;
     const startKg = was?.start === start ? was.machine.startKg : toKg(startValue ?? 0, unit);
     machines.push({ id, item, name: name.trim() || item, steps: stepsOf(line, read.sizes), startKg, assists });
     return null;

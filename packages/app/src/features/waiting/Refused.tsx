@@ -14,6 +14,9 @@ import { Confirm } from '../../ui/Confirm';
 import { Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { asNote, inWords } from '../../parts/writes/in-words';
+import { waitingWords } from '@drubo/words/screens/waiting';
+
+const words = waitingWords.refused;
 
 /** One write the server refused, and the ways to settle it by hand: send it again, keep it as a note, or let it go. */
 export const Refused = ({ command, when }: { command: StoredCommand; when: string }) => {
@@ -67,17 +70,17 @@ export const Refused = ({ command, when }: { command: StoredCommand; when: strin
         </Txt>
       )}
       <Wrap gap="s">
-        <Button label="Send again" onPress={() => void sendAgain()} />
+        <Button label={words.sendAgain} onPress={() => void sendAgain()} />
         {command.endpointId === 'logSet' && detail && (
-          <Button label={`Keep as a note on ${detail.sheet.personName}`} onPress={() => void keepNote(command.body, detail)} />
+          <Button label={words.keepAsANote(detail.sheet.personName)} onPress={() => void keepNote(command.body, detail)} />
         )}
-        <Button label="Take off the list" onPress={() => setAsking(true)} />
+        <Button label={words.takeOffTheList} onPress={() => setAsking(true)} />
       </Wrap>
       {isAsking && (
         <Confirm
-          title="Take it off the list?"
-          text={`“${inWords(command)}” was never stored on the server. Taken off here, it is gone.`}
-          yes="Take it off"
+          title={words.takeItOffThe}
+          text={words.wasNeverStoredOn(inWords(command))}
+          yes={words.takeItOff}
           onYes={() => void writer.remove([command.id])}
           onNo={() => setAsking(false)}
         />

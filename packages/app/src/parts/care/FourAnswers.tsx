@@ -12,6 +12,9 @@ import { Stack } from '../../ui/layout';
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
+import { partsCareWords } from '@drubo/words/screens/parts-care';
+
+const words = partsCareWords.fourAnswers;
 
 type Answer = 'no' | 'yes' | 'heart' | 'pressure' | 'both';
 interface Option {
@@ -21,19 +24,19 @@ interface Option {
 }
 
 const no = (label: string): Option => ({ value: 'no', label, yes: [] });
-const yesTo = (id: ReadinessId): Option => ({ value: 'yes', label: 'Yes', yes: [id] });
+const yesTo = (id: ReadinessId): Option => ({ value: 'yes', label: words.yes, yes: [id] });
 
 /** One tap answers every question of a topic. */
 const OPTIONS: Record<HealthTopic, readonly Option[]> = {
-  pregnancy: [no('No'), yesTo('pregnant')],
+  pregnancy: [no(words.no), yesTo('pregnant')],
   'heart-and-pressure': [
-    no('Neither'),
-    { value: 'heart', label: 'Heart', yes: ['heart-condition'] },
-    { value: 'pressure', label: 'Pressure', yes: ['high-pressure'] },
-    { value: 'both', label: 'Both', yes: ['heart-condition', 'high-pressure'] },
+    no(words.neither),
+    { value: 'heart', label: words.heart, yes: ['heart-condition'] },
+    { value: 'pressure', label: words.pressure, yes: ['high-pressure'] },
+    { value: 'both', label: words.both, yes: ['heart-condition', 'high-pressure'] },
   ],
-  operation: [no('No'), yesTo('surgery-within-two-years')],
-  pain: [no('No'), yesTo('unexplained-pain')],
+  operation: [no(words.no), yesTo('surgery-within-two-years')],
+  pain: [no(words.no), yesTo('unexplained-pain')],
 };
 
 /** What a topic was answered with; null where a question of it is open. */
@@ -78,13 +81,9 @@ export const FourAnswers = ({ personId, topics, isHeld }: FourAnswersProps) => {
   };
   return (
     <Card edge={open.length > 0 ? 'saffron' : 'moss'}>
-      <Heading>
-        {open.length > 0 ? `${isHeld ? 'Ask before any weight' : 'Still to ask'} · ${open.length} open` : 'Asked'}
-      </Heading>
+      <Heading>{open.length > 0 ? words.open(isHeld, open.length) : words.asked}</Heading>
       <Txt kind="small" tone="quiet">
-        {open.length > 0
-          ? `${isHeld ? 'Nothing is loaded' : 'Loads rise more slowly'} until these are answered. The answers are kept with the person’s agreement: ask for it first.`
-          : 'Every one is answered. A tap changes an answer; more is asked under Health and limits.'}
+        {open.length > 0 ? words.untilTheseAreAnswered(isHeld) : words.everyOneIsAnswered}
       </Txt>
       <Stack gap="s">
         {shown.map((topic) => (

@@ -6,6 +6,7 @@ import { todayIn } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { useStudio } from '../../data/StudioContext';
 import { WarningDialog } from './WarningDialog';
+import { common } from '@drubo/words/screens/common';
 
 const NOBODY: Pick<CareDto, 'contact' | 'medicine'> = { contact: null, medicine: '' };
 
@@ -24,7 +25,7 @@ export const WarningButton = ({
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <IconButton framed icon="warning" says="Warning signs" onPress={() => setOpen(true)} />
+      <IconButton framed icon="warning" says={common.warningSigns} onPress={() => setOpen(true)} />
       {isOpen && (
         <WarningDialog
           care={care}

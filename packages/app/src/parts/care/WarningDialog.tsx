@@ -11,12 +11,12 @@ import { Field } from '../../ui/Field';
 import { Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
+import { common } from '@drubo/words/screens/common';
+import { partsCareWords } from '@drubo/words/screens/parts-care';
 
-const LEVELS: Record<WarningLevel, string> = {
-  ambulance: 'Call an ambulance',
-  'same-day': 'Seen the same day',
-  'before-next-hard': 'Before the next hard session',
-};
+const said = partsCareWords.warningDialog;
+
+const LEVELS: Record<WarningLevel, string> = said.levels;
 
 /** Whom to call and what they carry. */
 export const AtHand = ({ care }: { care: Pick<CareDto, 'contact' | 'medicine'> }) =>
@@ -27,11 +27,11 @@ export const AtHand = ({ care }: { care: Pick<CareDto, 'contact' | 'medicine'> }
           {care.contact.name}: {care.contact.phone}
         </Txt>
       )}
-      {care.medicine ? <Txt>Carries: {care.medicine}</Txt> : null}
+      {care.medicine ? <Txt>{said.carries(care.medicine)}</Txt> : null}
     </Card>
   ) : (
     <Txt kind="small" tone="quiet">
-      No emergency contact on record.
+      {said.noEmergencyContactOn}
     </Txt>
   );
 
@@ -59,7 +59,7 @@ export const WarningDialog = ({
         title={LEVELS[sign.level]}
         onClose={onClose}
         problem={problem}
-        actions={<Button look="main" label="Close" onPress={onClose} />}
+        actions={<Button look="main" label={common.close} onPress={onClose} />}
       >
         <Txt kind="bold">{sign.sign}</Txt>
         <Txt kind="heading" tone="clay" role="alert">
@@ -67,15 +67,15 @@ export const WarningDialog = ({
         </Txt>
         <AtHand care={care} />
         <Txt kind="small" tone="quiet">
-          Kept on their record. Hard work waits until you record who cleared them, for what, until when. Drubo does not diagnose.
+          {said.keptOnTheirRecord}
         </Txt>
       </Modal>
     );
   }
   return (
-    <Modal title="Warning signs" onClose={onClose} closes="Close">
+    <Modal title={common.warningSigns} onClose={onClose} closes={common.close}>
       <AtHand care={care} />
-      <Field label="Look for a sign" value={search} onChangeText={setSearch} />
+      <Field label={said.lookForASign} value={search} onChangeText={setSearch} />
       {WARNING_LEVELS.map((level) => {
         const signs = found.filter((one) => one.level === level);
         if (signs.length === 0) return null;
@@ -99,7 +99,7 @@ export const WarningDialog = ({
           </Stack>
         );
       })}
-      {found.length === 0 && <Txt tone="quiet">No such sign here. When in doubt, stop and have it looked at.</Txt>}
+      {found.length === 0 && <Txt tone="quiet">{said.noSuchSignHere}</Txt>}
     </Modal>
   );
 };

@@ -3,6 +3,9 @@ import { readSizes } from '@drubo/core';
 import type { KitPiece, SizesProblem } from '@drubo/core';
 import { formatNumber, inSentence, KIT_LABELS } from '@drubo/words/explain';
 import type { KitPlace, MassUnit } from '@drubo/core/vocabulary';
+import { partsKitWords } from '@drubo/words/screens/parts-kit';
+
+const words = partsKitWords.kitLines;
 
 /** Sizes of one type of weight as a rack is described: a line of text, its unit, how many there are of each. */
 export interface KitLine {
@@ -12,34 +15,19 @@ export interface KitLine {
   owned: number;
 }
 
-export const PIECE_LABELS: Record<KitPiece['type'], string> = {
-  dumbbell: 'Dumbbells',
-  kettlebell: 'Kettlebells',
-  bar: 'Bars',
-  'trap-bar': 'Trap bars',
-  plate: 'Plates',
-  'home-weight': 'Weights at home',
-};
+export const PIECE_LABELS: Record<KitPiece['type'], string> = words.pieceLabels;
 
-export const PLACE_LABELS: Record<KitPlace, string> = { studio: 'Studio', home: 'Home', hotel: 'Hotel' };
+export const PLACE_LABELS: Record<KitPlace, string> = words.placeLabels;
 
 /** What is wrong with a line of sizes. */
-export const PROBLEMS: Record<SizesProblem, string> = {
-  empty: 'has no size yet',
-  'not-a-number': 'is not a size: write 8, or 2–30 by 2',
-  'not-above-zero': 'must be more than 0',
-  'too-heavy': 'must be at most 500',
-  falls: 'must rise: the lower size comes first',
-  step: 'needs a step above 0',
-  'too-many': 'would be more than 60 sizes',
-};
+export const PROBLEMS: Record<SizesProblem, string> = words.problems;
 
 /** Fewest sizes in even steps that are written as a range. */
 const RANGE_FROM = 3;
 const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
 
 const rangeOf = (from: number, to: number, by: number): string =>
-  `${formatNumber(from, 3)}–${formatNumber(to, 3)} by ${formatNumber(by, 3)}`;
+  words.by(formatNumber(from, 3), formatNumber(to, 3), formatNumber(by, 3));
 
 /** Whether a range reads back as the sizes it is written for: what is written is rounded, and a rounded step may miss the last. */
 const readsBack = (range: string, sizes: readonly number[]): boolean => {
@@ -90,7 +78,7 @@ export const piecesOf = (lines: readonly KitLine[]): { pieces: KitPiece[]; probl
     const read = readSizes(text);
     if (!read.ok) return `${read.part === '' ? '' : `“${read.part}” `}${PROBLEMS[read.problem]}`;
     const twice = read.sizes.find((value) => pieces.has(`${type}-${value}${unit}`));
-    if (twice !== undefined) return `${formatNumber(twice, 3)} ${unit} stands in another line already`;
+    if (twice !== undefined) return words.standsInAnotherLine(formatNumber(twice, 3), unit);
     for (const value of read.sizes)
       pieces.set(`${type}-${value}${unit}`, { id: `${type}-${value}${unit}`, type, value, unit, owned });
     return null;
@@ -102,9 +90,9 @@ export const piecesOf = (lines: readonly KitLine[]): { pieces: KitPiece[]; probl
 export const kitLine = ({ pieces, gear, items, hasSafeties }: KitDto): string =>
   [
     ...linesOf(pieces).map(({ type, text, unit }) => `${inSentence(PIECE_LABELS[type])} ${text} ${unit}`),
-    ...gear.map(({ item, heightCm }) => `${KIT_LABELS[item]}${heightCm === null ? '' : ` ${formatNumber(heightCm, 0)} cm`}`),
+    ...gear.map(({ item, heightCm }) => `${KIT_LABELS[item]}${heightCm === null ? '' : words.cm(formatNumber(heightCm, 0))}`),
     ...items.slice(0, 8).map((item) => KIT_LABELS[item]),
-    hasSafeties ? 'safety bars' : null,
+    hasSafeties ? words.safetyBars : null,
   ]
     .filter((part) => part !== null)
-    .join(' · ') || 'nothing yet';
+    .join(' · ') || words.nothingYet;

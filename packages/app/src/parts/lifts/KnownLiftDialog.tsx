@@ -17,6 +17,10 @@ import { Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
 import { AGO, agoOf, freshLift, LEFT, liftErrors, liftFields } from './lift-form';
 import type { KnownLiftFields, LiftForm } from './lift-form';
+import { common } from '@drubo/words/screens/common';
+import { partsLiftsWords } from '@drubo/words/screens/parts-lifts';
+
+const words = partsLiftsWords.knownLiftDialog;
 
 /** Suggestions shown while a movement is looked for. */
 const SHOWN = 8;
@@ -48,14 +52,14 @@ export const KnownLiftDialog = ({
   const fields = liftFields(form, unit, today);
   return (
     <Modal
-      title={variationId === null ? 'A lift they know' : `Knows: ${nameOf(variationId)}`}
+      title={variationId === null ? words.aLiftTheyKnow : words.knows(nameOf(variationId))}
       onClose={onClose}
       problem={problem}
-      closes="Cancel"
+      closes={common.cancel}
       actions={
         <Button
           look="main"
-          label="Save the lift"
+          label={words.saveTheLift}
           busy={isBusy}
           disabled={fields === null}
           onPress={() => fields && onSave(fields)}
@@ -68,7 +72,7 @@ export const KnownLiftDialog = ({
       <Row gap="s" align="stretch">
         <View style={{ flexGrow: 1, flexBasis: 0 }}>
           <Field
-            label="Load, all held"
+            label={words.loadAllHeld}
             unit={unit}
             inputMode="decimal"
             value={form.load}
@@ -78,7 +82,7 @@ export const KnownLiftDialog = ({
         </View>
         <View style={{ flexGrow: 1, flexBasis: 0 }}>
           <Field
-            label="Reps"
+            label={words.reps}
             inputMode="numeric"
             value={form.reps}
             onChangeText={(reps) => change({ reps })}
@@ -87,35 +91,35 @@ export const KnownLiftDialog = ({
         </View>
       </Row>
       <Choices
-        label="How it is known"
+        label={words.howItIsKnown}
         options={LIFT_SOURCES.map((value) => ({ value, label: LIFT_SOURCE_LABELS[value] }))}
         value={form.source}
         onChange={(source) => change({ source })}
       />
       <Choices
-        label="How long ago"
+        label={words.howLongAgo}
         options={AGO}
         value={agoOf(form.on, today)}
         onChange={(days) => change({ on: addDays(today, -Number(days)) })}
       />
       <Row align="stretch">
-        <DateTimeField label="Or on" type="date" value={form.on} onChange={(on) => change({ on })} error={errors.on} />
+        <DateTimeField label={words.orOn} type="date" value={form.on} onChange={(on) => change({ on })} error={errors.on} />
       </Row>
       <Choices
-        label="Was it clean?"
+        label={words.wasItClean}
         options={[
-          { value: 'yes', label: 'Clean' },
-          { value: 'no', label: 'Not quite' },
+          { value: 'yes', label: words.clean },
+          { value: 'no', label: words.notQuite },
         ]}
         value={form.isClean ? 'yes' : 'no'}
         onChange={(value) => change({ isClean: value === 'yes' })}
       />
-      <Choices label="Reps left then" options={LEFT} value={form.left} onChange={(left) => change({ left })} />
+      <Choices label={words.repsLeftThen} options={LEFT} value={form.left} onChange={(left) => change({ left })} />
       <Choices
-        label="How surely"
+        label={words.howSurely}
         options={[
-          { value: 'exact', label: 'These numbers' },
-          { value: 'about', label: 'About these' },
+          { value: 'exact', label: words.theseNumbers },
+          { value: 'about', label: words.aboutThese },
         ]}
         value={form.isAbout ? 'about' : 'exact'}
         onChange={(value) => change({ isAbout: value === 'about' })}
@@ -139,8 +143,8 @@ const whatFollows = (
   const lift = { variationId, loadKg, reps, reserve, isAbout, source, isClean, day: dayNumber(on) };
   const { heldBy } = liftOn(lift, dayNumber(today), []);
   return heldBy.length === 0
-    ? 'It earns its stage: they may start there, and the load follows from it.'
-    : `It tells how strong they are, but earns no stage: ${heldBy.map((hold) => LIFT_HOLD_WORDS[hold]).join(', ')}. They start one stage lower, light, with feelers.`;
+    ? words.itEarnsItsStage
+    : words.itTellsHowStrong(heldBy.map((hold) => LIFT_HOLD_WORDS[hold]).join(', '));
 };
 
 const Movement = ({
@@ -163,7 +167,7 @@ const Movement = ({
       <Row align="stretch">
         <Chip
           label={`${nameOf(chosen)} ×`}
-          says={`Another movement than ${nameOf(chosen)}`}
+          says={words.anotherMovementThan(nameOf(chosen))}
           chosen
           onPress={() => onChoose(null)}
         />
@@ -172,12 +176,12 @@ const Movement = ({
   }
   return (
     <Stack gap="s">
-      <Field label="Which movement" value={search} onChangeText={setSearch} />
+      <Field label={words.whichMovement} value={search} onChangeText={setSearch} />
       <Wrap gap="s">
         {ids.map((id) => (
           <Chip key={id} label={nameOf(id)} chosen={false} onPress={() => onChoose(id)} />
         ))}
-        {search.trim() !== '' && ids.length === 0 && <Txt tone="quiet">No movement by that name.</Txt>}
+        {search.trim() !== '' && ids.length === 0 && <Txt tone="quiet">{words.noMovementByThat}</Txt>}
       </Wrap>
     </Stack>
   );

@@ -17,6 +17,9 @@ import { useSnack } from '../../frame/SnackProvider';
 import { useStudio } from '../../data/StudioContext';
 import { KnowsLift } from './KnowsLift';
 import { liftEffect, liftLine, listedLifts } from './known-lifts';
+import { partsLiftsWords } from '@drubo/words/screens/parts-lifts';
+
+const words = partsLiftsWords.knownLiftsPanel;
 
 /** Loaded movements of a family, the furthest up first: what people know their numbers of. */
 const suggestedFor = (family: MainFamily): string[] => {
@@ -44,19 +47,13 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
   const isAsked = lifts.length === 0 && person.trainingAge !== 'novice';
   const remove = async (id: string, variationId: string) => {
     if (!(await writer.setRemoved(id, true))) return;
-    snack({ text: `${nameOf(variationId)} taken away.`, undo: () => void writer.setRemoved(id, false) });
+    snack({ text: words.takenAway(nameOf(variationId)), undo: () => void writer.setRemoved(id, false) });
   };
   return (
     <Card>
-      <Heading>Known lifts</Heading>
-      {lifts.length === 0 && (
-        <Txt tone="quiet">
-          {isAsked
-            ? 'They have trained before: one lift a pattern saves them weeks of looking for it. Skipping is fine.'
-            : 'None. What they did elsewhere can be put in here any time.'}
-        </Txt>
-      )}
-      <Stack role="list" aria-label="Known lifts" gap="s">
+      <Heading>{words.knownLifts}</Heading>
+      {lifts.length === 0 && <Txt tone="quiet">{isAsked ? words.theyHaveTrainedBefore : words.noneWhatTheyDid}</Txt>}
+      <Stack role="list" aria-label={words.knownLifts} gap="s">
         {lifts.map((listed) => (
           <Row role="listitem" key={listed.id} gap="s" style={{ opacity: listed.isOlder ? 0.85 : 1 }}>
             <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 0 }}>
@@ -68,7 +65,7 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
             </View>
             <IconButton
               icon="close"
-              says={`Take away ${nameOf(listed.lift.variationId)}, ${liftLine(listed.lift, unit)}`}
+              says={words.takeAway(nameOf(listed.lift.variationId), liftLine(listed.lift, unit))}
               onPress={() => void remove(listed.id, listed.lift.variationId)}
             />
           </Row>
@@ -81,12 +78,12 @@ export const KnownLiftsPanel = ({ detail, today }: { detail: PersonDetailDto; to
             <Button
               key={family}
               label={FAMILY_LABELS[family]}
-              says={`Add a ${family} lift they know`}
+              says={words.addALiftThey(family)}
               onPress={() => setAdding(family)}
             />
           ))
         ) : (
-          <Button label="Add a lift they know" onPress={() => setAdding('any')} />
+          <Button label={words.addALiftTheyKnow} onPress={() => setAdding('any')} />
         )}
       </Wrap>
       {adding !== null && (

@@ -6,6 +6,9 @@ import { useSnack } from '../../frame/SnackProvider';
 import { useStudio } from '../../data/StudioContext';
 import { KnownLiftDialog } from './KnownLiftDialog';
 import type { KnownLiftFields } from './lift-form';
+import { partsLiftsWords } from '@drubo/words/screens/parts-lifts';
+
+const words = partsLiftsWords.knowsLift;
 
 /** A lift the person is known for: asked, kept, and said. `variationId` null: which one is asked too. */
 export const KnowsLift = ({
@@ -26,7 +29,7 @@ export const KnowsLift = ({
   const save = async (fields: KnownLiftFields) => {
     if (!(await writer.saveRecord(newId(), fields))) return;
     snack({
-      text: `${findVariation(builtInCatalogue, fields.variationId)?.name ?? fields.variationId} kept. The sheet follows.`,
+      text: words.keptTheSheetFollows(findVariation(builtInCatalogue, fields.variationId)?.name ?? fields.variationId),
     });
     onClose();
   };

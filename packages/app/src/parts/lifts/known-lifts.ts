@@ -4,6 +4,9 @@ import { daysAgoWords, formatMass, LIFT_HOLD_WORDS, LIFT_SOURCE_WORDS } from '@d
 import { knownLiftsOn, newestLift } from '@drubo/core/strength';
 import type { KnownLift } from '@drubo/core/strength';
 import type { MassUnit } from '@drubo/core/vocabulary';
+import { partsLiftsWords } from '@drubo/words/screens/parts-lifts';
+
+const words = partsLiftsWords.knownLifts;
 
 /** A known lift as it is listed: the record, how it counts, and whether a newer one of the movement stands. */
 export interface ListedLift {
@@ -25,11 +28,11 @@ export const listedLifts = (intake: IntakeDto, records: readonly PersonRecordDto
 
 /** “120 kg × 5, 1 left · seen 2 weeks ago” */
 export const liftLine = ({ loadKg, reps, reserve, isAbout, source, daysAgo }: KnownLift, unit: MassUnit): string =>
-  `${isAbout ? 'about ' : ''}${formatMass(loadKg, unit)} × ${reps}${reserve === null ? '' : reserve === 0 ? ', none left' : `, ${reserve} left`}` +
+  `${isAbout ? words.about : ''}${formatMass(loadKg, unit)} × ${reps}${reserve === null ? '' : reserve === 0 ? words.noneLeft : words.left(reserve)}` +
   ` · ${LIFT_SOURCE_WORDS[source]}, ${daysAgoWords(daysAgo)}`;
 
 /** What it does for the person. */
 export const liftEffect = ({ lift: { heldBy }, isOlder }: ListedLift): string => {
-  if (isOlder) return 'A newer one of this movement stands.';
-  return heldBy.length === 0 ? 'Earns its stage.' : `Earns no stage: ${heldBy.map((hold) => LIFT_HOLD_WORDS[hold]).join(', ')}.`;
+  if (isOlder) return words.aNewerOneOf;
+  return heldBy.length === 0 ? words.earnsItsStage : words.earnsNoStage(heldBy.map((hold) => LIFT_HOLD_WORDS[hold]).join(', '));
 };

@@ -3,6 +3,9 @@ import type { FieldsOf } from '@drubo/contracts';
 import { addDays, daysBetween, toKg } from '@drubo/core';
 import type { LiftSource, MassUnit } from '@drubo/core/vocabulary';
 import { readNumber } from '../../ui/measure';
+import { partsLiftsWords } from '@drubo/words/screens/parts-lifts';
+
+const words = partsLiftsWords.liftForm;
 
 export type KnownLiftFields = FieldsOf<'known-lift'>;
 
@@ -61,11 +64,11 @@ export const liftErrors = ({ load, reps, on }: LiftForm, unit: MassUnit, today: 
   const [kg, count] = [readNumber(load), readNumber(reps)];
   const { min, max } = LIFT_BOUNDS.reps;
   return {
-    ...(kg === undefined || (typeof kg === 'number' && kg < 0) ? { load: `must be a load in ${unit}, 0 for none` } : {}),
+    ...(kg === undefined || (typeof kg === 'number' && kg < 0) ? { load: words.mustBeALoad(unit) } : {}),
     ...(count === undefined || (typeof count === 'number' && (!Number.isInteger(count) || count < min || count > max))
-      ? { reps: `must be a whole number from ${min} to ${max}` }
+      ? { reps: words.mustBeAWhole(min, max) }
       : {}),
-    ...(on > today ? { on: 'must not lie in the future' } : {}),
+    ...(on > today ? { on: words.mustNotLieIn } : {}),
   };
 };
 

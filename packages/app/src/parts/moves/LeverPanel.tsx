@@ -10,6 +10,9 @@ import { Row, Stack, Wrap } from '../../ui/layout';
 import { NotchRail } from '../../ui/NotchRail';
 import { Button } from '../../ui/Button';
 import { Heading, Txt } from '../../ui/Txt';
+import { partsMovesWords } from '@drubo/words/screens/parts-moves';
+
+const said = partsMovesWords.leverPanel;
 
 const NONE: readonly never[] = [];
 
@@ -18,7 +21,7 @@ export const LeverPanel = ({
   variation,
   values,
   onChange,
-  title = 'Settings',
+  title = said.settings,
   closed = NONE,
 }: {
   variation: Variation;
@@ -37,7 +40,7 @@ export const LeverPanel = ({
     <Stack gap="s">
       <Row style={styles.head}>
         <Heading>{title}</Heading>
-        {isMoved && <Button look="quiet" label="As usual" says="All settings back to usual" onPress={() => onChange({})} />}
+        {isMoved && <Button look="quiet" label={said.asUsual} says={said.allSettingsBackTo} onPress={() => onChange({})} />}
       </Row>
       <Wrap gap="s">
         {variation.levers.map((one) => {
@@ -47,7 +50,7 @@ export const LeverPanel = ({
             <Chip
               key={one.lever}
               label={`${label}: ${now}`}
-              says={`Setting ${label}, now ${now}`}
+              says={said.settingNow(label, now)}
               chosen={one.lever === scale.lever}
               onPress={() => setOpen(one.lever)}
             />
@@ -74,12 +77,12 @@ export const LeverPanel = ({
       )}
       <Txt kind="small" tone="quiet">
         {words.why}
-        {scale.ordered || scale.lever === 'load-position' ? '' : ' Side by side: none is harder.'}
+        {scale.ordered || scale.lever === 'load-position' ? '' : said.sideBySideNone}
       </Txt>
       {scale.lever === 'load-position' &&
         closed.map(({ place, why }) => (
           <Txt key={place} kind="small" tone="quiet">
-            {`Not ${formatLeverValue('load-position', place, null)}: ${why}`}
+            {said.not(formatLeverValue('load-position', place, null), why)}
           </Txt>
         ))}
     </Stack>

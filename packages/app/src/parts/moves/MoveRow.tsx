@@ -12,6 +12,9 @@ import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { LimitMark } from './LimitMark';
+import { partsMovesWords } from '@drubo/words/screens/parts-moves';
+
+const said = partsMovesWords.moveRow;
 
 /** The strongest things a movement trains, in words. */
 const trainsLine = ({ emphasis }: Variation): string =>
@@ -36,7 +39,7 @@ export const MoveRow = ({
   kit: KitAnswer | null;
 }) => {
   const palette = usePalette();
-  const standIns = kit?.standIns.map((s) => `${KIT_LABELS[s.use]} for ${KIT_LABELS[s.for]}`).join(', ');
+  const standIns = kit?.standIns.map((s) => said.for(KIT_LABELS[s.use], KIT_LABELS[s.for])).join(', ');
   const [reason] = limits?.state === 'restricted' ? limits.reasons : [];
   return (
     <View role="listitem">

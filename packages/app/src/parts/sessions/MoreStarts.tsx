@@ -2,13 +2,16 @@ import { useState } from 'react';
 import { usePerson } from '../../data/use-person';
 import { IconButton } from '../../ui/IconButton';
 import { StartDialog } from './StartDialog';
+import { partsSessionsWords } from '@drubo/words/screens/parts-sessions';
+
+const words = partsSessionsWords.moreStarts;
 
 /** The way to the other ways to begin. What they need is read when they are asked for. */
 export const MoreStarts = ({ personId, name, attempt }: { personId: string; name: string; attempt: number }) => {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <IconButton framed icon="more" says={`Other ways to start with ${name}`} onPress={() => setOpen(true)} />
+      <IconButton framed icon="more" says={words.otherWaysToStart(name)} onPress={() => setOpen(true)} />
       {isOpen && <Opened personId={personId} attempt={attempt} onClose={() => setOpen(false)} />}
     </>
   );

@@ -1,11 +1,13 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { SessionLineDto } from '@drubo/contracts';
-import { counted } from '@drubo/words/explain';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { formatDay } from '../../ui/days';
 import { Txt } from '../../ui/Txt';
+import { partsSessionsWords } from '@drubo/words/screens/parts-sessions';
+
+const words = partsSessionsWords.sessionLine;
 
 /** A session as a line: whose, when, how much was done, and where it leads. */
 export const SessionLine = ({ line, action, nameless = false }: { line: SessionLineDto; action: string; nameless?: boolean }) => {
@@ -25,9 +27,9 @@ export const SessionLine = ({ line, action, nameless = false }: { line: SessionL
         <Txt kind="small" tone="quiet">
           {[
             nameless ? null : day,
-            counted(setsDone, 'set'),
-            session.entry === 'paper' ? 'from paper' : null,
-            session.effort === null ? null : `effort ${session.effort} of 10`,
+            words.setCount(setsDone),
+            session.entry === 'paper' ? words.fromPaper : null,
+            session.effort === null ? null : words.effortOf10(session.effort),
           ]
             .filter(Boolean)
             .join(' · ')}

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import type { SheetDto } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
-import { counted } from '@drubo/words/explain';
 import { useStart } from '../../data/use-start';
 import { Button } from '../../ui/Button';
 import { DateTimeField } from '../../ui/DateTimeField';
@@ -10,6 +9,10 @@ import { Stack, Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
+import { common } from '@drubo/words/screens/common';
+import { partsSessionsWords } from '@drubo/words/screens/parts-sessions';
+
+const words = partsSessionsWords.startDialog;
 
 /** A session written on paper is dated back this far at most, so that a slip of the year is caught. House default. */
 const DAYS_BACK = 60;
@@ -25,35 +28,35 @@ export const StartDialog = ({ sheet, attempt, onClose }: { sheet: SheetDto; atte
   const startedAt = new Date(`${date}T${time}:00`);
   const isTime = !Number.isNaN(startedAt.getTime());
   const dateError = !isTime
-    ? 'Date and time must be filled in'
+    ? words.dateAndTimeMust
     : startedAt.getTime() > now
-      ? 'Date lies in the future'
+      ? words.dateLiesInThe
       : date < addDays(today, -DAYS_BACK)
-        ? `Date lies more than ${counted(DAYS_BACK, 'day')} back`
+        ? words.dateLiesMoreThan(DAYS_BACK)
         : undefined;
   const paper = { entry: 'paper' as const, startedAt: isTime ? startedAt.toISOString() : '' };
   return (
-    <Modal title={sheet.personName} onClose={onClose} closes="Close">
+    <Modal title={sheet.personName} onClose={onClose} closes={common.close}>
       <Stack gap="s">
-        <Heading level={3}>Now</Heading>
+        <Heading level={3}>{words.now}</Heading>
         <Txt kind="small" tone="quiet">
-          Begins empty; add what you do. The waiting sheet stays for another day.
+          {words.beginsEmptyAddWhat}
         </Txt>
-        <Button look="main" label="Start without a sheet" disabled={!isReady} onPress={() => void startUnplanned(sheet)} />
+        <Button look="main" label={words.startWithoutASheet} disabled={!isReady} onPress={() => void startUnplanned(sheet)} />
       </Stack>
       <Stack gap="s">
-        <Heading level={3}>From paper</Heading>
+        <Heading level={3}>{words.fromPaper}</Heading>
         <Wrap gap="m">
-          <DateTimeField label="Date" type="date" value={date} onChange={setDate} error={dateError} />
-          <DateTimeField label="Began at" type="time" value={time} onChange={setTime} />
+          <DateTimeField label={words.date} type="date" value={date} onChange={setDate} error={dateError} />
+          <DateTimeField label={words.beganAt} type="time" value={time} onChange={setTime} />
         </Wrap>
         <Button
-          label="The sheet, as written down"
+          label={words.theSheetAsWritten}
           disabled={!isReady || dateError !== undefined || sheet.items.length === 0}
           onPress={() => void start({ id: sheet.id, attempt }, paper)}
         />
         <Button
-          label="Something else than the sheet"
+          label={words.somethingElseThanThe}
           disabled={!isReady || dateError !== undefined}
           onPress={() => void startUnplanned(sheet, paper)}
         />

@@ -16,6 +16,10 @@ import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
 import { SearchField } from '../../ui/SearchField';
+import { common } from '@drubo/words/screens/common';
+import { partsSheetWords } from '@drubo/words/screens/parts-sheet';
+
+const words = partsSheetWords.addDialog;
 
 /** Rows shown at once; search finds the rest. */
 const SHOWN = 30;
@@ -53,24 +57,27 @@ export const AddDialog = ({
     .map((variation) => ({ variation, access: accessTo(variation, input.context) }))
     .sort((a, b) => Number(a.access.state === 'locked') - Number(b.access.state === 'locked'));
   return (
-    <Modal title="Add an exercise" onClose={onClose} closes="Close">
-      <SearchField label="Search exercises" placeholder="Search by name" value={search} onChange={setSearch} />
+    <Modal title={common.addAnExercise} onClose={onClose} closes={common.close}>
+      <SearchField label={words.searchExercises} placeholder={common.searchByName} value={search} onChange={setSearch} />
       {search.trim() === '' && (
         <Choices<Family>
-          label="Family"
+          label={common.family}
           options={FAMILIES.map((id) => ({ value: id, label: FAMILY_LABELS[id] }))}
           value={family}
           onChange={setFamily}
         />
       )}
       <Choices<Role | 'auto'>
-        label="Stretch"
-        options={[{ value: 'auto', label: 'Where it belongs' }, ...ROLES.map((id) => ({ value: id, label: ROLE_HEADINGS[id] }))]}
+        label={words.stretch}
+        options={[
+          { value: 'auto', label: words.whereItBelongs },
+          ...ROLES.map((id) => ({ value: id, label: ROLE_HEADINGS[id] })),
+        ]}
         value={role ?? 'auto'}
         onChange={(next) => setRole(next === 'auto' ? null : next)}
       />
-      {rows.length === 0 && <Txt tone="quiet">None by that name, or it stands on the sheet already.</Txt>}
-      <Stack role="list" aria-label="Exercises" gap="s">
+      {rows.length === 0 && <Txt tone="quiet">{words.noneByThatName}</Txt>}
+      <Stack role="list" aria-label={words.exercises} gap="s">
         {rows.slice(0, SHOWN).map(({ variation, access }) => {
           const isLocked = access.state === 'locked';
           const place = role ?? ROLE_OF[variation.family] ?? 'main';
@@ -88,10 +95,10 @@ export const AddDialog = ({
                 )}
               </View>
               <Button
-                label={isLocked ? 'Locked' : 'Add'}
-                says={isLocked ? `${variation.name} is locked` : `Add ${variation.name}`}
+                label={isLocked ? words.locked : common.add}
+                says={isLocked ? words.isLocked(variation.name) : words.add(variation.name)}
                 disabled={isLocked}
-                onPress={() => onAdd(chosenByHand(input, content, variation.id, place), place, `${variation.name} added.`)}
+                onPress={() => onAdd(chosenByHand(input, content, variation.id, place), place, words.added(variation.name))}
               />
             </Row>
           );
@@ -99,7 +106,7 @@ export const AddDialog = ({
       </Stack>
       {rows.length > SHOWN && (
         <Txt kind="small" tone="quiet">
-          {rows.length - SHOWN} more: search by name.
+          {words.moreSearchByName(rows.length - SHOWN)}
         </Txt>
       )}
     </Modal>

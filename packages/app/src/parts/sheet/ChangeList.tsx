@@ -6,6 +6,9 @@ import { sheetChanges } from '@drubo/core/sheet-editing';
 import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
+import { partsSheetWords } from '@drubo/words/screens/parts-sheet';
+
+const words = partsSheetWords.changeList;
 
 export const MOVEMENTS: Movements = {
   nameOf: (id) => findVariation(builtInCatalogue, id)?.name ?? id,
@@ -18,9 +21,9 @@ export const changeLines = (before: DraftSheet, after: DraftSheet, placeOf?: Pla
 
 /** What would change, line by line. */
 export const ChangeList = ({ lines }: { lines: readonly string[] }) => {
-  if (lines.length === 0) return <Txt tone="quiet">Nothing would change.</Txt>;
+  if (lines.length === 0) return <Txt tone="quiet">{words.nothingWouldChange}</Txt>;
   return (
-    <Stack role="list" aria-label="What would change" gap="xs">
+    <Stack role="list" aria-label={words.whatWouldChange} gap="xs">
       {lines.map((line) => (
         <View role="listitem" key={line}>
           <Txt>{line}</Txt>

@@ -2,7 +2,7 @@ import { StyleSheet } from 'react-native';
 import { asksReserve, repsTop, secondsPerRep } from '@drubo/core';
 import type { Dose, DoseField, DoseWhy, Load } from '@drubo/core';
 import type { Variation } from '@drubo/core/catalogue';
-import { counted, formatLoad, formatRest, inSentence } from '@drubo/words/explain';
+import { formatLoad, formatRest, inSentence } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { Role } from '@drubo/core/vocabulary';
 import { stepDose, stepTempo } from '@drubo/core/sheet-editing';
@@ -12,6 +12,10 @@ import { Row, Stack } from '../../ui/layout';
 import { Stepper } from '../../ui/Stepper';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
+import { common } from '@drubo/words/screens/common';
+import { partsSheetWords } from '@drubo/words/screens/parts-sheet';
+
+const words = partsSheetWords.doseEditor;
 
 interface Props {
   dose: Dose;
@@ -38,31 +42,31 @@ export const DoseEditor = ({ dose, variation, loads, role, onChange, why }: Prop
     </Row>
   );
   const isTimed = dose.seconds !== undefined;
-  const aSide = isPerSide(variation.stance) ? ' a side' : '';
+  const aSide = isPerSide(variation.stance) ? words.aSide : '';
   return (
     <Stack gap="m">
-      {row('Load', 'load', formatLoad(dose.load), 'load')}
-      {row('Sets', 'sets', counted(dose.sets, 'set'), 'sets')}
+      {row(common.load, 'load', formatLoad(dose.load), 'load')}
+      {row(common.sets, 'sets', words.setCount(dose.sets), 'sets')}
       {isTimed ? (
-        row(`Seconds${aSide}`, 'seconds', `${dose.seconds} s`, 'reps')
+        row(`Seconds${aSide}`, 'seconds', words.s(dose.seconds), 'reps')
       ) : (
         <>
-          {row(`Reps from${aSide}`, 'repsLow', `${dose.repsLow} reps`, 'reps')}
+          {row(words.repsFrom(aSide), 'repsLow', words.reps(dose.repsLow), 'reps')}
           {dose.repsAim !== undefined && (
             <Txt kind="small" tone="quiet">
-              Aim {dose.repsAim} reps{aSide}, from the sets so far
+              {words.aimRepsFromThe(dose.repsAim, aSide)}
             </Txt>
           )}
-          {row(`Reps to${aSide}`, 'repsHigh', `${repsTop(dose)} reps`, 'reps')}
+          {row(words.repsTo(aSide), 'repsHigh', words.repsWithRepsTop(repsTop(dose)), 'reps')}
         </>
       )}
-      {asksReserve(dose, role) && row('Reserve target', 'reserve', `${dose.reserve} in reserve`, 'reserve')}
-      {row('Rest', 'rest', `${formatRest(dose.restSeconds)} min`, 'rest')}
+      {asksReserve(dose, role) && row(words.reserveTarget, 'reserve', words.inReserve(dose.reserve), 'reserve')}
+      {row(words.rest, 'rest', words.min(formatRest(dose.restSeconds)), 'rest')}
       {!isTimed && (
         <Stack gap="xs">
           <Row gap="xs" align="end">
             <Txt kind="small" tone="quiet" style={styles.grow}>
-              Tempo · {secondsPerRep(dose.tempo)} s a rep (x is fast, counted 1 s)
+              {words.tempoSARep(secondsPerRep(dose.tempo))}
             </Txt>
             {why ? <WhyDot about="tempo" reasons={why.tempo} /> : null}
           </Row>
@@ -76,7 +80,7 @@ export const DoseEditor = ({ dose, variation, loads, role, onChange, why }: Prop
               <Row key={phase} gap="xs" align="end">
                 <Stepper
                   label={PHASE_WORDS[phase]}
-                  value={part === 'x' ? `${PHASE_WORDS[phase]} x` : `${PHASE_WORDS[phase]} ${part} s`}
+                  value={part === 'x' ? words.x(PHASE_WORDS[phase]) : words.sWithPhase(PHASE_WORDS[phase], part)}
                   onDown={to(-1)}
                   onUp={to(1)}
                   hideLabel

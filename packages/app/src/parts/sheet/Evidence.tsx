@@ -12,6 +12,9 @@ import { dateOfDay, formatDay } from '../../ui/days';
 import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';
+import { partsSheetWords } from '@drubo/words/screens/parts-sheet';
+
+const words = partsSheetWords.evidence;
 
 /** Sets shown at once; the newest first. */
 const PAGE = 9;
@@ -20,11 +23,11 @@ const PAGE = 9;
 const wordsOf = ({ set, isSetAside, beforeKg, afterKg }: Influence, unit: 'kg' | 'lb'): string => {
   const change = (afterKg / beforeKg - 1) * 100;
   const said = set.failed
-    ? 'missed the next'
+    ? words.missedTheNext
     : set.reserve === null
-      ? 'reserve not asked'
-      : `${set.reserve} in reserve${isSetAside ? ' (not counted)' : ''}`;
-  const moved = Math.abs(change) < 0.05 ? 'no change' : `${change > 0 ? '+' : '−'}${formatNumber(Math.abs(change))} %`;
+      ? words.reserveNotAsked
+      : words.inReserve(set.reserve, isSetAside);
+  const moved = Math.abs(change) < 0.05 ? words.noChange : `${change > 0 ? '+' : '−'}${formatNumber(Math.abs(change))} %`;
   return `${formatMass(set.loadKg, unit)} × ${set.reps}, ${said}: ${moved}`;
 };
 
@@ -52,9 +55,9 @@ export const Evidence = ({
   const newest = all.sort((a, b) => b.day - a.day);
   return (
     <Stack gap="xs">
-      <Heading level={3}>The sets behind it</Heading>
+      <Heading level={3}>{words.theSetsBehindIt}</Heading>
       <Txt kind="small" tone="quiet">
-        What each set did to the estimated one-rep maximum, newest first. A model, no measurement.
+        {words.whatEachSetDid}
       </Txt>
       {newest.slice(0, shown).map((one, at) => (
         <Txt key={`${one.set.setId ?? at}-${one.side}`} kind="small">
@@ -63,7 +66,7 @@ export const Evidence = ({
         </Txt>
       ))}
       {newest.length > shown && (
-        <Button look="quiet" label={`Older sets (${newest.length - shown})`} onPress={() => setShown(shown + PAGE)} />
+        <Button look="quiet" label={words.olderSets(newest.length - shown)} onPress={() => setShown(shown + PAGE)} />
       )}
     </Stack>
   );

@@ -17,6 +17,9 @@ import { Row, Stack } from '../../ui/layout';
 import { TitledList } from '../../ui/TitledList';
 import { Txt } from '../../ui/Txt';
 import { useExplain } from '../../ui/Why';
+import { partsSheetWords } from '@drubo/words/screens/parts-sheet';
+
+const words = partsSheetWords.insteadList;
 
 const SHOWN = 6;
 
@@ -40,7 +43,7 @@ export const InsteadList = ({
   const explain = useExplain();
   const [isAll, setAll] = useState(false);
   const found = useMemo(() => input && substitutesFor(input, variation), [input, variation]);
-  if (!input || !found) return <Txt tone="quiet">Reading what this person can do here.</Txt>;
+  if (!input || !found) return <Txt tone="quiet">{words.readingWhatThisPerson}</Txt>;
   const { catalogue } = input.context;
   const role = content.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main';
   const ranked = found.ranked.filter(
@@ -53,8 +56,8 @@ export const InsteadList = ({
   );
   return (
     <Stack gap="m">
-      {ranked.length === 0 && <Txt tone="quiet">Nothing near enough is open here. Another place may have more.</Txt>}
-      <Stack role="list" aria-label="Instead" gap="m">
+      {ranked.length === 0 && <Txt tone="quiet">{words.nothingNearEnoughIs}</Txt>}
+      <Stack role="list" aria-label={words.instead} gap="m">
         {ranked.slice(0, isAll ? 24 : SHOWN).map(({ variationId, differs }) => {
           const other = getVariation(catalogue, variationId);
           const made = swappedIn(input, content, item, variation, { variationId, role });
@@ -69,19 +72,23 @@ export const InsteadList = ({
                 </Txt>
               </View>
               <Button
-                label="Take"
-                says={`Take ${other.name} instead`}
-                onPress={() => onSwap(made, `${other.name} instead of ${inSentence(variation.name)}.`)}
+                label={words.take}
+                says={words.takeInstead(other.name)}
+                onPress={() => onSwap(made, words.insteadOf(other.name, inSentence(variation.name)))}
               />
             </Row>
           );
         })}
       </Stack>
       {ranked.length > SHOWN && (
-        <Button look="quiet" label={isAll ? 'Fewer' : `All ${Math.min(24, ranked.length)}`} onPress={() => setAll(!isAll)} />
+        <Button
+          look="quiet"
+          label={isAll ? words.fewer : words.all(Math.min(24, ranked.length))}
+          onPress={() => setAll(!isAll)}
+        />
       )}
       {harder.length > 0 && (
-        <TitledList small title="Stages above, closed now" style={{ gap: SPACE.xs }}>
+        <TitledList small title={words.stagesAboveClosedNow} style={{ gap: SPACE.xs }}>
           {harder.map(({ variationId, reasons }) => (
             <Txt key={variationId} kind="small">
               {getVariation(catalogue, variationId ?? item.variationId).name}:{' '}
@@ -93,7 +100,7 @@ export const InsteadList = ({
         </TitledList>
       )}
       {found.leftOut.length > 0 && (
-        <TitledList small title="Near, but not open" style={{ gap: SPACE.xs }}>
+        <TitledList small title={words.nearButNotOpen} style={{ gap: SPACE.xs }}>
           {found.leftOut.slice(0, 4).map(({ variationId, why }) => (
             <Txt key={variationId} kind="small">
               {getVariation(catalogue, variationId).name}: {formatWhyNot(why)}

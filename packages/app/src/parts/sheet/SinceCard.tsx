@@ -7,6 +7,9 @@ import { Choices } from '../../ui/Choices';
 import { Row, Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
+import { partsSheetWords } from '@drubo/words/screens/parts-sheet';
+
+const words = partsSheetWords.sinceCard;
 
 type Shape = SinceDto['before'];
 
@@ -34,8 +37,8 @@ export const SinceCard = ({ sheet, taken, onTaken }: SinceCardProps) => {
   const open = since.filter(({ id, isSafety }) => !isSafety && !taken.includes(id)).map(({ id }) => id);
   return (
     <Card edge={since.some(({ isSafety }) => isSafety) ? 'clay' : 'saffron'}>
-      <Heading>Changed since it was agreed</Heading>
-      <Stack role="list" aria-label="Changes since the sheet was agreed" gap="m">
+      <Heading>{words.changedSinceItWas}</Heading>
+      <Stack role="list" aria-label={words.changesSinceTheSheet} gap="m">
         {since.map((change) => (
           <SinceLine
             key={change.id}
@@ -45,7 +48,7 @@ export const SinceCard = ({ sheet, taken, onTaken }: SinceCardProps) => {
           />
         ))}
       </Stack>
-      {open.length > 1 && <Button label={`Take all ${open.length}`} onPress={() => onTaken([...taken, ...open])} />}
+      {open.length > 1 && <Button label={words.takeAll(open.length)} onPress={() => onTaken([...taken, ...open])} />}
     </Card>
   );
 };
@@ -60,23 +63,23 @@ const SinceLine = ({ change, isTaken, onTake }: { change: SinceDto; isTaken: boo
         <Txt kind="bold" style={{ flexGrow: 1, flexShrink: 1 }}>
           {nameOf(before)}
         </Txt>
-        {reasons.length > 0 && <WhyDot about={`What changed about ${nameOf(before)}`} reasons={reasons} />}
+        {reasons.length > 0 && <WhyDot about={words.whatChangedAbout(nameOf(before))} reasons={reasons} />}
       </Row>
       {first ? <Txt kind="small">{first.text}</Txt> : null}
       <Txt kind="small" tone="quiet">
-        Agreed: {inShort(before)}
+        {words.agreed(inShort(before))}
       </Txt>
-      <Txt kind="small">{after ? `Now: ${inShort(after)}` : 'Now: it leaves the sheet'}</Txt>
+      <Txt kind="small">{after ? words.now(inShort(after)) : words.nowItLeavesThe}</Txt>
       {isSafety ? (
         <Txt kind="small" tone="clay">
-          For safety: holds from the start of the session.
+          {words.forSafetyHoldsFrom}
         </Txt>
       ) : (
         <Choices
-          label={`${nameOf(before)} at the start`}
+          label={words.atTheStart(nameOf(before))}
           options={[
-            { value: 'agreed', label: 'As agreed' },
-            { value: 'now', label: 'Take the change' },
+            { value: 'agreed', label: words.asAgreed },
+            { value: 'now', label: words.takeTheChange },
           ]}
           value={isTaken ? 'now' : 'agreed'}
           onChange={(value) => onTake(value === 'now')}

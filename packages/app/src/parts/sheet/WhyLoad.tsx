@@ -3,6 +3,9 @@ import type { Variation } from '@drubo/core/catalogue';
 import type { Reason } from '@drubo/core/vocabulary';
 import { WhyDot } from '../../ui/Why';
 import { Evidence } from './Evidence';
+import { partsSheetWords } from '@drubo/words/screens/parts-sheet';
+
+const words = partsSheetWords.whyLoad;
 
 /** Why a load is what it is: the reasons, and where strength was estimated the very sets behind it. */
 export const WhyLoad = ({
@@ -19,7 +22,7 @@ export const WhyLoad = ({
   const rests = reasons.some(({ basis }) => basis === 'strength-model') && item.past.length > 0;
   return (
     <WhyDot
-      about={`${variation.name}, load`}
+      about={words.load(variation.name)}
       reasons={reasons}
       {...(label === undefined ? {} : { label })}
       more={rests ? () => <Evidence variation={variation} item={item} reasons={reasons} /> : undefined}

@@ -4,6 +4,9 @@ import { formatLoad } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { Role, Stance } from '@drubo/core/vocabulary';
 import { formatDay } from '../../ui/days';
+import { partsSheetWords } from '@drubo/words/screens/parts-sheet';
+
+const words = partsSheetWords.lastTime;
 
 /** Reps of the work sets in order: '12, 12, 11', or both sides of a set as '10/8'. */
 export const repsOf = (sets: readonly SetRecordDto[], stance: Stance): string => {
@@ -13,7 +16,7 @@ export const repsOf = (sets: readonly SetRecordDto[], stance: Stance): string =>
   }
   return [...bySet.values()]
     .map((rows) => {
-      const amount = (row: SetRecordDto | undefined) => row?.reps ?? (row?.seconds ? `${row.seconds} s` : '–');
+      const amount = (row: SetRecordDto | undefined) => row?.reps ?? (row?.seconds ? words.s(row.seconds) : '–');
       if (!isPerSide(stance)) return String(amount(rows[0]));
       const of = (side: 'left' | 'right') => amount(rows.find((row) => row.side === side));
       return `${of('left')}/${of('right')}`;
@@ -24,7 +27,7 @@ export const repsOf = (sets: readonly SetRecordDto[], stance: Stance): string =>
 /** The lowest reserve that was said, or that it was not asked. */
 const reserveOf = (sets: readonly SetRecordDto[]): string => {
   const said = sets.map((set) => set.reserve).filter((reserve): reserve is number => reserve !== null);
-  return said.length === 0 ? 'reserve not asked' : `${Math.min(...said)} in reserve at least`;
+  return said.length === 0 ? words.reserveNotAsked : words.inReserveAtLeast(Math.min(...said));
 };
 
 /** What was done in one line: '24 kg bell · 12, 12, 11 reps · 2 in reserve at least'. */
@@ -32,7 +35,7 @@ export const doneLine = ({ sets: logged, dose }: Pick<LastTimeDto, 'sets' | 'dos
   const sets = logged.filter((set) => isHardKind(set.kind));
   const loads = [...new Set(sets.map((set) => formatLoad(set)))];
   const isTimed = sets.some((set) => set.seconds !== null);
-  const reps = `${repsOf(sets, stance)}${isTimed ? '' : ' reps'}${isPerSide(stance) ? ' left/right' : ''}`;
+  const reps = `${repsOf(sets, stance)}${isTimed ? '' : words.reps}${isPerSide(stance) ? words.leftRight : ''}`;
   const line = `${loads.length > 0 ? loads.join(', ') : formatLoad(dose.load)} · ${reps}`;
   return asksReserve(dose, role) ? `${line} · ${reserveOf(sets)}` : line;
 };

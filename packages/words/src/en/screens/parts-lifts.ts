@@ -1,0 +1,51 @@
+/** What parts-lifts says. */
+export const partsLiftsWords = {
+  knownLiftDialog: {
+    aLiftTheyKnow: 'A lift they know',
+    knows: (name: string) => `Knows: ${name}`,
+    saveTheLift: 'Save the lift',
+    loadAllHeld: 'Load, all held',
+    reps: 'Reps',
+    howItIsKnown: 'How it is known',
+    howLongAgo: 'How long ago',
+    orOn: 'Or on',
+    wasItClean: 'Was it clean?',
+    clean: 'Clean',
+    notQuite: 'Not quite',
+    repsLeftThen: 'Reps left then',
+    howSurely: 'How surely',
+    theseNumbers: 'These numbers',
+    aboutThese: 'About these',
+    itEarnsItsStage: 'It earns its stage: they may start there, and the load follows from it.',
+    itTellsHowStrong: (heldBy: string) =>
+      `It tells how strong they are, but earns no stage: ${heldBy}. They start one stage lower, light, with feelers.`,
+    anotherMovementThan: (name: string) => `Another movement than ${name}`,
+    whichMovement: 'Which movement',
+    noMovementByThat: 'No movement by that name.',
+  },
+  knownLiftsPanel: {
+    takenAway: (name: string) => `${name} taken away.`,
+    knownLifts: 'Known lifts',
+    theyHaveTrainedBefore: 'They have trained before: one lift a pattern saves them weeks of looking for it. Skipping is fine.',
+    noneWhatTheyDid: 'None. What they did elsewhere can be put in here any time.',
+    takeAway: (name: string, liftLine: string) => `Take away ${name}, ${liftLine}`,
+    addALiftThey: (family: string) => `Add a ${family} lift they know`,
+    addALiftTheyKnow: 'Add a lift they know',
+  },
+  knowsLift: {
+    keptTheSheetFollows: (name: string) => `${name} kept. The sheet follows.`,
+  },
+  knownLifts: {
+    about: 'about ',
+    noneLeft: ', none left',
+    left: (reserve: number) => `, ${reserve} left`,
+    aNewerOneOf: 'A newer one of this movement stands.',
+    earnsItsStage: 'Earns its stage.',
+    earnsNoStage: (heldBy: string) => `Earns no stage: ${heldBy}.`,
+  },
+  liftForm: {
+    mustBeALoad: (unit: string) => `must be a load in ${unit}, 0 for none`,
+    mustBeAWhole: (min: number, max: number) => `must be a whole number from ${min} to ${max}`,
+    mustNotLieIn: 'must not lie in the future',
+  },
+};

@@ -1,0 +1,4 @@
+import * as en from '../en/screens/routes';
+import { byLanguage } from '../language';
+
+export const { routesWords } = byLanguage({ en });
