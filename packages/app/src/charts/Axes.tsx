@@ -1,11 +1,9 @@
+import { formatShortDay } from '@drubo/words/dates';
 import type { ScaleLinear } from 'd3-scale';
 import { G, Line, Text } from 'react-native-svg';
 import { FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { PAD, someDays } from './frame';
-
-const shortDay = (day: number): string =>
-  new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(day * 86_400_000));
 
 /** Level lines with their values at the left, some days below. */
 export const Axes = ({
@@ -46,7 +44,7 @@ export const Axes = ({
           textAnchor={shown.length === 1 ? 'middle' : at === 0 ? 'start' : at === shown.length - 1 ? 'end' : 'middle'}
           {...text}
         >
-          {shortDay(day)}
+          {formatShortDay(day)}
         </Text>
       ))}
     </G>

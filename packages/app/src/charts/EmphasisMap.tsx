@@ -59,7 +59,7 @@ const PLACES: Partial<Record<EmphasisId, { back: boolean; lines: [number, number
   'low-back': { back: true, lines: [[30, 42, 30, 54]] },
 };
 
-const strength = (value: number): string => (value >= 0.75 ? words.aLot : value >= 0.45 ? 'some' : words.aLittle);
+const strength = (value: number): string => (value >= 0.75 ? words.aLot : value >= 0.45 ? words.some : words.aLittle);
 
 /** What a movement trains, drawn on a front and a back; the thicker the line the more. Words stand beside it. */
 export const EmphasisMap = ({

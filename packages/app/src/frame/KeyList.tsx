@@ -9,9 +9,9 @@ import { frameWords } from '@drubo/words/screens/frame';
 const words = frameWords.keyList;
 
 const GROUPS = [
-  ['Places', PLACE_KEYS],
-  ['On a sheet', SHEET_KEYS],
-  ['On the live floor', LIVE_KEYS],
+  [words.places, PLACE_KEYS],
+  [words.onASheet, SHEET_KEYS],
+  [words.onTheLiveFloor, LIVE_KEYS],
 ] as const;
 
 /** Every key there is, and what it does. */

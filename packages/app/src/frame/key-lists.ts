@@ -20,9 +20,9 @@ export const SHEET_KEYS: Keys = [
 
 /** The keys of the live screen. */
 export const LIVE_KEYS: Keys = [
-  [words.enter, 'logs'],
-  ['+ −', 'reps'],
-  [words.n0To5, 'reserve'],
+  [words.enter, words.logs],
+  ['+ −', words.reps],
+  [words.n0To5, words.reserve],
   [words.space, words.skipsTheRest],
   ['x', words.firstFault],
 ];

@@ -1,11 +1,14 @@
+import { frameWords } from '@drubo/words/screens/frame';
 import type { IconName } from '../ui/icons/Icon';
+
+const words = frameWords.usePlaceKeys;
 
 /** The four places, in the order of bar and rail. */
 export const PLACES = [
-  { href: '/', label: 'Floor', icon: 'floor' },
-  { href: '/people', label: 'People', icon: 'people' },
-  { href: '/moves', label: 'Moves', icon: 'moves' },
-  { href: '/studio', label: 'Studio', icon: 'studio' },
+  { href: '/', label: words.floor, icon: 'floor' },
+  { href: '/people', label: words.people, icon: 'people' },
+  { href: '/moves', label: words.moves, icon: 'moves' },
+  { href: '/studio', label: words.studio, icon: 'studio' },
 ] as const satisfies readonly { href: string; label: string; icon: IconName }[];
 
 /** Whether a path lies in a place. A sheet or a review belongs to the floor. */

@@ -1,3 +1,4 @@
+import { formatClock } from '@drubo/words/dates';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { RADIUS, SPACE, TARGET } from '../theme/tokens';
@@ -7,7 +8,7 @@ import { Chip } from './Chip';
 import { Row, Stack } from './layout';
 import { Modal } from './Modal';
 import { SearchField } from './SearchField';
-import { clockIn, findTimeZones, timeZones } from './time-zones';
+import { findTimeZones, timeZones } from './time-zones';
 import { Txt } from './Txt';
 import { common } from '@drubo/words/screens/common';
 import { uiWords } from '@drubo/words/screens/ui';
@@ -31,7 +32,7 @@ export const TimeZoneField = ({ value, onChange }: { value: string; onChange(zon
         </Txt>
         <Txt>{spoken(value)}</Txt>
         <Txt kind="small" tone="quiet">
-          {words.nowBookingsAreIn(clockIn(value, new Date()))}
+          {words.nowBookingsAreIn(formatClock(value, new Date()))}
         </Txt>
       </View>
       <Button label={common.change} says={words.changeTheTimeZone} onPress={() => setOpen(true)} />
@@ -63,7 +64,7 @@ const ZoneDialog = ({ value, onChoose, onClose }: { value: string; onChoose(zone
             key={zone}
             role="radio"
             height={TARGET.usual}
-            label={`${spoken(zone)} · ${clockIn(zone, now)}`}
+            label={`${spoken(zone)} · ${formatClock(zone, now)}`}
             says={spoken(zone)}
             chosen={zone === value}
             onPress={() => onChoose(zone)}

@@ -1,4 +1,5 @@
-import { dateOfDay, dayIn, formatDay, formatTime, minutesBetween } from './days';
+import { formatDay, formatTime } from '@drubo/words/dates';
+import { dateOfDay, dayIn, minutesBetween } from './days';
 
 describe('days and times as they are read', () => {
   it('a moment lies on the day its studio’s clocks show, both sides of a change of clocks', () => {

@@ -3,16 +3,6 @@ import { differenceInMinutes } from 'date-fns/differenceInMinutes';
 import { formatISO } from 'date-fns/formatISO';
 import { addDays } from '@drubo/core';
 
-/** A calendar day as it is read: 'Tue 24 Nov'. */
-export const formatDay = (date: string): string =>
-  new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })
-    .format(new Date(`${date}T00:00:00Z`))
-    .replace(',', '');
-
-/** A moment's time of day in a time zone: '14:05'. */
-export const formatTime = (instant: string, timeZone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(new Date(instant));
-
 /** The calendar day of a moment in a time zone, ISO 8601. */
 export const dayIn = (timeZone: string, moment: Date): string =>
   formatISO(new TZDateMini(moment.getTime(), timeZone), { representation: 'date' });

@@ -9,7 +9,7 @@ export { canLoad, loadsFor, UNLOADED } from './loads-for';
 export { externalKgOf, isSameMass } from './mass-of';
 export { changesBetween, platesPerSide } from './plates';
 export { HOME_STAND_INS, KIT_PRESETS, servedBy } from './presets';
-export type { KitPreset } from './presets';
+export type { KitPreset, PresetId } from './presets';
 export { readSizes } from './read-sizes';
 export type { SizesProblem, SizesRead } from './read-sizes';
 export { isOffKit, OFF_KIT } from './off-kit';

@@ -1,10 +1,11 @@
 import { STUDIO_ITEMS } from '../vocabulary';
 import type { KitItem, Place } from '../vocabulary';
 
+export type PresetId = 'studio' | 'living-room';
+
 /** What a place has in the room. The editor of a studio's own kit comes on top of these. */
 export interface KitPreset {
-  id: 'studio' | 'living-room';
-  name: string;
+  id: PresetId;
   place: Place;
   items: readonly KitItem[];
 }
@@ -13,13 +14,11 @@ export interface KitPreset {
 export const KIT_PRESETS = [
   {
     id: 'studio',
-    name: 'Studio',
     place: 'gym',
     items: STUDIO_ITEMS,
   },
   {
     id: 'living-room',
-    name: 'Living room',
     place: 'home',
     items: ['chair', 'sofa', 'stair', 'towel', 'cushion', 'broom', 'book', 'rucksack', 'doorway', 'wall', 'band'],
   },

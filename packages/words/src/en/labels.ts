@@ -1,3 +1,4 @@
+import type { PresetId } from '@drubo/core/kit';
 import type {
   BasisId,
   DailyTask,
@@ -186,6 +187,8 @@ export const aKitItem = (item: KitItem): string => {
   if (NO_ARTICLE.has(item)) return label;
   return `${/^[aeiou]/i.test(label) ? 'an' : 'a'} ${label}`;
 };
+
+export const PRESET_LABELS: Record<PresetId, string> = { studio: 'Studio', 'living-room': 'Living room' };
 
 export const VERDICT_LABELS: Record<Verdict, string> = {
   'move-up': 'Move up',

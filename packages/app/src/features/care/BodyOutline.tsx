@@ -4,7 +4,7 @@ import { TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
-import { BODY_AREAS, OUTLINE } from './body-areas';
+import { BODY_AREAS, OUTLINE, SIDE_WORDS } from './body-areas';
 import type { BodyArea } from './body-areas';
 import { careWords } from '@drubo/words/screens/care';
 
@@ -62,7 +62,7 @@ const OneView = ({
             tone="quiet"
             style={[styles.side, (side === 'left') === (view === 'front') ? { right: 0 } : { left: 0 }]}
           >
-            {side}
+            {SIDE_WORDS[side]}
           </Txt>
         ))}
         {BODY_AREAS.filter((area) => area.view === view).map((area) => {

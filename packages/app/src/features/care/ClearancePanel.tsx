@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { healthInputOf, recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
@@ -8,7 +9,6 @@ import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay } from '../../ui/days';
 import { Stack, Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';

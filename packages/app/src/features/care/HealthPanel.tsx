@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { IntakeDto } from '@drubo/contracts';
@@ -8,7 +9,6 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
 import { DateTimeField } from '../../ui/DateTimeField';
-import { formatDay } from '../../ui/days';
 import { Field } from '../../ui/Field';
 import { Row, Stack } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';

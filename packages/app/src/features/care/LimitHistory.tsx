@@ -1,8 +1,8 @@
+import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEndpoint } from '../../data/use-endpoint';
 import { Button } from '../../ui/Button';
-import { formatDay } from '../../ui/days';
 import { Txt } from '../../ui/Txt';
 import { careWords } from '@drubo/words/screens/care';
 

@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
@@ -9,7 +10,6 @@ import { newId } from '../../data/ids';
 import type { PersonWriter } from '../../data/use-person-writer';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay } from '../../ui/days';
 import { Field } from '../../ui/Field';
 import { Stack } from '../../ui/layout';
 import { lengthFromCm, lengthToCm, lengthUnit, readNumber } from '../../ui/measure';
@@ -21,10 +21,10 @@ import { careWords } from '@drubo/words/screens/care';
 const words = careWords.measuresPanel;
 
 const LENGTHS = [
-  { key: 'heightCm', label: 'Height' },
-  { key: 'thighCm', label: 'Thigh, hip joint to knee' },
-  { key: 'shankCm', label: 'Lower leg, knee to ankle' },
-  { key: 'trunkCm', label: 'Trunk, hip joint to shoulder' },
+  { key: 'heightCm', label: words.height },
+  { key: 'thighCm', label: words.thighHipJointTo },
+  { key: 'shankCm', label: words.lowerLegKneeTo },
+  { key: 'trunkCm', label: words.trunkHipJointTo },
 ] as const;
 type Key = 'massKg' | (typeof LENGTHS)[number]['key'];
 

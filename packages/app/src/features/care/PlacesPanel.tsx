@@ -29,9 +29,9 @@ const freshPlace = ({ id, place }: KitDto): Place => ({
 });
 
 const TOGGLES = [
-  { key: 'isAlone', label: 'Trains alone there' },
-  { key: 'hasSpotter', label: 'Has a spotter' },
-  { key: 'hasPractisedBailOut', label: 'Has practised bailing out' },
+  { key: 'isAlone', label: words.trainsAloneThere },
+  { key: 'hasSpotter', label: words.hasASpotter },
+  { key: 'hasPractisedBailOut', label: words.hasPractisedBailingOut },
 ] as const;
 
 /** Where they train, the usual place first, and what is there. Sheets take the first. */

@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -17,7 +18,7 @@ import { useEndpoint } from '../../data/use-endpoint';
 import { usePerson } from '../../data/use-person';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { Card } from '../../ui/Card';
-import { formatDay, todayIn } from '../../ui/days';
+import { todayIn } from '../../ui/days';
 import { Stack } from '../../ui/layout';
 import { Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';

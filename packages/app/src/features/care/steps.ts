@@ -7,12 +7,12 @@ const words = careWords.steps;
 
 /** The steps of a first visit, in order. Any may be skipped and come back to. */
 export const STEPS = [
-  { id: 'training', title: 'Training' },
-  { id: 'places', title: 'Places and kit' },
-  { id: 'health', title: 'Health' },
-  { id: 'limits', title: 'Limits' },
-  { id: 'watch', title: 'Watch them move' },
-  { id: 'sheet', title: 'First sheet' },
+  { id: 'training', title: words.training },
+  { id: 'places', title: words.placesAndKit },
+  { id: 'health', title: words.health },
+  { id: 'limits', title: words.limits },
+  { id: 'watch', title: words.watchThemMove },
+  { id: 'sheet', title: words.firstSheet },
 ] as const;
 export type StepId = (typeof STEPS)[number]['id'];
 

@@ -1,9 +1,10 @@
+import { formatDay } from '@drubo/words/dates';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { addDays } from '@drubo/core';
 import { useEndpoint } from '../../data/use-endpoint';
 import { Button } from '../../ui/Button';
-import { formatDay, todayIn } from '../../ui/days';
+import { todayIn } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';

@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -15,7 +16,7 @@ import { useEndpoint } from '../../data/use-endpoint';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
-import { dateOfDay, formatDay } from '../../ui/days';
+import { dateOfDay } from '../../ui/days';
 import { Row, Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';

@@ -1,3 +1,4 @@
+import { formatDay, formatTime } from '@drubo/words/dates';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { SessionHistoryDto, SessionRecordDto, SetRecordDto } from '@drubo/contracts';
@@ -17,7 +18,6 @@ import { useStudio } from '../../data/StudioContext';
 import { useEndpoint } from '../../data/use-endpoint';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay, formatTime } from '../../ui/days';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Row, Stack } from '../../ui/layout';
 import { Shown } from '../../ui/states';

@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -11,7 +12,6 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
-import { formatDay } from '../../ui/days';
 import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Row, Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';

@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { TrendWeekDto } from '@drubo/contracts';
@@ -13,7 +14,7 @@ import { StackedBars } from '../../charts/StackedBars';
 import type { StackedBar } from '../../charts/StackedBars';
 import type { Palette } from '../../theme/tokens';
 import { Choices } from '../../ui/Choices';
-import { dateOfDay, formatDay } from '../../ui/days';
+import { dateOfDay } from '../../ui/days';
 import { Stack } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';

@@ -52,7 +52,7 @@ export const recordWords = (fields: SessionRecordFields, nameOf: (itemId: string
       return said.advicePassedOver(nameOf(fields.itemId));
     case 'after':
       return [
-        'Afterwards:',
+        said.afterwards,
         fields.effort === null ? said.effortNotAsked : said.effort(fields.effort),
         fields.feltWhere.length > 0
           ? said.feltIn(fields.feltWhere.map((id) => inSentence(EMPHASIS_LABELS[id])).join(', '))

@@ -15,7 +15,7 @@ const words = liveWords.adviceLine;
 
 const EDGE = { stop: 'clay', change: 'saffron', cue: 'saffron', go: 'hairline' } as const;
 /** What kind of advice it is, told by a word as well as by the edge. */
-const WORD = { stop: 'Stop', change: 'Change', cue: 'Cue', go: 'Next' } as const;
+const WORD = { stop: words.stop, change: words.change, cue: words.cue, go: words.next } as const;
 /** Sentences read at a glance; the rest stands behind the why. */
 const SHOWN = 2;
 /** Codes that are sums behind a sentence, not something to say on the floor. */

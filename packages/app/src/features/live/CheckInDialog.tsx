@@ -28,8 +28,8 @@ const labelled = <Id extends string>(ids: readonly Id[], labels: Record<Id, stri
 
 const MOST_MINUTES = 120;
 const YES_NO = [
-  { value: 'yes', label: 'Yes' },
-  { value: 'no', label: 'No' },
+  { value: 'yes', label: words.yes },
+  { value: 'no', label: words.no },
 ] as const;
 const asYesNo = (value: boolean | null): 'yes' | 'no' | null => (value === null ? null : value ? 'yes' : 'no');
 
@@ -83,7 +83,7 @@ export const CheckInDialog = ({
   };
   return (
     <Modal
-      title="Check-in"
+      title={words.checkIn}
       onClose={onClose}
       problem={isPressureWrong ? words.bloodPressureMustBe : null}
       actions={

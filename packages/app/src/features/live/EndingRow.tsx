@@ -9,10 +9,10 @@ const words = liveWords.endingRow;
 
 /** Why a set was shorter than asked for; pain has a button of its own. The engine reads each of them differently. */
 const REASONS = [
-  ['choice', 'chose to', 'Chose to stop'],
-  ['form', 'form', 'Form went'],
-  ['grip', 'grip', 'Grip gave out'],
-  ['failure', 'could not', 'Could not lift it'],
+  ['choice', words.choseTo, words.choseToStop],
+  ['form', 'form', words.formWent],
+  ['grip', 'grip', words.gripGaveOut],
+  ['failure', words.couldNot, words.couldNotLiftIt],
 ] as const satisfies readonly (readonly [SetEnding, string, string])[];
 
 /** One row, shown only while the reps stand below what was asked for. */

@@ -55,7 +55,7 @@ export const MoreDialog = ({
       ))}
       <Wrap gap="s">
         <Button label={words.finishTheSession} onPress={() => onChoose('finish')} />
-        <Button label="Check-in" onPress={() => onChoose('check-in')} />
+        <Button label={words.checkIn} onPress={() => onChoose('check-in')} />
         <Button label={common.addAnExercise} onPress={() => onChoose('add')} />
         {exercise?.isOpen && (
           <Button

@@ -143,7 +143,7 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
         <Wrap gap="s">
           <Stepper
             label={words.thighLength}
-            value={build.femurPercent === 0 ? 'usual' : `${build.femurPercent > 0 ? '+' : ''}${build.femurPercent} %`}
+            value={build.femurPercent === 0 ? words.usual : `${build.femurPercent > 0 ? '+' : ''}${build.femurPercent} %`}
             onDown={
               build.femurPercent > FEMUR_RANGE.least
                 ? () => setBuild({ ...build, femurPercent: build.femurPercent - FEMUR_RANGE.step })
@@ -228,7 +228,7 @@ const useLastValid = (form: CompareForm): CompareInput => {
 
 /** Where the thigh of a squat is at this step. */
 const depthWords = (stepAt: number): string => {
-  if (stepAt === LEVEL_STEP) return 'level';
+  if (stepAt === LEVEL_STEP) return words.level;
   const deg = Math.abs(Math.round(((stepAt - LEVEL_STEP) / (STEPS - 1)) * 60));
   return `${deg}° ${stepAt < LEVEL_STEP ? words.above : words.below}`;
 };

@@ -1,6 +1,6 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { KIT_PRESETS } from '@drubo/core';
-import { EMPHASIS_LABELS, FAMILY_LABELS, LIMIT_LABELS } from '@drubo/words/explain';
+import { EMPHASIS_LABELS, FAMILY_LABELS, LIMIT_LABELS, PRESET_LABELS } from '@drubo/words/explain';
 import { EMPHASES, FAMILIES, DERIVED_LIMITS, LIMITS } from '@drubo/core/vocabulary';
 import type { LimitId } from '@drubo/core/vocabulary';
 import { useCatalogue } from '../../data/use-catalogue';
@@ -50,7 +50,7 @@ export const FilterDialog = ({ onClose }: { onClose(): void }) => {
     >
       <Choices
         label={words.room}
-        options={[{ value: ANY, label: words.any }, ...KIT_PRESETS.map(({ id, name }) => ({ value: id, label: name }))]}
+        options={[{ value: ANY, label: words.any }, ...KIT_PRESETS.map(({ id }) => ({ value: id, label: PRESET_LABELS[id] }))]}
         value={filters.room ?? ANY}
         onChange={(value) => setFilters({ ...filters, room: KIT_PRESETS.find(({ id }) => id === value)?.id ?? null })}
       />
@@ -120,7 +120,7 @@ export const FilterChips = () => {
       ? [
           {
             key: room,
-            label: KIT_PRESETS.find(({ id }) => id === room)?.name ?? room,
+            label: PRESET_LABELS[room],
             off: () => setFilters({ ...filters, room: null }),
           },
         ]

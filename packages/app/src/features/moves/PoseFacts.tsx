@@ -13,12 +13,12 @@ import { movesWords } from '@drubo/words/screens/moves';
 const words = movesWords.poseFacts;
 
 const LIMIT_WORDS = {
-  ankle: 'the ankles run out of range',
-  'knees-at-toes': 'the knees may not pass the toes',
-  balance: 'nothing balances the hips going back',
-  reach: 'the hands can’t get there',
-  stride: 'the stride is too long for these legs',
-  'feet-too-far': 'the feet are too far away',
+  ankle: words.theAnklesRunOut,
+  'knees-at-toes': words.theKneesMayNot,
+  balance: words.nothingBalancesTheHips,
+  reach: words.theHandsCantGet,
+  stride: words.theStrideIsToo,
+  'feet-too-far': words.theFeetAreToo,
 } as const;
 
 /** What the model says of one position: numbers with units, or why it can't be held and what would help. */

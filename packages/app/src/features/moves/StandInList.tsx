@@ -5,7 +5,7 @@ import { standInsFor } from '@drubo/core/selection';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Variation } from '@drubo/core/catalogue';
 import { formatDifference, formatWhyNot } from '@drubo/words/movement-words';
-import { LIMIT_LABELS } from '@drubo/words/explain';
+import { LIMIT_LABELS, PRESET_LABELS } from '@drubo/words/explain';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -35,7 +35,7 @@ export const StandInList = ({ variation, catalogue }: { variation: Variation; ca
       <Heading>{words.instead}</Heading>
       <Choices
         label={words.room}
-        options={KIT_PRESETS.map(({ id, name }) => ({ value: id, label: name }))}
+        options={KIT_PRESETS.map(({ id }) => ({ value: id, label: PRESET_LABELS[id] }))}
         value={roomId}
         onChange={(id) => setRoomId(KIT_PRESETS.find((preset) => preset.id === id)?.id ?? roomId)}
       />

@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { endpoints } from '@drubo/contracts';
 import type { PersonDto } from '@drubo/contracts';
@@ -6,7 +7,7 @@ import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { Button } from '../../ui/Button';
 import { DateTimeField } from '../../ui/DateTimeField';
-import { formatDay, todayIn } from '../../ui/days';
+import { todayIn } from '../../ui/days';
 import { Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';

@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import type { BookingDto, PersonDto } from '@drubo/contracts';
@@ -5,7 +6,6 @@ import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';

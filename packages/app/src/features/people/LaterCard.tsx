@@ -1,9 +1,9 @@
+import { formatDay } from '@drubo/words/dates';
 import { useRouter } from 'expo-router';
 import { StyleSheet } from 'react-native';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay } from '../../ui/days';
 import { Row } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { peopleWords } from '@drubo/words/screens/people';

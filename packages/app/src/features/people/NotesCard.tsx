@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { recordsOf } from '@drubo/contracts';
@@ -8,7 +9,7 @@ import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Chip } from '../../ui/Chip';
-import { formatDay, todayIn } from '../../ui/days';
+import { todayIn } from '../../ui/days';
 import { Field } from '../../ui/Field';
 import { IconButton } from '../../ui/IconButton';
 import { Row, Wrap } from '../../ui/layout';

@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { fieldsOfKind } from '@drubo/contracts';
@@ -9,7 +10,7 @@ import { sheetAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay, minutesBetween } from '../../ui/days';
+import { minutesBetween } from '../../ui/days';
 import { Field } from '../../ui/Field';
 import { Row } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';

@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { Pressable, StyleSheet } from 'react-native';
@@ -7,7 +8,6 @@ import { bySearch } from '@drubo/core/knowledge';
 import { useEndpoint } from '../../data/use-endpoint';
 import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
-import { formatDay } from '../../ui/days';
 import { TitledList } from '../../ui/TitledList';
 import { Txt } from '../../ui/Txt';
 import { SearchField } from '../../ui/SearchField';

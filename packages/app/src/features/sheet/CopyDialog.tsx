@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -12,7 +13,7 @@ import { sheetAggregate } from '../../data/offline/lines';
 import { useEndpoint } from '../../data/use-endpoint';
 import { Button } from '../../ui/Button';
 import { DateTimeField } from '../../ui/DateTimeField';
-import { formatDay, todayIn } from '../../ui/days';
+import { todayIn } from '../../ui/days';
 import { Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';

@@ -30,10 +30,10 @@ import { sheetWords } from '@drubo/words/screens/sheet';
 const words = sheetWords.itemDialog;
 
 const TABS = [
-  { value: 'numbers', label: 'Numbers' },
-  { value: 'settings', label: 'Settings' },
-  { value: 'instead', label: 'Instead' },
-  { value: 'place', label: 'Place' },
+  { value: 'numbers', label: words.numbers },
+  { value: 'settings', label: words.settings },
+  { value: 'instead', label: words.instead },
+  { value: 'place', label: words.place },
 ] as const;
 type Tab = (typeof TABS)[number]['value'];
 

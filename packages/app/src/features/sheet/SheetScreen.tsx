@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { sessionIdFor } from '@drubo/contracts';
 import { useState } from 'react';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -6,7 +7,6 @@ import { useSheet } from '../../data/use-session';
 import { useSheetProgress, useStart } from '../../data/use-start';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay } from '../../ui/days';
 import { IconButton } from '../../ui/IconButton';
 import { Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';

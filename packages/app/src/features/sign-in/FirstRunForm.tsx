@@ -13,8 +13,8 @@ import { signInWords } from '@drubo/words/screens/sign-in';
 const words = signInWords.firstRunForm;
 
 const UNITS = [
-  { value: 'kg', label: 'Kilograms' },
-  { value: 'lb', label: 'Pounds' },
+  { value: 'kg', label: words.kilograms },
+  { value: 'lb', label: words.pounds },
 ] as const;
 
 /** The studio and its first trainer, on a server that has none. */

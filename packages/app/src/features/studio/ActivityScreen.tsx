@@ -1,9 +1,10 @@
+import { formatDay, formatTime } from '@drubo/words/dates';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { ActivityLineDto, WriteId } from '@drubo/contracts';
 import { useEndpoint } from '../../data/use-endpoint';
 import { Button } from '../../ui/Button';
-import { dayIn, formatDay, formatTime } from '../../ui/days';
+import { dayIn } from '../../ui/days';
 import { Row, Stack } from '../../ui/layout';
 import { Empty, Shown } from '../../ui/states';
 import { Txt } from '../../ui/Txt';

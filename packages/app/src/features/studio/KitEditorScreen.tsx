@@ -36,9 +36,9 @@ import { studioWords } from '@drubo/words/screens/studio';
 const words = studioWords.kitEditorScreen;
 
 const ROOM = [
-  { value: 'hasSafeties', label: 'Safety bars or straps' },
-  { value: 'hasCollars', label: 'Collars' },
-  { value: 'hasFullDiscs', label: 'Full-size discs' },
+  { value: 'hasSafeties', label: words.safetyBarsOrStraps },
+  { value: 'hasCollars', label: words.collars },
+  { value: 'hasFullDiscs', label: words.fullSizeDiscs },
 ] as const;
 /** Weights are lines of their own; the rest may simply stand there. */
 const STANDING: readonly KitItem[] = KIT_ITEMS.filter(

@@ -16,8 +16,8 @@ import { studioWords } from '@drubo/words/screens/studio';
 const words = studioWords.studioForm;
 
 const UNITS = [
-  { value: 'kg', label: 'Kilograms' },
-  { value: 'lb', label: 'Pounds' },
+  { value: 'kg', label: words.kilograms },
+  { value: 'lb', label: words.pounds },
 ] as const;
 
 /** Name, unit and time zone. Loads stay as the pieces are labelled; sums are read in the unit. */

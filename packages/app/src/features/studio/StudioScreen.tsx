@@ -23,9 +23,9 @@ import { studioWords } from '@drubo/words/screens/studio';
 const words = studioWords.studioScreen;
 
 const SCHEMES = [
-  { value: 'system', label: 'As the device' },
-  { value: 'chalk', label: 'Chalk (light)' },
-  { value: 'night', label: 'Night floor (dark)' },
+  { value: 'system', label: words.asTheDevice },
+  { value: 'chalk', label: words.chalkLight },
+  { value: 'night', label: words.nightFloorDark },
 ] as const;
 
 /** The room: its kit, its units, its data, and signing out. */

@@ -1,10 +1,10 @@
+import { formatDay } from '@drubo/words/dates';
 import { useMutation } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import type { TrainerDto } from '@drubo/contracts';
 import { callEndpoint } from '../../data/api';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay } from '../../ui/days';
 import { Problem } from '../../ui/Problem';
 import { Heading, Txt } from '../../ui/Txt';
 import { studioWords } from '@drubo/words/screens/studio';

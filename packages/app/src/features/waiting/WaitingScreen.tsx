@@ -1,3 +1,4 @@
+import { formatWeekDayTime } from '@drubo/words/dates';
 import { useCommands, useWriter } from '../../data/offline/QueueProvider';
 import { saveFile } from '../../data/save-file';
 import { Button } from '../../ui/Button';
@@ -10,9 +11,6 @@ import { Refused } from './Refused';
 import { waitingWords } from '@drubo/words/screens/waiting';
 
 const words = waitingWords.waitingScreen;
-
-const at = (moment: number): string =>
-  new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' }).format(moment);
 
 /** What waits to be sent, and what the server refused and the trainer has to settle. Nothing here is lost. */
 export const WaitingScreen = () => {
@@ -28,7 +26,7 @@ export const WaitingScreen = () => {
           <Heading>{words.needsYou}</Heading>
           <Txt tone="quiet">{words.theServerRefusedThese}</Txt>
           {needsYou.map((command) => (
-            <Refused key={command.id} command={command} when={at(command.queuedAt)} />
+            <Refused key={command.id} command={command} when={formatWeekDayTime(command.queuedAt)} />
           ))}
           <Button label={words.saveACopyOf} onPress={() => saveFile('drubo-needs-you.json', needsYou)} />
         </Stack>
@@ -39,7 +37,7 @@ export const WaitingScreen = () => {
           <Txt tone="quiet">{words.safeOnThisDevice}</Txt>
           {waiting.map((command) => (
             <Txt key={command.id}>
-              {inWords(command)} · {at(command.queuedAt)}
+              {inWords(command)} · {formatWeekDayTime(command.queuedAt)}
             </Txt>
           ))}
           <Wrap gap="s">

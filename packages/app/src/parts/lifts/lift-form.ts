@@ -11,22 +11,22 @@ export type KnownLiftFields = FieldsOf<'known-lift'>;
 
 /** How long ago, as people say it; the date is worked out from it and can be put right. */
 export const AGO = [
-  { value: '3', label: 'These days' },
-  { value: '14', label: '2 weeks ago' },
-  { value: '30', label: 'A month' },
+  { value: '3', label: words.theseDays },
+  { value: '14', label: words.twoWeeksAgo },
+  { value: '30', label: words.aMonth },
   { value: '60', label: '2 months' },
-  { value: '182', label: 'Half a year' },
-  { value: '400', label: 'Over a year' },
+  { value: '182', label: words.halfAYear },
+  { value: '400', label: words.overAYear },
 ] as const;
 
 /** What was left, as people say it. */
 export const LEFT = [
-  { value: 'unknown', label: 'Not known' },
-  { value: '0', label: 'None' },
+  { value: 'unknown', label: words.notKnown },
+  { value: '0', label: words.none },
   { value: '1', label: '1' },
   { value: '2', label: '2' },
   { value: '3', label: '3' },
-  { value: '4', label: '4 or more' },
+  { value: '4', label: words.fourOrMore },
 ] as const;
 export type Left = (typeof LEFT)[number]['value'];
 

@@ -4,11 +4,14 @@ import { usePalette } from '../../theme/use-palette';
 import { Icon } from '../../ui/icons/Icon';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
+import { partsMovesWords } from '@drubo/words/screens/parts-moves';
+
+const words = partsMovesWords.limitMark;
 
 const LOOKS = {
-  locked: { icon: 'close', tone: 'clay', word: 'Locked' },
-  restricted: { icon: 'warning', tone: 'saffron', word: 'With care' },
-  favoured: { icon: 'check', tone: 'moss', word: 'Suits this limit' },
+  locked: { icon: 'close', tone: 'clay', word: words.locked },
+  restricted: { icon: 'warning', tone: 'saffron', word: words.withCare },
+  favoured: { icon: 'check', tone: 'moss', word: words.suitsThisLimit },
 } as const;
 
 /** What a limit makes of a movement: a mark and a word, never a colour alone. */

@@ -1,7 +1,8 @@
+import { formatDay } from '@drubo/words/dates';
 import type { StandingDto } from '@drubo/contracts';
 import { formatMass } from '@drubo/words/explain';
 import type { MassUnit } from '@drubo/core/vocabulary';
-import { dateOfDay, formatDay } from '../../ui/days';
+import { dateOfDay } from '../../ui/days';
 import { partsMovesWords } from '@drubo/words/screens/parts-moves';
 
 const words = partsMovesWords.standingWords;

@@ -1,9 +1,9 @@
+import { formatDay } from '@drubo/words/dates';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { SessionLineDto } from '@drubo/contracts';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { formatDay } from '../../ui/days';
 import { Txt } from '../../ui/Txt';
 import { partsSessionsWords } from '@drubo/words/screens/parts-sessions';
 

@@ -48,7 +48,7 @@ export const DoseEditor = ({ dose, variation, loads, role, onChange, why }: Prop
       {row(common.load, 'load', formatLoad(dose.load), 'load')}
       {row(common.sets, 'sets', words.setCount(dose.sets), 'sets')}
       {isTimed ? (
-        row(`Seconds${aSide}`, 'seconds', words.s(dose.seconds), 'reps')
+        row(words.seconds(aSide), 'seconds', words.s(dose.seconds), 'reps')
       ) : (
         <>
           {row(words.repsFrom(aSide), 'repsLow', words.reps(dose.repsLow), 'reps')}

@@ -1,3 +1,4 @@
+import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import type { SheetItemDto } from '@drubo/contracts';
 import type { Variation } from '@drubo/core/catalogue';
@@ -8,7 +9,7 @@ import type { Influence } from '@drubo/core/strength';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { Reason } from '@drubo/core/vocabulary';
 import { Button } from '../../ui/Button';
-import { dateOfDay, formatDay } from '../../ui/days';
+import { dateOfDay } from '../../ui/days';
 import { Stack } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { useStudio } from '../../data/StudioContext';

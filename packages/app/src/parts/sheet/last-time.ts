@@ -1,9 +1,9 @@
+import { formatDay } from '@drubo/words/dates';
 import type { LastTimeDto, SetRecordDto } from '@drubo/contracts';
 import { asksReserve, isHardKind } from '@drubo/core';
 import { formatLoad } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
 import type { Role, Stance } from '@drubo/core/vocabulary';
-import { formatDay } from '../../ui/days';
 import { partsSheetWords } from '@drubo/words/screens/parts-sheet';
 
 const words = partsSheetWords.lastTime;

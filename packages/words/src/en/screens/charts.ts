@@ -11,6 +11,7 @@ export const chartsWords = {
     copyTheTable: 'Copy the table',
   },
   emphasisMap: {
+    some: 'some',
     aLot: 'a lot',
     aLittle: 'a little',
     trains: (says: string) => `Trains ${says}`,

@@ -6,6 +6,9 @@ export const frameWords = {
     theStudio: 'the studio',
   },
   keyList: {
+    onTheLiveFloor: 'On the live floor',
+    onASheet: 'On a sheet',
+    places: 'Places',
     keys: 'Keys',
   },
   notFoundScreen: {
@@ -34,6 +37,9 @@ export const frameWords = {
     useItNow: 'Use it now',
   },
   keyLists: {
+    reserve: 'reserve',
+    reps: 'reps',
+    logs: 'logs',
     lineAboveOrBelow: 'Line above or below',
     changeTheLine: 'Change the line',
     whyItsLoad: 'Why its load',

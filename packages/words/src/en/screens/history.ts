@@ -131,6 +131,7 @@ export const historyWords = {
     worstPainOfEachWeek: (joint: string) => `${joint}: worst pain of each week before the first set`,
   },
   recordWords: {
+    afterwards: 'Afterwards:',
     noJointPain: 'no joint pain',
     nothingSore: 'nothing sore',
     sore: (muscle: string, level: number) => `${muscle} sore ${level}`,

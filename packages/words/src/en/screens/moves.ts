@@ -3,6 +3,8 @@ import { counted } from '../counted';
 /** What moves says. */
 export const movesWords = {
   compareScreen: {
+    level: 'level',
+    usual: 'usual',
     compare: 'Compare',
     sideBySideFrom: 'Side by side, from a model',
     thePostureModelCovers: (name: string) =>
@@ -178,6 +180,12 @@ export const movesWords = {
     otherSettings: (name: string) => `${name}, other settings`,
   },
   poseFacts: {
+    theFeetAreToo: 'the feet are too far away',
+    theStrideIsToo: 'the stride is too long for these legs',
+    theHandsCantGet: 'the hands can’t get there',
+    nothingBalancesTheHips: 'nothing balances the hips going back',
+    theKneesMayNot: 'the knees may not pass the toes',
+    theAnklesRunOut: 'the ankles run out of range',
     cantStayBalancedThis: 'Can’t stay balanced this deep',
     tooFarThatIs: (length: string, offBalanceCm: number) =>
       ` ${length} too far ${offBalanceCm < 0 ? 'back' : 'forward'}: that is what falling ${offBalanceCm < 0 ? 'backward, or throwing the chest forward to stop it,' : 'forward'} looks like.`,

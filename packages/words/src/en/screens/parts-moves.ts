@@ -32,4 +32,9 @@ export const partsMovesWords = {
     reps: ' reps',
     ofSetsCount: (sets: number, sets2: number) => `${sets} of ${sets2} sets count`,
   },
+  limitMark: {
+    suitsThisLimit: 'Suits this limit',
+    withCare: 'With care',
+    locked: 'Locked',
+  },
 };

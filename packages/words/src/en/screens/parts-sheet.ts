@@ -19,6 +19,7 @@ export const partsSheetWords = {
     whatWouldChange: 'What would change',
   },
   doseEditor: {
+    seconds: (aSide: string) => `Seconds${aSide}`,
     aSide: ' a side',
     setCount: (sets: number) => counted(sets, 'set'),
     s: (seconds: undefined | number) => `${seconds} s`,

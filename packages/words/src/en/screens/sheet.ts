@@ -42,6 +42,10 @@ export const sheetWords = {
     copyTo: (name: string) => `Copy to ${name}`,
   },
   itemDialog: {
+    place: 'Place',
+    instead: 'Instead',
+    settings: 'Settings',
+    numbers: 'Numbers',
     changed: (name: string) => `${name} changed.`,
     asProposed: 'As proposed',
     save: 'Save',

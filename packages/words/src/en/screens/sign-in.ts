@@ -1,6 +1,8 @@
 /** What sign-in says. */
 export const signInWords = {
   firstRunForm: {
+    pounds: 'Pounds',
+    kilograms: 'Kilograms',
     setUpYourStudio: 'Set up your studio',
     studioName: 'Studio name',
     weightsAreReadIn: 'Weights are read in',

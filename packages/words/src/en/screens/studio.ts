@@ -34,6 +34,9 @@ export const studioWords = {
     loadsItMakes: 'Loads it makes',
   },
   kitEditorScreen: {
+    fullSizeDiscs: 'Full-size discs',
+    collars: 'Collars',
+    safetyBarsOrStraps: 'Safety bars or straps',
     theKit: 'the kit',
     isSavedWaitingSheets: (name: string) => `${name} is saved. Waiting sheets follow it.`,
     newKit: 'New kit',
@@ -87,12 +90,17 @@ export const studioWords = {
     changeIt: 'Change it',
   },
   studioForm: {
+    pounds: 'Pounds',
+    kilograms: 'Kilograms',
     saved: 'Saved.',
     studioName: 'Studio name',
     weightsAreReadIn: 'Weights are read in',
     save: 'Save',
   },
   studioScreen: {
+    nightFloorDark: 'Night floor (dark)',
+    chalkLight: 'Chalk (light)',
+    asTheDevice: 'As the device',
     studio: 'Studio',
     anInventedStudioWith: 'An invented studio with invented people',
     theStudio: 'the studio',
