@@ -8,6 +8,16 @@ const typed = { languageOptions: { parserOptions: { projectService: true, tsconf
 
 const strict = typescript.configs['flat/strict-type-checked'].map(({ plugins: _, ...config }) => config);
 
+/** Where words of our own would stand: between tags, and in what an element is called. */
+const NAMED = 'JSXAttribute[name.name=/^(label|title|says|placeholder|help|text|aria-label)$/]';
+const WORDED = [
+  'JSXText[value=/[A-Za-z]/]',
+  `${NAMED} > Literal[value=/[A-Za-z]/]`,
+  `${NAMED} > JSXExpressionContainer > Literal[value=/[A-Za-z]/]`,
+  `${NAMED} > JSXExpressionContainer > ConditionalExpression > Literal[value=/[A-Za-z]/]`,
+  `${NAMED} > JSXExpressionContainer > TemplateLiteral > TemplateElement[value.raw=/[A-Za-z]{2}/]`,
+];
+
 /** Expo's own rules, and a few of ours. */
 module.exports = [
   {
@@ -67,13 +77,14 @@ module.exports = [
     rules: { 'react-hooks/rules-of-hooks': 'off', 'no-empty-pattern': 'off', 'expo/no-dynamic-env-var': 'off' },
   },
   {
-    // One room for colours: everywhere else they come by their role.
+    // One room for colours, one package for words: everywhere else they come by their name.
     files: ['packages/app/src/**/*.{ts,tsx}'],
     ignores: ['packages/app/src/theme/**', '**/*.test.*'],
     rules: {
       'no-restricted-syntax': [
         'error',
         { selector: 'Literal[value=/^#[0-9a-fA-F]{3,8}$/]', message: 'Colours come from the palette.' },
+        ...WORDED.map((selector) => ({ selector, message: 'Words come from @drubo/words.' })),
       ],
     },
   },

@@ -44,7 +44,7 @@ export const SetMarks = ({ sets, dose }: { sets: readonly SetRecordDto[]; dose: 
               strokeWidth={2.5}
             />
             <SvgText x={x + 14} y={MIDDLE + 5} fontFamily={FONTS.heading} fontSize={13} fill={palette.ink}>
-              {`${reps}${set.side === 'both' ? '' : set.side === 'left' ? 'L' : 'R'}`}
+              {`${reps}${words.sideLetters[set.side]}`}
             </SvgText>
           </G>
         );

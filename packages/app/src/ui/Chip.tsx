@@ -58,7 +58,7 @@ export const Chip = ({
 };
 
 const styles = StyleSheet.create({
-  chip: { borderRadius: RADIUS, paddingHorizontal: SPACE.s, alignItems: 'center', justifyContent: 'center' },
+  chip: { borderRadius: RADIUS, maxWidth: '100%', paddingHorizontal: SPACE.s, alignItems: 'center', justifyContent: 'center' },
   grow: { flexGrow: 1, flexBasis: 0 },
   label: { textAlign: 'center' },
 });

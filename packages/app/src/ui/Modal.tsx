@@ -1,12 +1,15 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
-import { Dialog, Portal } from 'react-native-paper';
-import { SPACE, FONTS } from '../theme/tokens';
+import { Dialog, Modal as Overlay, Portal } from 'react-native-paper';
+import { uiWords } from '@drubo/words/screens/ui';
+import { FONTS, RADIUS, SPACE } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Button } from './Button';
 import { Wrap } from './layout';
 import { Problem } from './Problem';
 import { useDialogFocus } from './use-dialog-focus';
+
+const words = uiWords.modal;
 
 interface Props {
   title: string;
@@ -26,13 +29,14 @@ export const Modal = (props: Props) => {
   const { width } = useWindowDimensions();
   return (
     <Portal>
-      <Dialog
+      <Overlay
         visible
         onDismiss={props.onClose}
-        style={[styles.dialog, { backgroundColor: palette.card, width: Math.min(width - SPACE.xl, 560) }]}
+        overlayAccessibilityLabel={words.closeTheDialog}
+        contentContainerStyle={[styles.dialog, { backgroundColor: palette.card, width: Math.min(width - SPACE.xl, 560) }]}
       >
         <Frame {...props} />
-      </Dialog>
+      </Overlay>
     </Portal>
   );
 };
@@ -64,7 +68,7 @@ const Frame = ({ title, onClose, children, closes, actions, problem }: Props) =>
 };
 
 const styles = StyleSheet.create({
-  dialog: { alignSelf: 'center', marginHorizontal: 0, marginVertical: SPACE.l },
+  dialog: { alignSelf: 'center', borderRadius: 1.75 * RADIUS, marginVertical: SPACE.l },
   title: { fontFamily: FONTS.heading, fontSize: 22, marginTop: SPACE.l, marginBottom: SPACE.s },
   area: { paddingHorizontal: SPACE.l, marginBottom: 0 },
   content: { gap: SPACE.l, paddingVertical: SPACE.m },

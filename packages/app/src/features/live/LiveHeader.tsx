@@ -42,7 +42,7 @@ export const LiveHeader = ({
         <Heading level={1} numberOfLines={1}>
           {name}
         </Heading>
-        <Txt kind="small" tone={left < 0 ? 'saffron' : 'quiet'} numberOfLines={1}>
+        <Txt kind="small" tone={left < 0 ? 'saffron' : 'quiet'} numberOfLines={2}>
           {said}
         </Txt>
       </View>
@@ -58,6 +58,6 @@ export const LiveHeader = ({
 };
 
 const styles = StyleSheet.create({
-  row: { minHeight: 52 },
+  row: { minHeight: 60 },
   name: { flexGrow: 1, flexShrink: 1, flexBasis: 0, paddingLeft: SPACE.xs },
 });

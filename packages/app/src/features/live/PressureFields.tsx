@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { CheckIn } from '@drubo/core/session';
 import { Field } from '../../ui/Field';
-import { Row } from '../../ui/layout';
+import { Wrap } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { liveWords } from '@drubo/words/screens/live';
 
@@ -32,7 +32,7 @@ export const PressureFields = ({
     onChange(isRight ? { systolic, diastolic } : null, !isRight);
   };
   return (
-    <Row gap="s" align="stretch">
+    <Wrap gap="s">
       <View style={styles.grow}>
         <Field
           label={words.upperPressure}
@@ -57,8 +57,8 @@ export const PressureFields = ({
           }}
         />
       </View>
-    </Row>
+    </Wrap>
   );
 };
 
-const styles = StyleSheet.create({ grow: { flexGrow: 1, flexBasis: 0 } });
+const styles = StyleSheet.create({ grow: { flexGrow: 1, flexBasis: 220 } });

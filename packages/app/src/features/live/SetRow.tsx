@@ -11,8 +11,8 @@ import { liveWords } from '@drubo/words/screens/live';
 const words = liveWords.setRow;
 
 /** Before the number of a row that is no plain set. */
-const KIND_LETTERS: Record<SetSlot['kind'], string> = { work: '', timed: '', feeler: 'F', ramp: 'R', drop: 'D' };
-const sideLetter = { left: ' L', right: ' R', both: '' } as const;
+const KIND_LETTERS: Record<SetSlot['kind'], string> = words.kindLetters;
+const sideLetter = words.sideLetters;
 
 /** The rows of an exercise: what is logged shows its reps; tapping one goes back to it. */
 export const SetRow = ({

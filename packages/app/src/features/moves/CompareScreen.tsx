@@ -133,7 +133,7 @@ const Comparison = ({ left, right }: { left: Variation; right: Variation }) => {
           <View style={styles.field}>
             <FormField control={control} name="height" label={words.height} unit={lengthUnit(unit)} inputMode="decimal" />
           </View>
-          <View style={styles.field}>
+          <View style={styles.wide}>
             <FormField control={control} name="mass" label={words.bodyMass} unit={unit} inputMode="decimal" />
           </View>
           <View style={styles.field}>
@@ -235,5 +235,6 @@ const depthWords = (stepAt: number): string => {
 
 const styles = StyleSheet.create({
   field: { flexGrow: 1, flexBasis: 100, minWidth: 100 },
+  wide: { flexGrow: 1, flexBasis: 172, minWidth: 172 },
   half: { flexGrow: 1, flexBasis: 140, minWidth: 140 },
 });

@@ -72,7 +72,8 @@ export const PeopleScreen = () => {
                     <View style={styles.text}>
                       <Txt kind="bold">{person.name}</Txt>
                       <Txt kind="small" tone="quiet" numberOfLines={1}>
-                        {words.min(GOAL_LABELS[person.goal], person.minutes, person.note ? ` · ${person.note}` : '')}
+                        {words.min(GOAL_LABELS[person.goal], person.minutes)}
+                        {person.note ? ` · ${person.note}` : ''}
                       </Txt>
                     </View>
                     <Icon name="forward" size={20} color={palette.quiet} />

@@ -70,7 +70,7 @@ export const KnownLiftDialog = ({
         <Movement chosen={form.variationId} suggested={suggested} onChoose={(id) => change({ variationId: id })} />
       )}
       <Row gap="s" align="stretch">
-        <View style={{ flexGrow: 1, flexBasis: 0 }}>
+        <View style={{ flexGrow: 1, flexBasis: 210 }}>
           <Field
             label={words.loadAllHeld}
             unit={unit}
@@ -80,7 +80,7 @@ export const KnownLiftDialog = ({
             error={errors.load}
           />
         </View>
-        <View style={{ flexGrow: 1, flexBasis: 0 }}>
+        <View style={{ flexGrow: 1, flexBasis: 90 }}>
           <Field
             label={words.reps}
             inputMode="numeric"

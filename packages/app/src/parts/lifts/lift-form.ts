@@ -14,7 +14,7 @@ export const AGO = [
   { value: '3', label: words.theseDays },
   { value: '14', label: words.twoWeeksAgo },
   { value: '30', label: words.aMonth },
-  { value: '60', label: '2 months' },
+  { value: '60', label: words.twoMonths },
   { value: '182', label: words.halfAYear },
   { value: '400', label: words.overAYear },
 ] as const;

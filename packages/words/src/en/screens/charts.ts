@@ -28,6 +28,7 @@ export const chartsWords = {
     thinWithTheBand: '   thin: with the band',
   },
   setMarks: {
+    sideLetters: { left: 'L', right: 'R', both: '' },
     no: 'no',
     reps: (reps: number | string, value: string) => `${reps} reps${value}`,
     doneTopOfThe: (label: string, top: number) => `Done: ${label}; top of the range ${top}`,

@@ -266,6 +266,8 @@ export const liveWords = {
     startTheSetUnder: 'Start the set under the rep sensor',
   },
   setRow: {
+    kindLetters: { work: '', timed: '', feeler: 'F', ramp: 'R', drop: 'D' },
+    sideLetters: { left: ' L', right: ' R', both: '' },
     s: (seconds: number) => `${seconds} s`,
     unknown: 'unknown',
     reps: (reps: number | string) => `${reps} reps`,

@@ -44,6 +44,7 @@ export const partsLiftsWords = {
     earnsNoStage: (heldBy: string) => `Earns no stage: ${heldBy}.`,
   },
   liftForm: {
+    twoMonths: '2 months',
     fourOrMore: '4 or more',
     none: 'None',
     notKnown: 'Not known',

@@ -67,7 +67,7 @@ export const peopleWords = {
     addTheFirstPerson: 'Add the first person you train. A name, a goal and the minutes you have are enough.',
     noSuchName: 'No such name',
     nobodyHereIsCalled: (wanted: string) => `Nobody here is called “${wanted}”.`,
-    min: (goal: string, minutes: number, note: string) => `${goal} · ${minutes} min${note}`,
+    min: (goal: string, minutes: number) => `${goal} · ${minutes} min`,
   },
   personActions: {
     itCouldNotBe: 'It could not be saved.',

@@ -36,6 +36,7 @@ export const uiWords = {
     source: (source: string) => `Source: ${source}`,
     why: (about: string) => `Why: ${about}`,
   },
+  modal: { closeTheDialog: 'Close the dialog' },
   measure: {
     mustBeANumber: (unit: string) => `must be a number in ${unit}`,
     mustBeBetweenAnd: (low: string, high: string, unit: string) => `must be between ${low} and ${high} ${unit}`,
