@@ -88,7 +88,7 @@ export const useWriter = (): Writer => {
   const { queue } = useContext(QueueContext);
   return useMemo(() => {
     const opened = (): Queue => {
-      if (!queue) throw new Error('Storage on this device is still opening. Try again.');
+      if (!queue) throw new Error(words.storageOnThisDevice);
       return queue;
     };
     return {

@@ -4,6 +4,7 @@ export const dataWords = {
     theServerCantBe: 'The server can’t be reached.',
   },
   queueProvider: {
+    storageOnThisDevice: 'Storage on this device is still opening. Try again.',
     storageFailed: 'storage failed',
   },
   serviceWorker: {
@@ -47,5 +48,8 @@ export const dataWords = {
   },
   useRunning: {
     somebody: 'Somebody',
+  },
+  composingInput: {
+    thisPersonHasNowhere: 'This person has nowhere to train.',
   },
 };
