@@ -14,8 +14,8 @@ export const madeUp = (text: string): string =>
 export const speakMadeUp = (page: Page): Promise<unknown> =>
   page.addInitScript(() => localStorage.setItem('drubo-language', 'made-up'));
 
-/** Signs of units and of languages' own names stay the same in every tongue. */
-const SIGNS = /\b(kg|lb|cm|mm|in|mmhg|s|n·m|gmt|utc|drubo|json|1rm)\b/g;
+/** Signs of units stay the same in every tongue, and so does how sizes are written: '2–30 by 2'. */
+const SIGNS = /\b(by(?= \d)|kg|lb|cm|mm|in|mmhg|s|n·m|gmt|utc|drubo|json|1rm)\b/g;
 
 /** What is no word of the app: whatever the studio wrote, and the catalogue, which is the trade's own data. */
 export const knownTexts = (studio: unknown): string[] => {

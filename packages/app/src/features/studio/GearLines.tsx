@@ -1,3 +1,5 @@
+import { useController, useFieldArray } from 'react-hook-form';
+import type { Control } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { KIT_LABELS } from '@drubo/words/explain';
 import type { KitItem, MassUnit } from '@drubo/core/vocabulary';
@@ -6,7 +8,8 @@ import { Field } from '../../ui/Field';
 import { IconButton } from '../../ui/IconButton';
 import { Row, Stack, Wrap } from '../../ui/layout';
 import { lengthUnit, readNumber } from '../../ui/measure';
-import type { GearLine } from './gear-lines';
+import { ROW_KEY } from './kit-form';
+import type { KitForm } from './kit-form';
 import { studioWords } from '@drubo/words/screens/studio';
 
 const words = studioWords.gearLines;
@@ -14,50 +17,58 @@ const words = studioWords.gearLines;
 const WITH_HEIGHT: readonly KitItem[] = ['box', 'bench', 'low-step', 'sofa', 'chair', 'block'];
 
 /** Boxes, benches, steps and seats with their heights. */
-export const GearLines = ({
-  lines,
-  unit,
-  newId,
-  onChange,
-}: {
-  lines: readonly GearLine[];
-  unit: MassUnit;
-  newId(): string;
-  onChange(lines: GearLine[]): void;
-}) => (
-  <Stack gap="s">
-    {lines.map((line, at) => (
-      <Row key={line.id} gap="s">
-        <View style={styles.grow}>
-          <Field
-            label={words.height(KIT_LABELS[line.item])}
-            unit={lengthUnit(unit)}
-            inputMode="decimal"
-            value={line.text}
-            onChangeText={(text) => onChange(lines.map((other, n) => (n === at ? { ...other, text } : other)))}
-            error={readNumber(line.text) === undefined ? words.mustBeANumber(lengthUnit(unit)) : undefined}
-          />
-        </View>
-        <IconButton
-          icon="close"
-          says={words.takeAway(KIT_LABELS[line.item])}
-          onPress={() => onChange(lines.filter((_, n) => n !== at))}
-        />
-      </Row>
-    ))}
-    <Wrap gap="s">
-      {WITH_HEIGHT.map((item) => (
-        <Button
-          key={item}
-          icon="plus"
-          label={KIT_LABELS[item]}
-          says={words.addAWithIts(KIT_LABELS[item])}
-          onPress={() => onChange([...lines, { id: newId(), item, text: '', owned: 1 }])}
-        />
+export const GearLines = ({ control, unit, newId }: { control: Control<KitForm>; unit: MassUnit; newId(): string }) => {
+  const { fields, append, remove } = useFieldArray({ control, name: 'gear', ...ROW_KEY });
+  return (
+    <Stack gap="s">
+      {fields.map(({ rowKey, item }, at) => (
+        <Line key={rowKey} control={control} at={at} item={item} unit={unit} onRemove={() => remove(at)} />
       ))}
-    </Wrap>
-  </Stack>
-);
+      <Wrap gap="s">
+        {WITH_HEIGHT.map((item) => (
+          <Button
+            key={item}
+            icon="plus"
+            label={KIT_LABELS[item]}
+            says={words.addAWithIts(KIT_LABELS[item])}
+            onPress={() => append({ id: newId(), item, text: '', owned: 1 }, { shouldFocus: false })}
+          />
+        ))}
+      </Wrap>
+    </Stack>
+  );
+};
+
+const Line = ({
+  control,
+  at,
+  item,
+  unit,
+  onRemove,
+}: {
+  control: Control<KitForm>;
+  at: number;
+  item: KitItem;
+  unit: MassUnit;
+  onRemove(): void;
+}) => {
+  const { field } = useController({ control, name: `gear.${at}.text` });
+  return (
+    <Row gap="s">
+      <View style={styles.grow}>
+        <Field
+          label={words.height(KIT_LABELS[item])}
+          unit={lengthUnit(unit)}
+          inputMode="decimal"
+          value={field.value}
+          onChangeText={field.onChange}
+          error={readNumber(field.value) === undefined ? words.mustBeANumber(lengthUnit(unit)) : undefined}
+        />
+      </View>
+      <IconButton icon="close" says={words.takeAway(KIT_LABELS[item])} onPress={onRemove} />
+    </Row>
+  );
+};
 
 const styles = StyleSheet.create({
   grow: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },

@@ -1,5 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import type { KitDto } from '@drubo/contracts';
 import { startKit } from '@drubo/core';
@@ -16,7 +17,7 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Choices } from '../../ui/Choices';
 import { Confirm } from '../../ui/Confirm';
-import { Field } from '../../ui/Field';
+import { FormField } from '../../ui/FormField';
 import { Problem } from '../../ui/Problem';
 import { Shown } from '../../ui/states';
 import { Ticks } from '../../ui/Ticks';
@@ -24,12 +25,14 @@ import { Heading } from '../../ui/Txt';
 import { Screen } from '../../frame/Screen';
 import { useSnack } from '../../frame/SnackProvider';
 import { useStudio } from '../../data/StudioContext';
-import { gearLinesOf, gearOf } from './gear-lines';
+import { gearOf } from './gear-lines';
 import { GearLines } from './GearLines';
-import { linesOf, piecesOf, PLACE_LABELS } from '../../parts/kit/kit-lines';
+import { piecesOf, PLACE_LABELS } from '../../parts/kit/kit-lines';
+import { kitFormOf } from './kit-form';
+import type { KitForm } from './kit-form';
 import { KitLines } from './KitLines';
 import { LoadStrips } from './LoadStrips';
-import { machineLinesOf, machinesOf } from './machine-lines';
+import { machinesOf } from './machine-lines';
 import { MachineLines } from './MachineLines';
 import { studioWords } from '@drubo/words/screens/studio';
 
@@ -72,25 +75,23 @@ const Editor = ({ given }: { given: KitDto }) => {
   const snack = useSnack();
   const { unit } = useStudio();
   const { person } = useLocalSearchParams<{ person?: string }>();
-  const [kit, setKit] = useState(given);
-  const [lines, setLines] = useState(() => linesOf(given.pieces));
-  const [gearLines, setGearLines] = useState(() => gearLinesOf(given.gear, unit));
+  const { control, getValues, setValue } = useForm({ defaultValues: kitFormOf(given, unit) });
+  const form = useWatch({ control }) as KitForm;
   const [problem, setProblem] = useState<string | null>(null);
   const [isAsking, setAsking] = useState(false);
-  const [machineLines, setMachineLines] = useState(() => machineLinesOf(given.machines));
-  const { pieces, problems } = useMemo(() => piecesOf(lines), [lines]);
-  const { machines, problems: machineProblems } = useMemo(() => machinesOf(machineLines), [machineLines]);
-  const gear = gearOf(gearLines, unit);
-  const isReady = [...problems, ...machineProblems].every((one) => one === null) && gear !== null && kit.name.trim() !== '';
+  const { pieces, problems } = useMemo(() => piecesOf(form.weights), [form.weights]);
+  const { machines, problems: machineProblems } = useMemo(() => machinesOf(form.machines), [form.machines]);
+  const gear = gearOf(form.gear, unit);
+  const isReady = [...problems, ...machineProblems].every((one) => one === null) && gear !== null && form.name.trim() !== '';
   const back = person ? `/people/${person}/intake?step=places` : '/studio';
-  const change = (part: Partial<KitDto>) => setKit({ ...kit, ...part });
   const save = async () => {
     if (!gear) return;
-    const { id, version, ...form } = kit;
+    const { id, version, ...kept } = given;
+    const { weights: _, ...room } = getValues();
     try {
-      const body = { version, kit: { ...form, pieces, machines, gear } };
+      const body = { version, kit: { ...kept, ...room, pieces, machines, gear } };
       await writer.save({ endpointId: 'saveKit', params: { kitId: id }, body, aggregate: `kit:${id}` });
-      snack({ text: words.isSavedWaitingSheets(kit.name) });
+      snack({ text: words.isSavedWaitingSheets(form.name) });
       router.replace(back as '/studio');
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;
@@ -100,7 +101,7 @@ const Editor = ({ given }: { given: KitDto }) => {
   const remove = async () => {
     setAsking(false);
     try {
-      await writer.save({ endpointId: 'removeKit', params: { kitId: kit.id }, body: {}, aggregate: `kit:${kit.id}` });
+      await writer.save({ endpointId: 'removeKit', params: { kitId: given.id }, body: {}, aggregate: `kit:${given.id}` });
       router.replace(back as '/studio');
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;
@@ -109,47 +110,41 @@ const Editor = ({ given }: { given: KitDto }) => {
   };
   return (
     <Screen
-      title={given.version === 0 ? words.newKit : kit.name}
+      title={given.version === 0 ? words.newKit : form.name}
       beside={words.kit}
       back={back}
       footer={<Button look="main" label={words.saveTheKit} disabled={!isReady || !writer.isReady} onPress={() => void save()} />}
     >
       <Problem text={problem} />
-      <Field label={words.name} value={kit.name} onChangeText={(name) => change({ name })} />
+      <FormField control={control} name="name" label={words.name} />
       <Choices
         label={words.whereItStands}
         options={KIT_PLACES.map((value) => ({ value, label: PLACE_LABELS[value] }))}
-        value={kit.place}
-        onChange={(place) => change({ place })}
+        value={form.place}
+        onChange={(place) => setValue('place', place)}
       />
       <Heading>{words.weights}</Heading>
-      <KitLines lines={lines} problems={problems} unit={unit} onChange={setLines} />
+      <KitLines control={control} problems={problems} unit={unit} />
       {pieces.length > 0 && (
         <Card>
           <LoadStrips kit={{ pieces, machines, gear: gear ?? [] }} />
         </Card>
       )}
       <Heading>{words.machines}</Heading>
-      <MachineLines lines={machineLines} problems={machineProblems} unit={unit} newId={newId} onChange={setMachineLines} />
+      <MachineLines control={control} problems={machineProblems} unit={unit} newId={newId} />
       <Heading>{words.withAHeight}</Heading>
-      <GearLines lines={gearLines} unit={unit} newId={newId} onChange={setGearLines} />
+      <GearLines control={control} unit={unit} newId={newId} />
       <Ticks
         label={words.forTheBar}
         options={ROOM}
-        values={ROOM.map(({ value }) => value).filter((key) => kit[key])}
-        onChange={(values) =>
-          change({
-            hasSafeties: values.includes('hasSafeties'),
-            hasCollars: values.includes('hasCollars'),
-            hasFullDiscs: values.includes('hasFullDiscs'),
-          })
-        }
+        values={ROOM.map(({ value }) => value).filter((key) => form[key])}
+        onChange={(values) => ROOM.forEach(({ value }) => setValue(value, values.includes(value)))}
       />
       <Ticks
         label={words.alsoThere}
         options={STANDING.map((value) => ({ value, label: KIT_LABELS[value] }))}
-        values={kit.items}
-        onChange={(items) => change({ items })}
+        values={form.items}
+        onChange={(items) => setValue('items', items)}
       />
       {given.version > 0 && (
         <View style={{ paddingTop: SPACE.l }}>
@@ -158,7 +153,7 @@ const Editor = ({ given }: { given: KitDto }) => {
       )}
       {isAsking && (
         <Confirm
-          title={words.remove(kit.name)}
+          title={words.remove(form.name)}
           text={words.sheetsAlreadyDoneKeep}
           yes={words.removeAtStart}
           onYes={() => void remove()}

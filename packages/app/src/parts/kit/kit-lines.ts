@@ -26,8 +26,9 @@ export const PROBLEMS: Record<SizesProblem, string> = words.problems;
 const RANGE_FROM = 3;
 const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
 
+/** Not a word of the screen: sizes are read back as they are written. */
 const rangeOf = (from: number, to: number, by: number): string =>
-  words.by(formatNumber(from, 3), formatNumber(to, 3), formatNumber(by, 3));
+  `${formatNumber(from, 3)}–${formatNumber(to, 3)} by ${formatNumber(by, 3)}`;
 
 /** Whether a range reads back as the sizes it is written for: what is written is rounded, and a rounded step may miss the last. */
 const readsBack = (range: string, sizes: readonly number[]): boolean => {

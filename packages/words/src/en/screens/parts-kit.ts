@@ -19,7 +19,6 @@ export const partsKitWords = {
       step: 'needs a step above 0',
       'too-many': 'would be more than 60 sizes',
     },
-    by: (number: string, number2: string, number3: string) => `${number}–${number2} by ${number3}`,
     standsInAnotherLine: (number: string, unit: string) => `${number} ${unit} stands in another line already`,
     cm: (number: string) => ` ${number} cm`,
     safetyBars: 'safety bars',

@@ -1,0 +1,34 @@
+import type { KitDto } from '@drubo/contracts';
+import type { MassUnit } from '@drubo/core/vocabulary';
+import { linesOf } from '../../parts/kit/kit-lines';
+import type { KitLine } from '../../parts/kit/kit-lines';
+import { gearLinesOf } from './gear-lines';
+import type { GearLine } from './gear-lines';
+import { machineLinesOf } from './machine-lines';
+import type { MachineLine } from './machine-lines';
+
+/** A kit as it is typed: what weighs, machines and things with a height are lines, the rest is as it is kept. */
+export interface KitForm extends Pick<KitDto, 'name' | 'place' | 'items' | 'hasSafeties' | 'hasCollars' | 'hasFullDiscs'> {
+  weights: KitLine[];
+  machines: MachineLine[];
+  gear: GearLine[];
+}
+
+/** What a list of lines calls its rows: their own id stays what it is. */
+export const ROW_KEY = { keyName: 'rowKey' } as const;
+
+/** A kit as it stands when it is opened. */
+export const kitFormOf = (kit: KitDto, unit: MassUnit): KitForm => {
+  const { name, place, items, hasSafeties, hasCollars, hasFullDiscs } = kit;
+  return {
+    name,
+    place,
+    items,
+    hasSafeties,
+    hasCollars,
+    hasFullDiscs,
+    weights: linesOf(kit.pieces),
+    machines: machineLinesOf(kit.machines),
+    gear: gearLinesOf(kit.gear, unit),
+  };
+};
