@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import Ajv from 'ajv/dist/2020';
 import { changesOf, checkInOf, currentSessionRecords, doseSchema, endpoints, sessionIdFor, sessionRecordFields, urlFor } from '.';
 import type { Endpoint, SessionRecordDto } from '.';
+import type { PersonId } from '@drubo/core/vocabulary';
 import { upgradeBundle } from './bundle';
 import { describeApi } from './openapi';
 
@@ -185,4 +186,15 @@ it('standings a file has with its tracks become records of their own: the newest
     ],
   });
   expect(JSON.stringify((lifted as { tracks: object[] }).tracks)).not.toContain('standing');
+});
+
+describe('ids', () => {
+  it('of one thing are never taken for those of another, and are made of plain text at the edge', () => {
+    const session = endpoints.getSession.params.parse({ sessionId: 'session-0001' });
+    const made: PersonId = 'person-0001';
+    // @ts-expect-error a session is no person
+    const mistaken: PersonId = session.sessionId;
+    expect([session.sessionId, made, mistaken]).toEqual(['session-0001', 'person-0001', 'session-0001']);
+    expect(endpoints.getPerson.params.safeParse({ personId: 'no' }).success).toBe(false);
+  });
 });

@@ -22,6 +22,7 @@ export type {
   JudgeContext,
   KeptStanding,
   Outcome,
+  DoneExercise,
   PastExercise,
   TrackMemory,
   Standing,

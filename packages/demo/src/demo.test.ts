@@ -79,6 +79,13 @@ describe('the logs exercise the decisions', () => {
     for (const [stands, chosen] of left) expect(stands).toEqual(chosen);
   });
 
+  it('what somebody stands by names the sessions it was shown in', () => {
+    const shown = made.standings.flatMap(({ personId, evidence }) => evidence.map(({ sessionId }) => ({ personId, sessionId })));
+    expect(shown.length).toBeGreaterThan(20);
+    const trained = new Set(made.sessions.map(({ id, personId }) => `${personId} ${id}`));
+    expect(shown.filter(({ personId, sessionId }) => !trained.has(`${personId} ${sessionId}`))).toEqual([]);
+  });
+
   it('a lift nobody knew began with feeler sets, a stage was earned, and every set lies on the rack', () => {
     expect(made.sets.filter((set) => set.kind === 'feeler').length).toBeGreaterThan(10);
     expect(made.decisions.some(({ proposal }) => proposal.variationId !== undefined)).toBe(true);

@@ -1,3 +1,4 @@
+import type { TrainerId } from '@drubo/core/vocabulary';
 import type { Catalogue } from '@drubo/core/catalogue';
 import type { Logger } from 'pino';
 import type { Database } from './db/database';
@@ -20,6 +21,6 @@ export interface Context {
 /** Who is calling. */
 export interface Caller {
   studioId: string;
-  trainerId: string;
+  trainerId: TrainerId;
   timeZone: string;
 }

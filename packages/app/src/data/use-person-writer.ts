@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { useState } from 'react';
 import type { BodyOf, RecordFields } from '@drubo/contracts';
 import { RefusedError } from './api';
@@ -17,7 +18,7 @@ export interface PersonWriter {
   setRemoved(recordId: string, removed: boolean): Promise<boolean>;
 }
 
-export const usePersonWriter = (personId: string): PersonWriter => {
+export const usePersonWriter = (personId: PersonId): PersonWriter => {
   const writer = useWriter();
   const [problem, setProblem] = useState<string | null>(null);
   const [open, setOpen] = useState(0);

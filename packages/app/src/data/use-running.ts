@@ -1,3 +1,4 @@
+import type { SessionId } from '@drubo/core/vocabulary';
 import { useMemo } from 'react';
 import { sheetOfSession } from './offline/lines';
 import { useCommands } from './offline/QueueProvider';
@@ -8,7 +9,7 @@ const words = dataWords.useRunning;
 
 /** A session that runs now, as this device knows it. */
 export interface Running {
-  sessionId: string;
+  sessionId: SessionId;
   name: string;
 }
 

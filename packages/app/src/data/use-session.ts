@@ -1,3 +1,4 @@
+import type { SessionId, SheetId } from '@drubo/core/vocabulary';
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { PersonDetailDto, SheetDto } from '@drubo/contracts';
@@ -9,7 +10,7 @@ import { withWrites } from './offline/reducers';
 import { useEndpoint } from './use-endpoint';
 
 /** A sheet from the cache, wherever it was read: on its own, or on the person's page. */
-const useCachedSheet = (sheetId: string): SheetDto | undefined => {
+const useCachedSheet = (sheetId: SheetId): SheetDto | undefined => {
   const client = useQueryClient();
   const own = client.getQueryData<SheetDto>(keyOf('getSheet', { params: { sheetId } }));
   return (
@@ -22,7 +23,7 @@ const useCachedSheet = (sheetId: string): SheetDto | undefined => {
 };
 
 /** A sheet with unsent edits on it. */
-export const useSheet = (sheetId: string) => {
+export const useSheet = (sheetId: SheetId) => {
   // Read again whenever it is opened: another screen may have changed it a moment ago.
   const query = useEndpoint('getSheet', { params: { sheetId } }, { staleTime: 0 });
   const cached = useCachedSheet(sheetId);
@@ -38,7 +39,7 @@ export const useSheet = (sheetId: string) => {
 const OTHER_PHONE_MS = 20_000;
 
 /** A session with everything this device logged on it, sent or not. */
-export const useSession = (sessionId: string) => {
+export const useSession = (sessionId: SessionId) => {
   const query = useEndpoint('getSession', { params: { sessionId } }, { refetchInterval: OTHER_PHONE_MS });
   const cached = useCachedSheet(sheetOfSession(sessionId).sheetId);
   const commands = useCommands();

@@ -1,3 +1,4 @@
+import type { SessionId } from '@drubo/core/vocabulary';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -64,7 +65,7 @@ export const useStart = () => {
 };
 
 /** Where a sheet's session stands, with what this device has not sent yet. */
-export const useSheetProgress = (sheet: { id: string; attempt: number } | null, liveSessionId: string | null) => {
+export const useSheetProgress = (sheet: { id: string; attempt: number } | null, liveSessionId: SessionId | null) => {
   const commands = useCommands();
   return sheet ? progressOfSheet(sheet, liveSessionId, commands) : { attempt: 0, liveSessionId, finishedSessionId: null };
 };

@@ -1,3 +1,4 @@
+import type { KitId } from '@drubo/core/vocabulary';
 import type { ComposingDto } from '@drubo/contracts';
 import type { Composition, Wish } from '@drubo/core/composing';
 import { askWorker } from './ask-worker';
@@ -11,7 +12,7 @@ declare const require: { unstable_resolveWorker(module: string): string };
 export interface ComposeQuestion {
   from: ComposingDto;
   /** Where it is trained; null: at the usual place. */
-  kitId: string | null;
+  kitId: KitId | null;
   wish: Wish;
 }
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { id, instant, localDate, reason, version } from '../dto/basics';
+import { id, instant, itemId, localDate, personId, reason, sessionId, sheetId, version } from '../dto/basics';
 import { dose, doseWhy, kit, leverValues, trackMemory } from '../dto/dose';
 import { intake, personRecord } from '../dto/health';
 import { movement } from '../dto/movement';
@@ -40,7 +40,7 @@ const item = z.object({
 });
 
 const track = z.object({
-  personId: id,
+  personId,
   /** Which days of the plan it belongs to. */
   dayRole: z.enum(DAY_ROLES),
   memory: trackMemory,
@@ -67,13 +67,13 @@ export const bundle = z.object({
   people: z.array(
     z.object({ id, version, ...personFields, archivedAt: instant.nullable(), createdAt: instant, loadedBefore: z.boolean() }),
   ),
-  intakes: z.array(z.object({ personId: id, fields: intake })),
+  intakes: z.array(z.object({ personId, fields: intake })),
   records: z.array(personRecord),
   bookings: z.array(booking),
   sheets: z.array(
     z.object({
       id,
-      personId: id,
+      personId,
       version,
       attempt: z.int().min(0),
       state: z.enum(SHEET_STATES),
@@ -91,8 +91,8 @@ export const bundle = z.object({
   sessions: z.array(
     z.object({
       id,
-      sheetId: id,
-      personId: id,
+      sheetId,
+      personId,
       state: z.enum(SESSION_STATES),
       date: localDate,
       startedAt: instant,
@@ -108,11 +108,11 @@ export const bundle = z.object({
   sessionRecords: z.array(sessionRecord),
   tracks: z.array(track),
   /** Where each person stands, one a ladder. */
-  standings: z.array(z.object({ personId: id, ...standing.shape })),
+  standings: z.array(z.object({ personId, ...standing.shape })),
   templates: z.array(z.object({ id, version, form: templateForm, savedAt: instant })),
   /** The studio's own movements, every revision. */
   movements: z.array(movement),
-  decisions: z.array(z.object({ id, sessionId: id, itemId: id, decidedAt: instant, proposal: decision, chosen: choice })),
+  decisions: z.array(z.object({ id, sessionId, itemId, decidedAt: instant, proposal: decision, chosen: choice })),
 });
 export type Bundle = z.infer<typeof bundle>;
 

@@ -1,12 +1,38 @@
 import { z } from 'zod';
 import { BASES, LONGEST_ID, REASON_CODES } from '@drubo/core/vocabulary';
-import type { Reason } from '@drubo/core/vocabulary';
+import type {
+  BookingId,
+  ItemId,
+  KitId,
+  PersonId,
+  Reason,
+  RecordId,
+  SessionId,
+  SetId,
+  SheetId,
+  TemplateId,
+  TrainerId,
+} from '@drubo/core/vocabulary';
 
 /** Ids are made by the client: letters, digits, dash and underscore. */
 export const id = z
   .string()
   .regex(new RegExp(`^[A-Za-z0-9_-]{8,${LONGEST_ID}}$`), `must be 8 to ${LONGEST_ID} letters, digits, dashes or underscores`)
   .meta({ description: 'Client-made id' });
+
+/** The schema of an id that says what it is of; on the wire they are all alike. */
+const idOf = <Of extends string>(): z.ZodType<Of, Of> => id as unknown as z.ZodType<Of, Of>;
+
+export const personId = idOf<PersonId>();
+export const sheetId = idOf<SheetId>();
+export const sessionId = idOf<SessionId>();
+export const itemId = idOf<ItemId>();
+export const setId = idOf<SetId>();
+export const kitId = idOf<KitId>();
+export const bookingId = idOf<BookingId>();
+export const templateId = idOf<TemplateId>();
+export const recordId = idOf<RecordId>();
+export const trainerId = idOf<TrainerId>();
 
 const FIRST_YEAR = 2000;
 const LAST_YEAR = 2100;

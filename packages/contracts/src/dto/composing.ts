@@ -10,7 +10,7 @@ import {
   STANDING_SOURCES,
 } from '@drubo/core/vocabulary';
 import { chip } from './health';
-import { id, instant, localDate, reason, version } from './basics';
+import { instant, localDate, personId, reason, templateId, version } from './basics';
 import { dose, kit, leverValues, trackMemory } from './dose';
 import { knownLift } from './known-lift';
 import { schools } from './person';
@@ -34,7 +34,7 @@ const track = z.object({
 
 /** Everything a person's session is composed from, so that it can be done on a phone with no network. */
 export const composing = z.object({
-  personId: id,
+  personId,
   /** Days since 1970 of the day the numbers are for, and of the day it will be trained. */
   day: z.int(),
   trainsOn: z.int(),
@@ -97,5 +97,5 @@ export const templateForm = z.strictObject({
     .min(1, 'must hold an exercise')
     .max(40, 'at most 40 exercises'),
 });
-export const template = z.object({ id, version, ...templateForm.shape, savedAt: instant });
+export const template = z.object({ id: templateId, version, ...templateForm.shape, savedAt: instant });
 export type TemplateDto = z.infer<typeof template>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CHANGE_LEVERS, KIT_ITEMS, KIT_PLACES, LEVERS, LOAD_POSITIONS, MASS_UNITS, PIECE_TYPES } from '@drubo/core/vocabulary';
-import { id, reason, requiredText, version } from './basics';
+import { kitId, personId, reason, requiredText, version } from './basics';
 
 /** A weight as it is labelled, and how many of it are used. */
 export const implementUse = z.strictObject({
@@ -122,7 +122,7 @@ export const kitFields = {
   /** Discs of about 45 cm, so that a bar on the floor starts at the usual height. */
   hasFullDiscs: z.boolean(),
 };
-export const kit = z.object({ id, version, personId: id.nullable(), ...kitFields });
+export const kit = z.object({ id: kitId, version, personId: personId.nullable(), ...kitFields });
 export type KitDto = z.infer<typeof kit>;
 
 const hasOneIdEach = (things: readonly { id: string }[]): boolean =>
@@ -130,7 +130,7 @@ const hasOneIdEach = (things: readonly { id: string }[]): boolean =>
 
 /** A kit as a trainer saves it: each thing once. */
 export const kitForm = z
-  .strictObject({ personId: id.nullable(), ...kitFields })
+  .strictObject({ personId: personId.nullable(), ...kitFields })
   .refine(({ pieces }) => hasOneIdEach(pieces), { path: ['pieces'], message: 'must name each size once' })
   .refine(({ machines }) => hasOneIdEach(machines), { path: ['machines'], message: 'must name each machine once' })
   .refine(({ gear }) => hasOneIdEach(gear), { path: ['gear'], message: 'must name each thing once' });

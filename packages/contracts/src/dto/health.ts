@@ -18,7 +18,7 @@ import {
   SORE_LIMITS,
   TASK_STATES,
 } from '@drubo/core/vocabulary';
-import { id, instant, localDate, requiredText, text } from './basics';
+import { instant, kitId, localDate, personId, recordId, requiredText, sessionId, text, trainerId } from './basics';
 
 /** What a reading or a measure may be. House defaults: wide enough for anybody, narrow enough to catch a slip. */
 export const HEALTH_BOUNDS = {
@@ -37,7 +37,7 @@ const pain = whole({ min: 0, max: 10 }, '');
 
 /** How a person trains at a place: with whom, and what catches the bar. */
 const trainingPlace = z.strictObject({
-  kitId: id,
+  kitId,
   isAlone: z.boolean(),
   hasSpotter: z.boolean(),
   hasPractisedBailOut: z.boolean(),
@@ -170,7 +170,7 @@ const signRecord = z.strictObject({
   kind: z.literal('sign'),
   sign: z.string().min(1).max(40),
   on: localDate,
-  sessionId: id.nullable(),
+  sessionId: sessionId.nullable(),
   note: text(500),
 });
 
@@ -247,12 +247,12 @@ export type RecordKind = RecordFields['kind'];
 export type FieldsOf<Kind extends RecordKind> = Extract<RecordFields, { kind: Kind }>;
 
 export const personRecord = z.object({
-  id,
-  personId: id,
+  id: recordId,
+  personId,
   revision: z.int().min(1),
   removed: z.boolean(),
   savedAt: instant,
-  trainerId: id,
+  trainerId,
   fields: recordFields,
 });
 export type PersonRecordDto = z.infer<typeof personRecord>;

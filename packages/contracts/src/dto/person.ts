@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { GOALS, SCHOOLS, TRAINING_AGES } from '@drubo/core/vocabulary';
-import { id, instant, localDate, localTime, requiredText, text, version } from './basics';
+import { bookingId, instant, localDate, localTime, personId, requiredText, text, version } from './basics';
 
 /** What body mass and height may be. House default: wide enough for anybody, narrow enough to catch a slip. */
 export const PERSON_BOUNDS = { massKg: { min: 25, max: 350 }, heightCm: { min: 100, max: 250 } } as const;
@@ -49,7 +49,7 @@ export const isPossibleBody = ({ massKg, heightCm }: { massKg: number | null; he
 export const IMPOSSIBLE_BODY = 'does not fit the height: one of the two must be wrong';
 
 export const person = z.object({
-  id,
+  id: personId,
   version,
   ...personFields,
   archivedAt: instant.nullable(),
@@ -60,8 +60,8 @@ export const person = z.object({
 export type PersonDto = z.infer<typeof person>;
 
 export const booking = z.object({
-  id,
-  personId: id,
+  id: bookingId,
+  personId,
   date: localDate,
   time: localTime,
   cancelled: z.boolean(),

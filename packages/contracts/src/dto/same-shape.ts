@@ -21,11 +21,14 @@ import type { alternative, decision } from './session';
 import type { setRecord } from './set';
 import type { standing } from './standing';
 
-type DeepReadonly<T> = T extends readonly (infer Item)[]
-  ? readonly DeepReadonly<Item>[]
-  : T extends object
-    ? { readonly [Key in keyof T]: DeepReadonly<T[Key]> }
-    : T;
+/** An id stays itself: it is a text, however much it says of what it is of. */
+type DeepReadonly<T> = T extends string
+  ? T
+  : T extends readonly (infer Item)[]
+    ? readonly DeepReadonly<Item>[]
+    : T extends object
+      ? { readonly [Key in keyof T]: DeepReadonly<T[Key]> }
+      : T;
 
 /** True only when each type fits the other: a lost union case or a missing field fails the type check. */
 type Same<A, B> = [DeepReadonly<A>] extends [DeepReadonly<B>]

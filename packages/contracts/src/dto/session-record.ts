@@ -12,23 +12,22 @@ import {
   SLEEP_VALUES,
   SORE_MUSCLES,
 } from '@drubo/core/vocabulary';
-import { id, instant, text } from './basics';
+import { id, instant, itemId, recordId, sessionId, setId, text } from './basics';
 import { dose, leverValues } from './dose';
 import { contentItem } from './sheet';
 import { HEALTH_BOUNDS } from './health';
 
 const felt = z.int('must be a whole number').min(0, 'must be at least 0').max(10, 'must be at most 10');
 const because = z.enum(CHANGE_CAUSES);
-const itemId = id;
 const restSeconds = z.int().min(0, 'must not be below 0 s').max(900, 'must be at most 900 s');
 
 /** Changes of a running session. */
 export const floorChange = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('add'), item: contentItem, role: z.enum(ROLES), afterItemId: id.nullable() }),
+  z.strictObject({ kind: z.literal('add'), item: contentItem, role: z.enum(ROLES), afterItemId: itemId.nullable() }),
   z.strictObject({ kind: z.literal('swap'), itemId, item: contentItem, because }),
   z.strictObject({ kind: z.literal('sets'), itemId, sets: z.int().min(0).max(50, 'must be at most 50 sets'), because }),
   z.strictObject({ kind: z.literal('leave'), itemId, because }),
-  z.strictObject({ kind: z.literal('pair'), itemId, withItemId: id, roundRestSeconds: restSeconds }),
+  z.strictObject({ kind: z.literal('pair'), itemId, withItemId: itemId, roundRestSeconds: restSeconds }),
   z.strictObject({ kind: z.literal('dose'), itemId, dose, values: leverValues, because }),
 ]);
 
@@ -66,12 +65,12 @@ export const checkIn = z.strictObject({
 export const sessionRecordFields = z.discriminatedUnion('kind', [
   ...floorChange.options,
   z.strictObject({ kind: z.literal('check-in'), answers: checkIn }),
-  z.strictObject({ kind: z.literal('note'), text: text(2000).min(1, 'must not be empty'), itemId: id.nullable() }),
+  z.strictObject({ kind: z.literal('note'), text: text(2000).min(1, 'must not be empty'), itemId: itemId.nullable() }),
   /** Advice that was passed over, and for which set. */
   z.strictObject({
     kind: z.literal('passed-over'),
     itemId,
-    setId: id,
+    setId,
     codes: z.array(z.enum(REASON_CODES)).max(12).readonly(),
   }),
   /** What is said afterwards. */
@@ -87,8 +86,8 @@ export type SessionRecordFields = z.infer<typeof sessionRecordFields>;
 export type SessionRecordKind = SessionRecordFields['kind'];
 
 export const sessionRecord = z.object({
-  id,
-  sessionId: id,
+  id: recordId,
+  sessionId,
   revision: z.int().min(1),
   /** Undone; kept, but out of everything. */
   removed: z.boolean(),

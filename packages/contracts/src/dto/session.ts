@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { METHODS, QUESTION_IDS, ROLES, SESSION_ENTRIES, VERDICTS } from '@drubo/core/vocabulary';
-import { gone, id, instant, localDate, reason } from './basics';
+import { gone, id, instant, itemId, localDate, personId, reason, sessionId, setId, sheetId } from './basics';
 import { change, dose, leverValues, trackMemory } from './dose';
 import { sessionRecord } from './session-record';
 import { setRecord } from './set';
@@ -10,9 +10,9 @@ import { pastExercise, sheet, sheetItem } from './sheet';
 export const SESSION_STATES = ['live', 'finished', 'reviewed', 'discarded'] as const;
 
 export const session = z.object({
-  id,
-  sheetId: id,
-  personId: id,
+  id: sessionId,
+  sheetId,
+  personId,
   state: z.enum(SESSION_STATES),
   /** The day it began, in the studio's time zone. */
   date: localDate,
@@ -52,11 +52,11 @@ const outcomeFields = {
 };
 
 export const decision = z.object({
-  itemId: id,
+  itemId,
   ...outcomeFields,
   method: z.enum(METHODS),
   engineVersion: z.string(),
-  usedSets: z.array(z.object({ setId: id, revision: z.int() })).readonly(),
+  usedSets: z.array(z.object({ setId, revision: z.int() })).readonly(),
   trace: z
     .array(z.object({ question: z.enum(QUESTION_IDS), spoke: z.boolean() }))
     .readonly()
@@ -66,7 +66,7 @@ export type DecisionDto = z.infer<typeof decision>;
 
 /** What the trainer settled on, kept beside the proposal. */
 export const choice = z.strictObject({
-  itemId: id,
+  itemId,
   verdict: z.enum(VERDICTS),
   dose,
   variationId: z.string().max(80).optional(),
@@ -85,7 +85,7 @@ export const alternative = z.object({
 export type AlternativeDto = z.infer<typeof alternative>;
 
 export const reviewItem = z.object({
-  itemId: id,
+  itemId,
   variationId: z.string(),
   values: leverValues,
   from: dose,
@@ -102,7 +102,7 @@ export type ReviewItemDto = z.infer<typeof reviewItem>;
 
 /** An exercise without a verdict. `standsFor`: what it stood in for today. */
 export const reviewOther = z.object({
-  itemId: id,
+  itemId,
   variationId: z.string(),
   standsFor: z.string().nullable(),
   /** The stretch of the session it stood in. */
@@ -124,6 +124,6 @@ export const review = z.object({
   /** Exercises that a newer session has decided about already; what is settled here is kept, and overwrites nothing. */
   late: z.array(id).readonly().optional(),
   records: z.array(sessionRecord),
-  nextSheetId: id.nullable(),
+  nextSheetId: sheetId.nullable(),
 });
 export type ReviewDto = z.infer<typeof review>;

@@ -9,7 +9,7 @@ import {
   SET_KINDS,
   SIDES,
 } from '@drubo/core/vocabulary';
-import { id, instant, text } from './basics';
+import { id, instant, itemId, sessionId, setId, text } from './basics';
 import { implementUse } from './dose';
 
 /**
@@ -21,12 +21,12 @@ const seconds = z.number().min(0).max(86_400);
 
 /** What the client says about a set. The rest of the record is filled in by the server. */
 export const setFields = {
-  itemId: id,
+  itemId,
   kind: z.enum(SET_KINDS),
   side: z.enum(SIDES),
   setIndex: z.int().min(0).max(49),
   round: z.int().min(0).max(49).nullable(),
-  parentSetId: id.nullable(),
+  parentSetId: setId.nullable(),
   plannedReps: reps.nullable(),
   plannedSeconds: seconds.nullable(),
   reps: reps.nullable(),
@@ -51,8 +51,8 @@ export const setFields = {
 };
 
 export const setRecord = z.object({
-  id,
-  sessionId: id,
+  id: setId,
+  sessionId,
   ...setFields,
   externalKg: z.number(),
   bodyMassKg: z.number().nullable(),

@@ -1,3 +1,4 @@
+import type { SessionId, SheetId } from '@drubo/core/vocabulary';
 import { z } from 'zod';
 import {
   BLOCK_KINDS,
@@ -16,7 +17,7 @@ import {
   SPLIT_DAYS,
   TRAINING_AGES,
 } from '@drubo/core/vocabulary';
-import { id, instant, localDate, reason, sentReason, version } from './basics';
+import { instant, itemId, kitId, localDate, personId, reason, sentReason, sessionId, sheetId, version } from './basics';
 import { dose, doseWhy, kit, leverValues, trackMemory } from './dose';
 import { knownLift } from './known-lift';
 import { clearanceScope, intakeFields } from './health';
@@ -25,7 +26,7 @@ import { setRecord } from './set';
 
 /** What was done last time in the same slot. */
 export const lastTime = z.object({
-  sessionId: id,
+  sessionId,
   date: localDate,
   variationId: z.string(),
   dose,
@@ -35,7 +36,7 @@ export type LastTimeDto = z.infer<typeof lastTime>;
 
 /** An earlier session of the same movement, as the engines read it. `day`: days since 1970 of its calendar day. */
 export const pastExercise = z.object({
-  sessionId: id,
+  sessionId,
   day: z.int(),
   dose,
   values: leverValues,
@@ -61,7 +62,7 @@ export const sheetShape = {
   /** Minutes there are. */
   minutesBudget: z.int('must be whole minutes').min(5, 'must be at least 5 min').max(180, 'must be at most 180 min'),
   /** Where it is trained; null: where the person usually trains. */
-  kitId: id.nullable(),
+  kitId: kitId.nullable(),
   blocks: z.array(sheetBlock).max(40, 'at most 40 blocks'),
 };
 
@@ -70,7 +71,7 @@ export const slotName = z.string().regex(/^[a-z0-9-]{1,60}$/, 'must be a slot na
 
 /** An exercise as the trainer arranged it. What Drubo proposes for it, and why, is the server's to say. */
 export const contentItem = z.strictObject({
-  id,
+  id: itemId,
   blockId: z.string().min(1).max(20),
   slot: slotName,
   variationId: z.string().min(1).max(80),
@@ -103,7 +104,7 @@ export const sheetContent = z
 export type SheetContentDto = z.infer<typeof sheetContent>;
 
 export const sheetItem = z.object({
-  id,
+  id: itemId,
   blockId: z.string(),
   slot: z.string(),
   variationId: z.string(),
@@ -175,7 +176,7 @@ export type CareDto = z.infer<typeof care>;
 /** What changed about one exercise since its sheet was agreed. */
 export const since = z.object({
   id: z.string().max(120),
-  itemId: id,
+  itemId,
   kind: z.enum(['locked', 'restricted', 'capped', 'kit', 'lay-off']),
   /** Safety applies at once; everything else is taken or left. */
   isSafety: z.boolean(),
@@ -190,8 +191,8 @@ export type SinceDto = z.infer<typeof since>;
 export const SHEET_STATES = ['next', 'started', 'done', 'later', 'loose'] as const;
 
 export const sheet = z.object({
-  id,
-  personId: id,
+  id: sheetId,
+  personId,
   personName: z.string(),
   personMinutes: z.int(),
   personHeightCm: z.number().nullable(),
@@ -242,4 +243,4 @@ export type SheetDto = z.infer<typeof sheet>;
  * The id of the session that a sheet's next start makes. Both phones of a studio arrive at the same id, so starting
  * twice joins one session, with or without a network.
  */
-export const sessionIdFor = (sheetId: string, attempt: number): string => `${sheetId}-${attempt}`;
+export const sessionIdFor = (sheetId: SheetId, attempt: number): SessionId => `${sheetId}-${attempt}`;

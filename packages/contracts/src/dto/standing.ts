@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { STANDING_SOURCES } from '@drubo/core/vocabulary';
-import { id, localDate, reason } from './basics';
+import { localDate, reason, sessionId } from './basics';
 import { leverValues } from './dose';
 
 /** Where a person stands on one ladder, and what has been shown toward its gate. */
@@ -22,7 +22,7 @@ export const standing = z.object({
   evidence: z
     .array(
       z.object({
-        sessionId: id,
+        sessionId,
         day: z.int(),
         sets: z.int(),
         isMet: z.boolean(),

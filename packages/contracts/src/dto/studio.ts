@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MASS_UNITS } from '@drubo/core/vocabulary';
-import { id, instant, requiredText, version } from './basics';
+import { id, instant, personId, requiredText, trainerId, version } from './basics';
 import { kit } from './dose';
 
 const isTimeZone = (value: string): boolean => {
@@ -24,7 +24,7 @@ export const studioFormSchema = z.object(studioFields);
 export const studio = z.object({ id, version, ...studioFields });
 export type StudioDto = z.infer<typeof studio>;
 
-export const trainer = z.object({ id, name: z.string(), loginName: z.string() });
+export const trainer = z.object({ id: trainerId, name: z.string(), loginName: z.string() });
 export type TrainerDto = z.infer<typeof trainer>;
 
 export const studioDetail = z.object({ studio, kits: z.array(kit), trainers: z.array(trainer) });
@@ -37,7 +37,7 @@ export const activityLine = z.object({
   at: instant,
   trainerName: z.string(),
   what: z.string(),
-  personId: id.nullable(),
+  personId: personId.nullable(),
   personName: z.string().nullable(),
 });
 export type ActivityLineDto = z.infer<typeof activityLine>;

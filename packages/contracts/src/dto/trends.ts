@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { EMPHASES, FAMILIES, JOINT_AREAS, SIDES, VERDICTS } from '@drubo/core/vocabulary';
-import { id, instant, localDate } from './basics';
+import { id, instant, itemId, localDate, sessionId } from './basics';
 import { decision, choice, session } from './session';
 import { sessionRecord } from './session-record';
 import { setRecord } from './set';
@@ -41,7 +41,7 @@ export type TrendsDto = z.infer<typeof trends>;
 const banded = z.object({ kg: z.number(), lowKg: z.number(), highKg: z.number() });
 
 export const exercisePoint = z.object({
-  sessionId: id,
+  sessionId,
   day: z.int(),
   loadKg: z.number(),
   reps: z.number().nullable(),
@@ -59,7 +59,7 @@ export const exerciseTrend = z.object({
   variationId: z.string(),
   points: z.array(exercisePoint),
   /** What a review settled on after a session, and another movement where it led to one. */
-  verdicts: z.array(z.object({ sessionId: id, day: z.int(), verdict: z.enum(VERDICTS), toVariationId: z.string().nullable() })),
+  verdicts: z.array(z.object({ sessionId, day: z.int(), verdict: z.enum(VERDICTS), toVariationId: z.string().nullable() })),
   /** Days on which what earns the next stage was shown in full. */
   gateMetOn: z.array(z.object({ day: z.int(), ladderId: z.string() })),
 });
@@ -73,6 +73,6 @@ export const sessionHistory = z.object({
   /** Every revision of every set, in the order they were received. */
   sets: z.array(setRecord),
   records: z.array(sessionRecord),
-  decisions: z.array(z.object({ id, itemId: id, decidedAt: instant, proposal: decision, chosen: choice })),
+  decisions: z.array(z.object({ id, itemId, decidedAt: instant, proposal: decision, chosen: choice })),
 });
 export type SessionHistoryDto = z.infer<typeof sessionHistory>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FAULTS, PERSON_STATES, VERDICTS } from '@drubo/core/vocabulary';
-import { gone, id, instant, localDate } from './basics';
+import { gone, id, instant, localDate, sessionId, sheetId } from './basics';
 import { kit } from './dose';
 import { intake, personRecord } from './health';
 import { movement } from './movement';
@@ -19,7 +19,7 @@ export const floorEntry = z.object({
   nextSheet: z
     .object({ id, attempt: z.int().min(0), items: z.array(z.object({ variationId: z.string(), sets: z.int() })) })
     .nullable(),
-  liveSessionId: id.nullable(),
+  liveSessionId: sessionId.nullable(),
   state: z.enum(PERSON_STATES),
   /** Noted last time: to be watched today. */
   watch: z.array(z.string()),
@@ -28,7 +28,7 @@ export const floorEntry = z.object({
   /** The last fault that broke a set in their last session. */
   lastFault: z.object({ variationId: z.string(), faultId: z.enum(FAULTS) }).nullable(),
   /** The session that was done today, if it is. */
-  doneSessionId: id.nullable(),
+  doneSessionId: sessionId.nullable(),
   lastVerdicts: z.array(lastVerdict),
 });
 export type FloorEntryDto = z.infer<typeof floorEntry>;
@@ -48,7 +48,7 @@ export type FloorDto = z.infer<typeof floor>;
 export const personDetail = z.object({
   person,
   nextSheet: sheet,
-  liveSessionId: id.nullable(),
+  liveSessionId: sessionId.nullable(),
   bookings: z.array(booking),
   sessions: z.array(sessionLine),
   lastVerdicts: z.array(lastVerdict),
@@ -75,7 +75,7 @@ export const offlinePack = z.object({
   floor,
   persons: z.array(personDetail),
   /** What those people's next sheets are composed from. */
-  composing: z.array(z.object({ sheetId: id, composing })),
+  composing: z.array(z.object({ sheetId, composing })),
   sessions: z.array(sessionDetail),
   movements: z.array(movement),
 });

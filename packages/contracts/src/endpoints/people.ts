@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { command, id, instant, localDate, localTime, text, version } from '../dto/basics';
+import { bookingId, command, instant, localDate, localTime, personId, recordId, text, version } from '../dto/basics';
 import { intake, intakeFields, personRecord, recordFields } from '../dto/health';
 import { booking, IMPOSSIBLE_BODY, isPossibleBody, person, personFields } from '../dto/person';
 import { ladderMove } from '../dto/standing';
@@ -7,8 +7,8 @@ import { floor, personDetail } from '../dto/views';
 import { bundle } from '../bundle';
 import { defineEndpoint } from './define';
 
-const personParams = z.strictObject({ personId: id });
-const bookingParams = z.strictObject({ bookingId: id });
+const personParams = z.strictObject({ personId });
+const bookingParams = z.strictObject({ bookingId });
 
 export const peopleEndpoints = {
   getFloor: defineEndpoint({
@@ -100,7 +100,7 @@ export const peopleEndpoints = {
     path: '/api/people/:personId/records/:recordId',
     summary: 'Add a record, or a new revision of one',
     target: 'creates',
-    params: z.strictObject({ personId: id, recordId: id }),
+    params: z.strictObject({ personId, recordId }),
     body: z.strictObject({ command, fields: recordFields }),
     reply: personRecord,
     errors: ['not-found', 'erased', 'person-archived', 'no-consent', 'invalid-input'],
@@ -111,7 +111,7 @@ export const peopleEndpoints = {
     path: '/api/people/:personId/records/:recordId/removed',
     summary: 'Take a record away, or bring it back; its history stays',
     target: 'needs-existing',
-    params: z.strictObject({ personId: id, recordId: id }),
+    params: z.strictObject({ personId, recordId }),
     body: z.strictObject({ command, removed: z.boolean() }),
     reply: personRecord,
     errors: ['not-found', 'erased', 'invalid-input'],
@@ -143,7 +143,7 @@ export const peopleEndpoints = {
     summary: 'Book a session on a date and time, or move one',
     target: 'creates',
     params: bookingParams,
-    body: z.strictObject({ command, personId: id, date: localDate, time: localTime }),
+    body: z.strictObject({ command, personId, date: localDate, time: localTime }),
     reply: booking,
     errors: ['not-found', 'erased'],
   }),

@@ -1,15 +1,15 @@
 import { z } from 'zod';
-import { id, localDate, text } from '../dto/basics';
+import { id, localDate, personId, sessionId, text } from '../dto/basics';
 import { defineEndpoint } from './define';
 
 /** A note or a session that holds the words, and whose it is. `where`: what kind of text they stand in. */
 const found = z.object({
   id,
-  personId: id,
+  personId,
   personName: z.string(),
   on: localDate,
   where: z.enum(['note', 'session-note', 'session-words', 'limit', 'screening']),
-  sessionId: id.nullable(),
+  sessionId: sessionId.nullable(),
   text: z.string(),
 });
 export type FoundDto = z.infer<typeof found>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { SESSION_ENTRIES } from '@drubo/core/vocabulary';
-import { command, id, instant, text } from '../dto/basics';
+import { command, id, instant, personId, recordId, sessionId, setId, sheetId, text } from '../dto/basics';
 import { choice, review, session, sessionDetail } from '../dto/session';
 import { sessionRecord, sessionRecordFields } from '../dto/session-record';
 import { setFields, setRecord } from '../dto/set';
@@ -10,7 +10,7 @@ import { defineEndpoint } from './define';
 /** How far back, in weeks; left out: half a year. */
 const trendQuery = z.strictObject({ weeks: z.enum(['8', '26', '52', '260']).optional() });
 
-const sessionParams = z.strictObject({ sessionId: id });
+const sessionParams = z.strictObject({ sessionId });
 
 export const sessionEndpoints = {
   startSession: defineEndpoint({
@@ -22,7 +22,7 @@ export const sessionEndpoints = {
     params: sessionParams,
     body: z.strictObject({
       command,
-      sheetId: id,
+      sheetId,
       startedAt: instant,
       /** Left out: live. */
       entry: z.enum(SESSION_ENTRIES).optional(),
@@ -50,7 +50,7 @@ export const sessionEndpoints = {
     path: '/api/sessions/:sessionId/sets/:setId',
     summary: 'Log a set, or amend it: a new revision, the old one kept',
     target: 'needs-existing',
-    params: z.strictObject({ sessionId: id, setId: id }),
+    params: z.strictObject({ sessionId, setId }),
     body: z.strictObject({ command, ...setFields }),
     reply: setRecord,
     errors: ['not-found', 'erased', 'session-not-live'],
@@ -61,7 +61,7 @@ export const sessionEndpoints = {
     path: '/api/sessions/:sessionId/records/:recordId',
     summary: 'Keep something about a session beside its sets: a change of the day, the check-in, a note, what is said afterwards',
     target: 'creates',
-    params: z.strictObject({ sessionId: id, recordId: id }),
+    params: z.strictObject({ sessionId, recordId }),
     body: z.strictObject({ command, madeAt: instant, removed: z.boolean(), fields: sessionRecordFields }),
     reply: sessionRecord,
     errors: ['not-found', 'erased', 'session-not-live', 'invalid-input'],
@@ -82,7 +82,7 @@ export const sessionEndpoints = {
     path: '/api/people/:personId/trends',
     summary: 'A person week by week, and which movements have a history',
     target: 'needs-existing',
-    params: z.strictObject({ personId: id }),
+    params: z.strictObject({ personId }),
     query: trendQuery,
     reply: trends,
     errors: ['not-found', 'erased'],
@@ -94,7 +94,7 @@ export const sessionEndpoints = {
     summary: 'One movement of a person session by session, with its estimate, verdicts and stages',
     target: 'needs-existing',
     params: z.strictObject({
-      personId: id,
+      personId,
       variationId: z.string().regex(/^[A-Za-z0-9-]{2,80}$/, 'must be the id of a movement'),
     }),
     query: trendQuery,

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { command, id, localDate, version } from '../dto/basics';
+import { command, id, localDate, sheetId, templateId, version } from '../dto/basics';
 import { composing, template, templateForm } from '../dto/composing';
 import { sheet, sheetContent, slotName } from '../dto/sheet';
 import { defineEndpoint } from './define';
 
-const sheetParams = z.strictObject({ sheetId: id });
+const sheetParams = z.strictObject({ sheetId });
 
 export const sheetEndpoints = {
   getSheet: defineEndpoint({
@@ -44,7 +44,7 @@ export const sheetEndpoints = {
     path: '/api/sheets/:sheetId/copies/:copyId',
     summary: 'Keep a copy of a sheet for another day of the same person',
     target: 'creates',
-    params: z.strictObject({ sheetId: id, copyId: id }),
+    params: z.strictObject({ sheetId, copyId: id }),
     body: z.strictObject({ command, on: localDate }),
     reply: sheet,
     errors: ['not-found', 'erased'],
@@ -74,7 +74,7 @@ export const sheetEndpoints = {
     path: '/api/templates/:templateId',
     summary: 'Keep a session to use again',
     target: 'creates',
-    params: z.strictObject({ templateId: id }),
+    params: z.strictObject({ templateId }),
     body: z.strictObject({ command, form: templateForm }),
     reply: template,
     errors: ['erased'],
@@ -85,7 +85,7 @@ export const sheetEndpoints = {
     path: '/api/templates/:templateId/remove',
     summary: 'Throw away a template',
     target: 'needs-existing',
-    params: z.strictObject({ templateId: id }),
+    params: z.strictObject({ templateId }),
     body: z.strictObject({ command }),
     reply: z.object({ removed: z.literal(true) }),
     errors: ['not-found'],
@@ -96,7 +96,7 @@ export const sheetEndpoints = {
     path: '/api/sheets/:sheetId/left-out/:slot',
     summary: 'Bring an exercise that was left out back onto the sheet',
     target: 'needs-existing',
-    params: z.strictObject({ sheetId: id, slot: slotName }),
+    params: z.strictObject({ sheetId, slot: slotName }),
     body: z.strictObject({ command, version }),
     reply: sheet,
     errors: ['not-found', 'erased', 'stale-version'],

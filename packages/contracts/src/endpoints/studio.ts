@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { bundle } from '../bundle';
-import { command, id, version } from '../dto/basics';
+import { command, kitId, version } from '../dto/basics';
 import { kit, kitForm } from '../dto/dose';
 import { activityLine, invite, studioDetail, studioFields } from '../dto/studio';
 import { offlinePack } from '../dto/views';
@@ -29,7 +29,7 @@ export const studioEndpoints = {
     path: '/api/kits/:kitId',
     summary: 'Add a kit (version 0) or change one; waiting sheets follow',
     target: 'creates',
-    params: z.strictObject({ kitId: id }),
+    params: z.strictObject({ kitId }),
     body: z.strictObject({ command, version, kit: kitForm }),
     reply: kit,
     errors: ['stale-version', 'not-found', 'erased'],
@@ -40,7 +40,7 @@ export const studioEndpoints = {
     path: '/api/kits/:kitId/remove',
     summary: 'Remove a kit nobody trains with; the last one of the studio stays',
     target: 'needs-existing',
-    params: z.strictObject({ kitId: id }),
+    params: z.strictObject({ kitId }),
     body: z.strictObject({ command }),
     reply: z.object({ removed: z.literal(true) }),
     errors: ['not-found', 'kit-in-use'],

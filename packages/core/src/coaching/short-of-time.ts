@@ -2,11 +2,11 @@ import { exerciseSeconds } from '../dose';
 import type { Dose } from '../dose';
 import type { Variation } from '../catalogue';
 import { reason } from '../vocabulary';
-import type { Reason } from '../vocabulary';
+import type { ItemId, Reason } from '../vocabulary';
 
 /** What is left of one exercise. The first of the list is the session's main lift. */
 export interface Remaining {
-  itemId: string;
+  itemId: ItemId;
   variation: Pick<Variation, 'id' | 'stance' | 'setUpSeconds' | 'seconds' | 'kit'>;
   dose: Dose;
   setsLeft: number;
@@ -14,7 +14,7 @@ export interface Remaining {
 
 /** One way to save time. `pairWith`: done in turn with that item, resting once for both. */
 export interface TimeStep {
-  itemId: string;
+  itemId: ItemId;
   does: 'pair' | 'trim' | 'drop';
   pairWith?: string;
   sets: number;

@@ -1,6 +1,6 @@
 import { asksReserve, isSameDose } from '../dose';
 import type { Dose } from '../dose';
-import type { Intent, Role, SessionShape, SplitDay } from '../vocabulary';
+import type { Intent, KitId, Role, SessionShape, SplitDay } from '../vocabulary';
 import { blocksOf } from './content';
 import type { Content, ContentItem } from './content';
 
@@ -10,7 +10,7 @@ export type SheetChange =
   | { kind: 'day'; to: SplitDay }
   | { kind: 'intent'; from: Intent; to: Intent }
   | { kind: 'minutes'; from: number; to: number }
-  | { kind: 'place'; toKitId: string | null }
+  | { kind: 'place'; toKitId: KitId | null }
   | { kind: 'out'; variationId: string }
   | { kind: 'in'; variationId: string; role: Role }
   | { kind: 'instead'; from: string; to: string }

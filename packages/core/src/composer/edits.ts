@@ -1,4 +1,4 @@
-import type { Role } from '../vocabulary';
+import type { ItemId, Role } from '../vocabulary';
 import { ROLES } from '../vocabulary';
 import { blocksOf } from './content';
 import type { Block, Content, ContentItem } from './content';
@@ -33,7 +33,7 @@ const contentOf = <I extends ContentItem>(units: readonly Unit<I>[]): Content<I>
   return { blocks, items };
 };
 
-const unitAt = <I extends ContentItem>(units: readonly Unit<I>[], itemId: string): number =>
+const unitAt = <I extends ContentItem>(units: readonly Unit<I>[], itemId: ItemId): number =>
   units.findIndex(({ items }) => items.some(({ id }) => id === itemId));
 
 const roleOrder = (role: Role): number => ROLES.indexOf(role);
@@ -46,7 +46,7 @@ export const addItem = <I extends ContentItem>(content: Content<I>, item: I, rol
   return contentOf([...units.slice(0, after + 1), unit, ...units.slice(after + 1)]);
 };
 
-export const removeItem = <I extends ContentItem>(content: Content<I>, itemId: string): Content<I> =>
+export const removeItem = <I extends ContentItem>(content: Content<I>, itemId: ItemId): Content<I> =>
   contentOf(
     unitsOf(content)
       .map((unit) => ({ ...unit, items: unit.items.filter(({ id }) => id !== itemId) }))
@@ -54,7 +54,7 @@ export const removeItem = <I extends ContentItem>(content: Content<I>, itemId: s
   );
 
 /** Another exercise, or other numbers, where one stands. */
-export const replaceItem = <I extends ContentItem>(content: Content<I>, itemId: string, item: I): Content<I> => ({
+export const replaceItem = <I extends ContentItem>(content: Content<I>, itemId: ItemId, item: I): Content<I> => ({
   ...content,
   items: content.items.map((old) => (old.id === itemId ? { ...item, blockId: old.blockId } : old)),
 });
@@ -63,7 +63,7 @@ export const replaceItem = <I extends ContentItem>(content: Content<I>, itemId: 
  * An exercise one place up or down: within its pair or circuit first; at the end of a stretch it takes on the next one's
  * role before it moves on. Null at the end of the sheet.
  */
-export const moveItem = <I extends ContentItem>(content: Content<I>, itemId: string, by: -1 | 1): Content<I> | null => {
+export const moveItem = <I extends ContentItem>(content: Content<I>, itemId: ItemId, by: -1 | 1): Content<I> | null => {
   const units = unitsOf(content);
   const at = unitAt(units, itemId);
   const unit = units[at];
@@ -85,7 +85,7 @@ const swapped = <T>(list: readonly T[], one: number, other: number): T[] | null 
 };
 
 /** An exercise, with what goes in turn with it, put where another stands: before it when it comes from below. */
-export const moveTo = <I extends ContentItem>(content: Content<I>, itemId: string, ontoId: string): Content<I> => {
+export const moveTo = <I extends ContentItem>(content: Content<I>, itemId: ItemId, ontoId: string): Content<I> => {
   const units = unitsOf(content);
   const [from, to] = [unitAt(units, itemId), unitAt(units, ontoId)];
   const [unit, onto] = [units[from], units[to]];
@@ -99,7 +99,7 @@ const restTogether = (items: readonly ContentItem[]): number =>
   Math.max(15, Math.round(items.reduce((sum, { dose }) => sum + dose.restSeconds, 0) / items.length / 2 / 15) * 15);
 
 /** An exercise done in turn with the one below it; joins its pair or circuit where there is one. Null at the end. */
-export const pairWithNext = <I extends ContentItem>(content: Content<I>, itemId: string): Content<I> | null => {
+export const pairWithNext = <I extends ContentItem>(content: Content<I>, itemId: ItemId): Content<I> | null => {
   const units = unitsOf(content);
   const at = unitAt(units, itemId);
   const [unit, next] = [units[at], units[at + 1]];
@@ -111,7 +111,7 @@ export const pairWithNext = <I extends ContentItem>(content: Content<I>, itemId:
 };
 
 /** An exercise taken out of its pair or circuit, and put after it. */
-export const unpair = <I extends ContentItem>(content: Content<I>, itemId: string): Content<I> => {
+export const unpair = <I extends ContentItem>(content: Content<I>, itemId: ItemId): Content<I> => {
   const units = unitsOf(content);
   const at = unitAt(units, itemId);
   const unit = units[at];
@@ -124,7 +124,7 @@ export const unpair = <I extends ContentItem>(content: Content<I>, itemId: strin
 };
 
 /** An exercise, with what goes in turn with it, in another role: last of it. */
-export const setRole = <I extends ContentItem>(content: Content<I>, itemId: string, role: Role): Content<I> => {
+export const setRole = <I extends ContentItem>(content: Content<I>, itemId: ItemId, role: Role): Content<I> => {
   const units = unitsOf(content);
   const at = unitAt(units, itemId);
   const unit = units[at];
@@ -137,7 +137,7 @@ export const setRole = <I extends ContentItem>(content: Content<I>, itemId: stri
 /** Rest after each round of the pair or circuit an exercise is in. */
 export const setRoundRest = <I extends ContentItem>(
   content: Content<I>,
-  itemId: string,
+  itemId: ItemId,
   roundRestSeconds: number,
 ): Content<I> => {
   const blockId = content.items.find(({ id }) => id === itemId)?.blockId;
@@ -145,7 +145,7 @@ export const setRoundRest = <I extends ContentItem>(
 };
 
 /** All exercises that go in turn with one given as many sets as it has at most. */
-export const evenRounds = <I extends ContentItem>(content: Content<I>, itemId: string): Content<I> => {
+export const evenRounds = <I extends ContentItem>(content: Content<I>, itemId: ItemId): Content<I> => {
   const blockId = content.items.find(({ id }) => id === itemId)?.blockId;
   const inBlock = content.items.filter((item) => item.blockId === blockId);
   const sets = Math.max(...inBlock.map(({ dose }) => dose.sets));

@@ -6,7 +6,7 @@ import { isSameMass, roomOf } from '../kit';
 import { keepTo, restrictionsIn } from '../limits';
 import { accessTo } from '../selection';
 import { isPerSide, MAIN_FAMILIES, reason } from '../vocabulary';
-import type { KitItem, LeverId, LeverValue, LeverValues, Reason } from '../vocabulary';
+import type { ItemId, KitItem, LeverId, LeverValue, LeverValues, Reason } from '../vocabulary';
 import { heaviness } from './arrange';
 import { blocksOf } from './content';
 import type { Content, ContentItem } from './content';
@@ -17,20 +17,20 @@ import type { SheetInput } from './types';
 
 /** What would put a warning right; the editor applies it. */
 export type Fix =
-  | { kind: 'unpair'; itemId: string }
-  | { kind: 'even'; itemId: string }
-  | { kind: 'move-before'; itemId: string; ontoId: string }
-  | { kind: 'swap'; itemId: string }
-  | { kind: 'settings'; itemId: string; values: LeverValues }
-  | { kind: 'load'; itemId: string; loadKg: number }
-  | { kind: 'remove'; itemId: string }
-  | { kind: 'lighter'; itemId: string }
-  | { kind: 'fewer-sets'; itemId: string }
+  | { kind: 'unpair'; itemId: ItemId }
+  | { kind: 'even'; itemId: ItemId }
+  | { kind: 'move-before'; itemId: ItemId; ontoId: string }
+  | { kind: 'swap'; itemId: ItemId }
+  | { kind: 'settings'; itemId: ItemId; values: LeverValues }
+  | { kind: 'load'; itemId: ItemId; loadKg: number }
+  | { kind: 'remove'; itemId: ItemId }
+  | { kind: 'lighter'; itemId: ItemId }
+  | { kind: 'fewer-sets'; itemId: ItemId }
   | { kind: 're-fit' };
 
 /** Something wrong with a sheet, where, and what would put it right. */
 export interface Warning {
-  itemId: string | null;
+  itemId: ItemId | null;
   reason: Reason;
   fix: Fix;
   /** What must not be trained; the rest is advice. */

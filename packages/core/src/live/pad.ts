@@ -1,6 +1,6 @@
 import type { Load } from '../kit';
 import type { SeenFault, SetRecord, SetSlot } from '../log';
-import type { FaultId, FaultSeverity, SetEnding } from '../vocabulary';
+import type { FaultId, FaultSeverity, SetEnding, SetId } from '../vocabulary';
 import type { LiveItem } from './types';
 
 /** What the trainer has entered about the set at hand. Nothing is pre-selected: null was not asked. */
@@ -136,7 +136,7 @@ export const setBodyOf = (
     /** The round of a pair or circuit. */
     round?: number | null;
     /** The set a drop hangs from. */
-    parentSetId?: string | null;
+    parentSetId?: SetId | null;
     /** Typed in from notes, nobody judged it. */
     isFromPaper?: boolean;
   },

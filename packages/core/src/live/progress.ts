@@ -1,3 +1,4 @@
+import type { ItemId } from '../vocabulary';
 import { getVariation } from '../catalogue';
 import { isHardKind, isOfSlot, nextSlot, slotsFor } from '../log';
 import type { SetRecord, SetSlot } from '../log';
@@ -66,7 +67,7 @@ const setsBehind = ({ next, behind }: Exercise): number => (next?.kind === 'feel
  */
 export const currentExercise = <I extends LiveItem>(
   exercises: readonly Exercise<I>[],
-  wantedItemId: string | null,
+  wantedItemId: ItemId | null,
 ): Exercise<I> | undefined => {
   const wanted = exercises.find((exercise) => exercise.item.id === wantedItemId);
   if (wanted) return wanted;

@@ -1,6 +1,6 @@
 import { restAfter } from '../coaching';
 import type { SetRecord } from '../log';
-import type { Reason } from '../vocabulary';
+import type { Reason, SetId } from '../vocabulary';
 import { lastLogged } from './progress';
 import type { Exercise, LiveItem } from './types';
 
@@ -8,7 +8,7 @@ import type { Exercise, LiveItem } from './types';
 export interface RestByHand {
   /** The set whose rest was cut short. */
   skippedRestAfter: string | null;
-  addedRest: { setId: string; seconds: number } | null;
+  addedRest: { setId: SetId; seconds: number } | null;
 }
 
 /** The rest that runs: after which set, how long, since when, and why where it is longer than planned. */

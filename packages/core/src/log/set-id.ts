@@ -1,3 +1,4 @@
+import type { ItemId, SessionId, SetId } from '../vocabulary';
 import { LONGEST_ID } from '../vocabulary';
 import type { SetSlot } from './slots';
 
@@ -9,10 +10,10 @@ const KIND_LETTERS: Record<SetSlot['kind'], string> = { work: '', timed: '', fee
  * and slot are too long for one id, the exercise's own and the number of the try stand for them.
  */
 export const setIdFor = (
-  sessionId: string,
-  { id, slot }: { id: string; slot: string },
+  sessionId: SessionId,
+  { id, slot }: { id: ItemId; slot: string },
   { kind, setIndex, side }: SetSlot,
-): string => {
+): SetId => {
   const row = `${KIND_LETTERS[kind]}${setIndex}-${side}`;
   const usual = `${sessionId}-${slot}-${row}`;
   return usual.length <= LONGEST_ID ? usual : `${id}${sessionId.slice(sessionId.lastIndexOf('-'))}-${row}`;

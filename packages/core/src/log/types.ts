@@ -1,5 +1,17 @@
 import type { ImplementUse } from '../kit';
-import type { Clean, FaultId, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from '../vocabulary';
+import type {
+  Clean,
+  FaultId,
+  FaultSeverity,
+  ItemId,
+  Logger,
+  ReserveSource,
+  SessionId,
+  SetEnding,
+  SetId,
+  SetKind,
+  Side,
+} from '../vocabulary';
 
 /** One fault seen in a set. */
 export interface SeenFault {
@@ -13,8 +25,8 @@ export interface SeenFault {
  */
 export interface SetRecord {
   id: string;
-  sessionId: string;
-  itemId: string;
+  sessionId: SessionId;
+  itemId: ItemId;
   kind: SetKind;
   side: Side;
   /** From 0; both sides of one-sided work share it. */
@@ -22,7 +34,7 @@ export interface SetRecord {
   /** Circuit round from 0; null outside circuits. */
   round: number | null;
   /** The set a drop hangs from. */
-  parentSetId: string | null;
+  parentSetId: SetId | null;
   plannedReps: number | null;
   plannedSeconds: number | null;
   reps: number | null;

@@ -41,6 +41,7 @@ export const afterReview = ({
 }: ReviewToSheet): { settled: SettledItem[]; tracks: Track[]; stood: KeptStanding[]; sheet: SheetPlan } => {
   const judged = logsOf(ran, judgedWith);
   const settled = settle(judged, proposals ?? decideSession(judged.logs), choices, {
+    sessionId: ran.sessionId,
     date: ran.date,
     dayRole: ran.sheet.dayRole ?? 'all',
     tracks,

@@ -1,3 +1,4 @@
+import type { ItemId } from '../vocabulary';
 import { getVariation } from '../catalogue';
 import { allowedLoads } from '../dose';
 import { currentSets } from '../log';
@@ -33,7 +34,7 @@ const isJudged = (floor: OnFloor<FloorItem>, { id, blockId }: FloorItem): boolea
 const cutOf = (
   floor: OnFloor<FloorItem>,
   changes: readonly FloorChange<FloorItem>[],
-  itemId: string,
+  itemId: ItemId,
   planned: number,
 ): ExerciseLog['cut'] => {
   const eased = changes.findLast((change) => change.kind === 'dose' && change.itemId === itemId);

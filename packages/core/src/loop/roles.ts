@@ -1,13 +1,13 @@
 import type { Track } from '../composer';
 import { dayNumber } from '../units';
-import type { DayRole, Intent, SessionShape, SplitDay } from '../vocabulary';
+import type { DayRole, Intent, KitId, SessionShape, SplitDay } from '../vocabulary';
 
 /** What makes a sheet one of the plan's days, or a day of its own. */
 export interface DayOf {
   shape: SessionShape;
   intent: Intent;
   splitDay: SplitDay | null;
-  kitId: string | null;
+  kitId: KitId | null;
   /** Null: the person's own minutes. */
   minutesBudget: number | null;
 }

@@ -2,18 +2,18 @@ import { trackAfter } from '../composer';
 import type { Settlement, Track } from '../composer';
 import { standOn } from '../progression';
 import type { Decision, ExerciseLog, Standing } from '../progression';
-import type { DayRole } from '../vocabulary';
+import type { DayRole, ItemId, SessionId } from '../vocabulary';
 import type { JudgedSession } from './logs-of';
 
 /** What was picked for one exercise; left out of the list: as proposed. */
 export interface Chosen extends Settlement {
-  itemId: string;
+  itemId: ItemId;
   method?: Track['method'] | undefined;
 }
 
 /** One exercise settled: what was proposed, what was picked, and where that leaves the person. */
 export interface SettledItem {
-  itemId: string;
+  itemId: ItemId;
   /** The movement that was trained. */
   trainedId: string;
   proposal: Decision;
@@ -35,9 +35,9 @@ export const asProposed = ({ itemId, verdict, dose, variationId, values }: Decis
 });
 
 /** Where the person stands on the movement's ladder once this is settled. A new movement has shown nothing yet. */
-const standingAfter = (log: ExerciseLog, track: Track): Standing | null => {
+const standingAfter = (sessionId: SessionId, log: ExerciseLog, track: Track): Standing | null => {
   const isSame = track.variationId === log.variation.id;
-  const today = { sessionId: log.itemId, day: log.day, dose: log.dose, values: log.values, sets: log.sets };
+  const today = { sessionId, day: log.day, dose: log.dose, values: log.values, sets: log.sets };
   return standOn({
     catalogue: log.context.catalogue,
     kit: log.context.kit,
@@ -55,7 +55,7 @@ export const settle = (
   { items, logs }: Pick<JudgedSession, 'items' | 'logs'>,
   proposals: readonly Decision[],
   choices: readonly Chosen[],
-  { date, dayRole, tracks }: { date: string; dayRole: DayRole; tracks: readonly Track[] },
+  { sessionId, date, dayRole, tracks }: { sessionId: SessionId; date: string; dayRole: DayRole; tracks: readonly Track[] },
 ): SettledItem[] =>
   proposals.map((proposal) => {
     const item = items.find(({ id }) => id === proposal.itemId);
@@ -65,7 +65,15 @@ export const settle = (
     const track = trackAfter({ item, proposal, chosen, sessionDate: date, dayRole });
     const newest = tracks.find((one) => one.slot === track.slot && (one.dayRole ?? 'all') === dayRole)?.lastDecision?.sessionDate;
     const isLate = newest !== undefined && newest > date;
-    return { itemId: item.id, trainedId: log.variation.id, proposal, chosen, track, standing: standingAfter(log, track), isLate };
+    return {
+      itemId: item.id,
+      trainedId: log.variation.id,
+      proposal,
+      chosen,
+      track,
+      standing: standingAfter(sessionId, log, track),
+      isLate,
+    };
   });
 
 /** Tracks with newer ones in the place of those of their day and slot. */

@@ -9,7 +9,7 @@ import { positionOn } from '../limits';
 import { settingsKept } from '../progression';
 import { accessTo } from '../selection';
 import { MAIN_FAMILIES, reason } from '../vocabulary';
-import type { LeverId, LeverValue, LeverValues, Reason, Role } from '../vocabulary';
+import type { ItemId, LeverId, LeverValue, LeverValues, Reason, Role } from '../vocabulary';
 import { roleOf, tracksFor } from './roles';
 import type { SheetItem, SheetPlan } from './types';
 import { withinMinutes } from './within-minutes';
@@ -18,7 +18,7 @@ import { withinMinutes } from './within-minutes';
 export interface Since {
   /** Stable as long as the change is the same. */
   id: string;
-  itemId: string;
+  itemId: ItemId;
   kind: 'locked' | 'restricted' | 'capped' | 'kit' | 'lay-off';
   /** Safety applies at once; everything else is taken or left. */
   isSafety: boolean;

@@ -3,7 +3,7 @@ import type { Dose } from '../dose';
 import type { SetRecord } from '../log';
 import type { JudgeContext, PastExercise } from '../progression';
 import type { CheckIn, FloorChange } from '../session';
-import type { DayRole, Intent, LeverValues, Reason, SessionShape, SplitDay } from '../vocabulary';
+import type { DayRole, Intent, KitId, LeverValues, Reason, SessionId, SessionShape, SplitDay } from '../vocabulary';
 
 /** An exercise as it stands on the floor: what arranging needs, and its settings. */
 export type FloorItem = ContentItem & { values: LeverValues };
@@ -26,7 +26,7 @@ export interface SheetPlan extends Content<SheetItem> {
   /** Null: the person's own. */
   minutesBudget: number | null;
   /** Null: where the person usually trains. */
-  kitId: string | null;
+  kitId: KitId | null;
   blocks: readonly Block[];
   items: readonly SheetItem[];
   /** Whether the trainer arranged it by hand. */
@@ -37,7 +37,7 @@ export interface SheetPlan extends Content<SheetItem> {
 
 /** A session that was trained: its sheet, every row its sets can point at, what the day changed, and what was logged. */
 export interface RanSession {
-  sessionId: string;
+  sessionId: SessionId;
   /** ISO day, and the same as whole days on the clock of the history. */
   date: string;
   day: number;

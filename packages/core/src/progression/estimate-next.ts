@@ -18,7 +18,7 @@ import { isPerSide } from '../vocabulary';
 import type { Load } from '../kit';
 import type { CarefulCause, LimitState, LoadPosition, Reason, Side } from '../vocabulary';
 import { mayGoBeyond } from './may-go-beyond';
-import type { ExerciseLog, PastExercise } from './types';
+import type { DoneExercise, ExerciseLog, PastExercise } from './types';
 
 /** What the estimator is asked with: everything a log has but this session's own sets. */
 export type EstimateFrom = Pick<ExerciseLog, 'variation' | 'values' | 'dose' | 'loads' | 'context' | 'past'>;
@@ -38,7 +38,7 @@ const placeOf = ({ load }: Dose, variation: Variation): LoadPosition =>
 
 const logged =
   (variation: Variation) =>
-  ({ day, sets, dose }: PastExercise): LoggedExercise => ({
+  ({ day, sets, dose }: DoneExercise): LoggedExercise => ({
     day,
     sets,
     tempo: dose.tempo,
@@ -51,10 +51,13 @@ export const sidesOf = ({ variation }: Pick<ExerciseLog, 'variation'>): readonly
   isPerSide(variation.stance) ? ['left', 'right'] : ['both'];
 
 /** What a history is read from; without a context nothing but the log is known. */
-type HistoryFrom = Pick<EstimateFrom, 'variation' | 'dose' | 'past'> & { context?: EstimateFrom['context'] };
+type HistoryFrom = Pick<EstimateFrom, 'variation' | 'dose'> & {
+  past: readonly DoneExercise[];
+  context?: EstimateFrom['context'];
+};
 
 /** What was logged since the newest lift seen elsewhere: by the day it was done, the newest wins. One only told of outdoes no log. */
-const sinceLift = ({ variation, past, context }: HistoryFrom): readonly PastExercise[] => {
+const sinceLift = ({ variation, past, context }: HistoryFrom): readonly DoneExercise[] => {
   const lift = newestLift(context?.person.known, variation.id);
   return lift && lift.source !== 'told' ? past.filter(({ day }) => day >= lift.day) : past;
 };

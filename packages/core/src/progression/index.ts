@@ -23,4 +23,14 @@ export { mayGoBeyond } from './may-go-beyond';
 export { easeOneStep } from './ease';
 export { isFailedFeeler } from './failed-feeler';
 export { PAIN_NOT_ASKED } from './types';
-export type { Change, Decision, ExerciseLog, JudgeContext, Outcome, PainContext, PastExercise, TraceStep } from './types';
+export type {
+  Change,
+  Decision,
+  ExerciseLog,
+  JudgeContext,
+  Outcome,
+  PainContext,
+  DoneExercise,
+  PastExercise,
+  TraceStep,
+} from './types';

@@ -9,6 +9,7 @@ import type {
   CarefulCause,
   ChangeCause,
   ChangeLever,
+  ItemId,
   KitItem,
   LeverId,
   LeverValue,
@@ -16,16 +17,22 @@ import type {
   MethodId,
   QuestionId,
   Reason,
+  SessionId,
+  SetId,
   Verdict,
 } from '../vocabulary';
 
 /** An earlier session of the same movement. `day`: whole days on any one clock. Sets are current revisions. */
-export interface PastExercise {
-  sessionId: string;
+export interface DoneExercise {
   day: number;
   dose: Dose;
   values: LeverValues;
   sets: readonly SetRecord[];
+}
+
+/** The same with the session it was done in. */
+export interface PastExercise extends DoneExercise {
+  sessionId: SessionId;
 }
 
 /** What is known of pain around this session. Unknown is null and never good. */
@@ -68,7 +75,7 @@ export interface JudgeContext {
 
 /** Everything a decision about one exercise rests on. `sets` are current revisions of this session. */
 export interface ExerciseLog {
-  itemId: string;
+  itemId: ItemId;
   variation: Variation;
   values: LeverValues;
   dose: Dose;
@@ -123,10 +130,10 @@ export interface TraceStep {
 
 /** The judgement of one exercise, with its whole trace and the very set revisions it used. */
 export interface Decision extends Outcome {
-  itemId: string;
+  itemId: ItemId;
   method: MethodId;
   engineVersion: string;
-  usedSets: readonly { setId: string; revision: number }[];
+  usedSets: readonly { setId: SetId; revision: number }[];
   trace?: readonly TraceStep[];
 }
 

@@ -1,3 +1,4 @@
+import type { ItemId } from '../vocabulary';
 import type { Variation } from '../catalogue';
 import type { Dose } from '../dose';
 import type { ExerciseLog } from '../progression';
@@ -5,7 +6,7 @@ import type { CheckIn, CheckResult } from './types';
 
 /** One exercise a check-in may change. `log`: what easing it one step needs. */
 export interface Checked {
-  itemId: string;
+  itemId: ItemId;
   variation: Variation;
   dose: Dose;
   /** Sets not done yet. */

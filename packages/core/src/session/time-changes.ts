@@ -1,5 +1,5 @@
 import type { TimePlan } from '../coaching';
-import type { ChangeCause, Reason } from '../vocabulary';
+import type { ChangeCause, ItemId, Reason } from '../vocabulary';
 import type { FloorChange } from './types';
 
 const BECAUSE: ChangeCause = 'time';
@@ -10,7 +10,7 @@ const PAIRED_REST_SECONDS = 30;
 /** The steps of a plan that saves time, as changes of the session. `setsDone`: sets each exercise has behind it. */
 export const changesOfPlan = (
   { steps }: TimePlan,
-  setsDone: (itemId: string) => number = () => 0,
+  setsDone: (itemId: ItemId) => number = () => 0,
 ): { change: Extract<FloorChange, { kind: 'sets' | 'leave' | 'pair' }>; reason: Reason }[] =>
   steps.map(({ itemId, does, pairWith, sets, reason }) => {
     if (does === 'pair' && pairWith !== undefined) {

@@ -4,6 +4,7 @@ import type {
   ChangeCause,
   Energy,
   Illness,
+  ItemId,
   JointArea,
   LeverValues,
   Morning,
@@ -16,15 +17,15 @@ import type {
 
 /** Something changed about a session while it ran. Changes are only added, so two phones never undo each other's. */
 export type FloorChange<I extends ContentItem = ContentItem> =
-  | { kind: 'add'; item: I; role: Role; afterItemId: string | null }
-  | { kind: 'swap'; itemId: string; item: I; because: ChangeCause }
+  | { kind: 'add'; item: I; role: Role; afterItemId: ItemId | null }
+  | { kind: 'swap'; itemId: ItemId; item: I; because: ChangeCause }
   /** As many sets as these, the logged ones among them. */
-  | { kind: 'sets'; itemId: string; sets: number; because: ChangeCause }
-  | { kind: 'leave'; itemId: string; because: ChangeCause }
+  | { kind: 'sets'; itemId: ItemId; sets: number; because: ChangeCause }
+  | { kind: 'leave'; itemId: ItemId; because: ChangeCause }
   /** Done in turn with another from now on, resting after each round. */
-  | { kind: 'pair'; itemId: string; withItemId: string; roundRestSeconds: number }
+  | { kind: 'pair'; itemId: ItemId; withItemId: ItemId; roundRestSeconds: number }
   /** Another dose and other settings for today only. */
-  | { kind: 'dose'; itemId: string; dose: Dose; values: LeverValues; because: ChangeCause };
+  | { kind: 'dose'; itemId: ItemId; dose: Dose; values: LeverValues; because: ChangeCause };
 
 /** What was asked before the first set. Null was not asked, and nothing may take it for good. */
 export interface CheckIn {

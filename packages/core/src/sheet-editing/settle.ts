@@ -1,3 +1,4 @@
+import type { ItemId } from '../vocabulary';
 import type { DraftItem, DraftSheet, EditedItem, EditedSheet, Made } from './types';
 
 const PREFIX = 'new:';
@@ -22,7 +23,7 @@ export const settleItem = ({ made, ...item }: DraftItem, newId: () => string): S
 export const settleSheet = (
   draft: DraftSheet,
   newId: () => string,
-): { sheet: EditedSheet; made: { itemId: string; made: Made }[] } => {
+): { sheet: EditedSheet; made: { itemId: ItemId; made: Made }[] } => {
   const settled = draft.items.map((item) => settleItem(item, newId));
   return {
     sheet: { ...draft, items: settled.map(({ item }) => item) },

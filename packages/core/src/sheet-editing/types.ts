@@ -1,7 +1,7 @@
 import type { Block, ContentItem } from '../composer';
 import type { Dose, DoseWhy } from '../dose';
 import type { PastExercise } from '../progression';
-import type { Intent, LeverValues, MethodId, Reason, SessionShape, SplitDay } from '../vocabulary';
+import type { Intent, KitId, LeverValues, MethodId, Reason, SessionShape, SplitDay } from '../vocabulary';
 
 /** An exercise of a sheet as the trainer arranged it, as far as it is saved. */
 export interface EditedItem extends ContentItem {
@@ -22,7 +22,7 @@ export interface SheetFrame {
   /** Minutes there are. */
   minutesBudget: number;
   /** Where it is trained; null: the usual place. */
-  kitId: string | null;
+  kitId: KitId | null;
 }
 
 /** A whole sheet as it is saved. */

@@ -1,4 +1,4 @@
-import type { TrainingAge } from '../vocabulary';
+import type { SetId, TrainingAge } from '../vocabulary';
 import { LONE_CURVE } from './curve';
 import type { RepCurve } from './curve';
 import type { Belief, ContextOffset } from './estimator/types';
@@ -15,7 +15,7 @@ export interface DoneSet {
   /** Whether nobody judged it, and no fault was seen: neither clean nor unclean. */
   isUnwatched?: boolean;
   /** The log's own id, so that an explanation can lead back to the very set. */
-  setId?: string;
+  setId?: SetId;
   /** A feeler or another set on the way up: it informs, but isn't the load in force. */
   isLeadIn?: boolean;
   /** Ended by grip or pain, a drop after the first, or under other conditions: the legs could do at least this. */

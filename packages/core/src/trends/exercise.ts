@@ -4,7 +4,7 @@ import { historyOf, sidesOf } from '../progression';
 import type { EstimateFrom, PastExercise } from '../progression';
 import { isEstimable, lifterFor, replayEach, sdOfStrength, tellingKg } from '../strength';
 import type { Checkpoint } from '../strength';
-import type { Side } from '../vocabulary';
+import type { SessionId, Side } from '../vocabulary';
 
 /** An estimate with its band of two thirds: one standard deviation each way. External kg, on top of the body's own share. */
 export interface Banded {
@@ -15,7 +15,7 @@ export interface Banded {
 
 /** One session of one movement. */
 export interface ExercisePoint {
-  sessionId: string;
+  sessionId: SessionId;
   day: number;
   /** The heaviest work load, external kg, and the reps done with it, one leg's where it is one-sided. */
   loadKg: number;

@@ -1,3 +1,4 @@
+import type { TrainerId } from '@drubo/core/vocabulary';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize';
 import type { Models, StudioRow, TrainerRow } from './models';
@@ -5,7 +6,7 @@ import type { Models, StudioRow, TrainerRow } from './models';
 /** A sign-in with what every request needs to know of its caller. */
 export interface KnownSignIn {
   studioId: string;
-  trainerId: string;
+  trainerId: TrainerId;
   timeZone: string;
   expiresAt: string;
 }

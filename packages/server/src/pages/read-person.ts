@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { recordsOf } from '@drubo/contracts';
 import type { FloorDto, FloorEntryDto, PersonDetailDto } from '@drubo/contracts';
 import type { Caller, Context } from '../context';
@@ -69,7 +70,7 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
 };
 
 /** Copies that wait for their day. */
-const laterSheets = async (scope: Scope, personId: string): Promise<PersonDetailDto['later']> => {
+const laterSheets = async (scope: Scope, personId: PersonId): Promise<PersonDetailDto['later']> => {
   const copies = await scope.all('sheets', { personId, state: 'later' }, { order: [['forDate', 'ASC']] });
   return Promise.all(
     copies.map(async ({ id, forDate, plannedOn }) => ({
@@ -85,7 +86,7 @@ const isDrill = ({ blocks }: SheetRow, { blockId }: SheetItemRow): boolean =>
   blocks.find(({ id }) => id === blockId)?.role === 'prep';
 
 /** The last fault above a note that was seen in somebody's last session: worth an eye today. */
-const lastFaultOf = async (scope: Scope, personId: string): Promise<FloorEntryDto['lastFault']> => {
+const lastFaultOf = async (scope: Scope, personId: PersonId): Promise<FloorEntryDto['lastFault']> => {
   for (const { variationId, faults } of await lastFaults(scope, personId)) {
     const broke = faults.find(({ severity }) => severity !== 'note');
     if (broke) return { variationId, faultId: broke.id };

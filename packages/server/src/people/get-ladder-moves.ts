@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { recordsOf } from '@drubo/contracts';
 import type { LadderMoveDto } from '@drubo/contracts';
 import { LADDERS } from '@drubo/core/knowledge';
@@ -13,7 +14,7 @@ export const getLadderMoves: Operation<'getLadderMoves'> = async ({ scope }, { p
 };
 
 /** Decisions that went to another movement. */
-const byReview = async (scope: Scope, personId: string): Promise<LadderMoveDto[]> => {
+const byReview = async (scope: Scope, personId: PersonId): Promise<LadderMoveDto[]> => {
   const sessions = await scope.all('sessions', { personId, state: 'reviewed' });
   const items = await scope.all('sheetItems', { sheetId: sessions.map(({ sheetId }) => sheetId) });
   const decisions = await scope.all('decisions', { sessionId: sessions.map((session) => session.id) });
@@ -25,7 +26,7 @@ const byReview = async (scope: Scope, personId: string): Promise<LadderMoveDto[]
   });
 };
 
-const byHand = async (scope: Scope, personId: string): Promise<LadderMoveDto[]> =>
+const byHand = async (scope: Scope, personId: PersonId): Promise<LadderMoveDto[]> =>
   recordsOf(await currentRecords(scope, personId), 'placement').flatMap(({ fields: { on, ladderId, rungId, why } }) => {
     const rung = LADDERS.find((ladder) => ladder.id === ladderId)?.rungs.find((candidate) => candidate.id === rungId);
     return rung ? [{ on, by: 'hand' as const, from: null, to: rung.variationId, reasons: [], why }] : [];

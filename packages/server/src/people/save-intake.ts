@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { personFile } from '../person/person-file';
 import { HEALTH_FIELDS } from '@drubo/contracts';
 import type { BodyOf, IntakeDto } from '@drubo/contracts';
@@ -69,7 +70,7 @@ const datesOf = (fields: Fields, today: string): FieldProblem[] => {
   ];
 };
 
-const placesOf = async (scope: Scope, personId: string, { places = [] }: Fields): Promise<FieldProblem[]> => {
+const placesOf = async (scope: Scope, personId: PersonId, { places = [] }: Fields): Promise<FieldProblem[]> => {
   const known = new Set((await kitsFor(scope, personId)).map(({ id }) => id));
   return places.flatMap(({ kitId }, at) => {
     const path = `body.fields.places.${at}.kitId`;

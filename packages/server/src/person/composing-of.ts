@@ -1,3 +1,4 @@
+import type { KitId, PersonId } from '@drubo/core/vocabulary';
 import { placeSafetyOf, sheetInputOf } from '@drubo/contracts';
 import type { ComposingDto, KitDto } from '@drubo/contracts';
 import { addDays, dayNumber, daysBetween, roomOf } from '@drubo/core';
@@ -16,7 +17,7 @@ import { personPicture } from './person-picture';
 const RECENT_DAYS = 10;
 
 /** The day somebody trains next: a booking not done yet, else in two days when they trained just now, else today. */
-const nextTraining = async (scope: Scope, personId: string, today: string, lastDay: string | undefined): Promise<string> => {
+const nextTraining = async (scope: Scope, personId: PersonId, today: string, lastDay: string | undefined): Promise<string> => {
   const bookings = await scope.all('bookings', { personId, cancelled: false }, { order: [['date', 'ASC']] });
   const from = lastDay !== undefined && lastDay >= today ? addDays(today, 1) : today;
   const booked = bookings.find(({ date }) => date >= from)?.date;
@@ -113,7 +114,7 @@ export const composingOf = async (
 };
 
 /** The same as the core reads it, at a place of the person's; at their usual one where it is gone or none is named. */
-export const inputAt = (composing: ComposingDto, catalogue: Catalogue, kitId: string | null): SheetInput => {
+export const inputAt = (composing: ComposingDto, catalogue: Catalogue, kitId: KitId | null): SheetInput => {
   const place = composing.places.find(({ kit }) => kit.id === kitId) ?? composing.places[0];
   if (!place) throw new Error(`person ${composing.personId} has nowhere to train`);
   return sheetInputOf(composing, place, catalogue, (kit) => roomOf(kit, kit.items));

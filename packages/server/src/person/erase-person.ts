@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import type { TombstoneRow } from '../db/models';
 import type { Scope } from '../db/scope';
 
@@ -5,7 +6,7 @@ import type { Scope } from '../db/scope';
  * Deletes a person and everything that hangs from them for good, and leaves tombstones so that an id in some phone's
  * queue answers 410. Stored command replies that carry the person's data go too.
  */
-export const erasePerson = async (scope: Scope, personId: string, erasedAt: string): Promise<void> => {
+export const erasePerson = async (scope: Scope, personId: PersonId, erasedAt: string): Promise<void> => {
   const [bookings, sheets, sessions, kits] = await Promise.all([
     scope.all('bookings', { personId }),
     scope.all('sheets', { personId }),

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { dayNumber } from '@drubo/core';
 import { findVariation } from '@drubo/core/catalogue';
 import type { Catalogue } from '@drubo/core/catalogue';
@@ -27,7 +28,11 @@ export const doneBy = (catalogue: Catalogue, history: ExerciseHistory) =>
 const NONE: ExerciseHistory = { of: () => [], movements: () => [] };
 
 /** Everything a person did before a moment (or at all), ready for the engines. Running and discarded sessions are out. */
-export const exerciseHistory = async (scope: Scope, personId: string, startedBefore: string | null): Promise<ExerciseHistory> => {
+export const exerciseHistory = async (
+  scope: Scope,
+  personId: PersonId,
+  startedBefore: string | null,
+): Promise<ExerciseHistory> => {
   // The date belongs to the question: a late review reads as many sessions before it as a timely one.
   const sessions = await scope.all(
     'sessions',

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { EMPTY_INTAKE } from '@drubo/contracts';
 import type { IntakeDto } from '@drubo/contracts';
 import type { Scope } from '../db/scope';
@@ -8,7 +9,7 @@ export interface KeptIntake {
   savedAt: string | null;
 }
 
-export const intakeOf = async (scope: Scope, personId: string): Promise<KeptIntake> => {
+export const intakeOf = async (scope: Scope, personId: PersonId): Promise<KeptIntake> => {
   const row = await scope.one('intakes', { personId });
   return { fields: { ...EMPTY_INTAKE, ...row?.fields }, savedAt: row?.savedAt ?? null };
 };

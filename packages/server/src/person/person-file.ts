@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import type { IntakeDto, KitDto, PersonRecordDto } from '@drubo/contracts';
 import type { Catalogue } from '@drubo/core/catalogue';
 import type { Track } from '@drubo/core/composing';
@@ -68,5 +69,5 @@ export const personFile = (scope: Scope, context: Context, person: PersonRow): P
 };
 
 /** The file of a person by id. Refuses one that is not there. */
-export const findPersonFile = async (scope: Scope, context: Context, personId: string): Promise<PersonFile> =>
+export const findPersonFile = async (scope: Scope, context: Context, personId: PersonId): Promise<PersonFile> =>
   personFile(scope, context, await findPerson(scope, personId));

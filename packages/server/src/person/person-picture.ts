@@ -8,7 +8,7 @@ import type { ScreeningResult } from '@drubo/core/screening';
 import { knownLiftsOn } from '@drubo/core/strength';
 import type { KnownLift } from '@drubo/core/strength';
 import type { PlaceSafety } from '@drubo/core/selection';
-import type { KitItem } from '@drubo/core/vocabulary';
+import type { KitId, KitItem } from '@drubo/core/vocabulary';
 import type { PersonRow } from '../db/models';
 import type { PersonFile } from './person-file';
 
@@ -41,7 +41,7 @@ const screeningOf = (person: PersonRow, records: readonly PersonRecordDto[]): Sc
  * What is known of a person on a day: health, what was seen, and where they train.
  * @param kitId another place than their usual one
  */
-export const personPicture = async (file: PersonFile, today: string, kitId: string | null = null): Promise<PersonPicture> => {
+export const personPicture = async (file: PersonFile, today: string, kitId: KitId | null = null): Promise<PersonPicture> => {
   const { person } = file;
   const [intake, records, kits] = await Promise.all([file.intake(), file.records(), file.kits()]);
   const usual = intake.places.find((place) => kits.some(({ id }) => id === place.kitId))?.kitId;

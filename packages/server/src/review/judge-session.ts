@@ -1,3 +1,4 @@
+import type { SessionId } from '@drubo/core/vocabulary';
 import type { DecisionDto, ReviewDto, ReviewItemDto, ReviewOtherDto } from '@drubo/contracts';
 import type { Track } from '@drubo/core/composing';
 import { alternativesTo, decideSession } from '@drubo/core/judging';
@@ -20,7 +21,7 @@ export interface Judged {
 }
 
 /** The latest settled decision per exercise. */
-const settled = async (scope: Scope, sessionId: string) =>
+const settled = async (scope: Scope, sessionId: SessionId) =>
   new Map((await scope.all('decisions', { sessionId }, { order: [['decidedAt', 'ASC']] })).map((row) => [row.itemId, row]));
 
 const othersOf = ({ floor, others }: JudgedSession, { ran }: Ran): ReviewOtherDto[] => {

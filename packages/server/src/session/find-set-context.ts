@@ -1,3 +1,4 @@
+import type { ItemId, SessionId, SetId } from '@drubo/core/vocabulary';
 import { setContextRow } from '../db/queries/set-context';
 import type { Scope } from '../db/scope';
 import type { SessionRow } from '../db/models';
@@ -9,14 +10,14 @@ export interface SetContext {
   session: { id: string; state: SessionRow['state'] };
   massKg: number | null;
   /** The newest revision of this set, when it is an amendment. */
-  before: { sessionId: string; revision: number; bodyMassKg: number | null } | null;
+  before: { sessionId: SessionId; revision: number; bodyMassKg: number | null } | null;
 }
 
 /** The session, person and earlier revision of a set about to be logged. Refuses what is not there. */
 export const findSetContext = async (
   scope: Scope,
-  { sessionId, setId }: { sessionId: string; setId: string },
-  itemId: string,
+  { sessionId, setId }: { sessionId: SessionId; setId: SetId },
+  itemId: ItemId,
 ): Promise<SetContext> => {
   const row = await setContextRow(scope, { sessionId, setId, itemId });
   if (!row) {

@@ -1,3 +1,4 @@
+import type { SheetId } from '@drubo/core/vocabulary';
 import type { KitRow, Models, PersonRow, SessionRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { AppError } from './errors';
@@ -56,7 +57,7 @@ export const findSession = async (scope: Scope, id: string): Promise<SessionRow>
 };
 
 /** An exercise of one sheet; another sheet's is not found here. */
-export const findItem = async (scope: Scope, sheetId: string, id: string) => {
+export const findItem = async (scope: Scope, sheetId: SheetId, id: string) => {
   const row = await scope.one('sheetItems', { id, sheetId });
   if (!row) throw await missing(scope, 'sheetItems', id);
   return row;

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { dayNumber } from '@drubo/core';
 import { usualShape } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
@@ -15,7 +16,7 @@ import { itemsOf, writeItems } from './sheet-items';
 import { planFields, planRows, toSheetPlan } from './sheet-plan';
 
 /** The sheet a person will do or is doing. */
-export const openSheet = (scope: Scope, personId: string): Promise<SheetRow | null> =>
+export const openSheet = (scope: Scope, personId: PersonId): Promise<SheetRow | null> =>
   scope.one('sheets', { personId, state: ['next', 'started'] });
 
 /** Sheets looked back on for the other day of a split. */
@@ -25,7 +26,7 @@ const SHEETS_BACK = 8;
 const madeAfter = async (
   scope: Scope,
   context: Context,
-  personId: string,
+  personId: PersonId,
   composing: ComposingDto,
   waiting: SheetPlan | null,
 ): Promise<MadeAfter> => {
@@ -102,7 +103,7 @@ export const makeNextSheet = async (scope: Scope, context: Context, file: Person
 };
 
 /** The copy that waits for the day somebody trains next, or for one before it. */
-const copyFor = async (scope: Scope, personId: string, trainsOn: number): Promise<SheetRow | null> => {
+const copyFor = async (scope: Scope, personId: PersonId, trainsOn: number): Promise<SheetRow | null> => {
   const [copy] = await scope.all('sheets', { personId, state: 'later' }, { order: [['forDate', 'ASC']], limit: 1 });
   return copy?.forDate && dayNumber(copy.forDate) <= trainsOn ? copy : null;
 };

@@ -1,15 +1,16 @@
+import type { SheetId } from '@drubo/core/vocabulary';
 import type { PlannedItem } from '@drubo/core/composing';
 import type { SheetItemRow } from '../db/models';
 import type { Scope } from '../db/scope';
 
 /** The exercises of a sheet in order, those taken off left out. */
-export const itemsOf = (scope: Scope, sheetId: string): Promise<SheetItemRow[]> =>
+export const itemsOf = (scope: Scope, sheetId: SheetId): Promise<SheetItemRow[]> =>
   scope.all('sheetItems', { sheetId, removed: false }, { order: [['position', 'ASC']] });
 
 /** Where a planned exercise stands on a sheet. */
 export interface Standing {
   id: string;
-  sheetId: string;
+  sheetId: SheetId;
   position: number;
   blockId: string;
   isOwn: boolean;
@@ -36,7 +37,7 @@ export const asRow = (item: PlannedItem, at: Standing): Omit<SheetItemRow, 'stud
 /** Makes a sheet's exercises exactly these. Rows that leave are kept, marked, as sets of a discarded try may point at them. */
 export const writeItems = async (
   scope: Scope,
-  sheetId: string,
+  sheetId: SheetId,
   rows: readonly Omit<SheetItemRow, 'studioId'>[],
 ): Promise<void> => {
   const stored = await scope.all('sheetItems', { sheetId });

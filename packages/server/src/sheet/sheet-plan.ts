@@ -1,3 +1,4 @@
+import type { SheetId } from '@drubo/core/vocabulary';
 import type { SheetItem, SheetPlan } from '@drubo/core/loop';
 import type { SheetItemRow, SheetRow } from '../db/models';
 
@@ -47,7 +48,7 @@ export const planFields = ({ items: _, blocks, gaveUp, leftOff, ...plan }: Sheet
 });
 
 /** The exercises of a plan as they are stored. */
-export const planRows = (sheetId: string, { items }: Pick<SheetPlan, 'items'>): Omit<SheetItemRow, 'studioId'>[] =>
+export const planRows = (sheetId: SheetId, { items }: Pick<SheetPlan, 'items'>): Omit<SheetItemRow, 'studioId'>[] =>
   items.map(({ chosenWhy, ...item }, position) => ({
     ...item,
     sheetId,

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import type { Bundle } from '@drubo/contracts/bundle';
 import { BUNDLE_VERSION } from '@drubo/contracts/bundle';
 import type { Context } from '../context';
@@ -17,7 +18,7 @@ import {
 /**
  * Everything of one studio as a bundle, or of one person of it. Passwords, sign-ins and command replies stay behind.
  */
-export const exportBundle = async (context: Context, studioId: string, personId: string | null = null): Promise<Bundle> => {
+export const exportBundle = async (context: Context, studioId: string, personId: PersonId | null = null): Promise<Bundle> => {
   const scope = context.db.read(studioId);
   const studio = await scope.studio();
   if (!studio) throw new Error(`studio ${studioId} is gone`);

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import type { TrendsDto } from '@drubo/contracts';
 import { dayNumber } from '@drubo/core';
 import { findVariation } from '@drubo/core/catalogue';
@@ -20,7 +21,7 @@ const minutesOf = ({ minutes, startedAt, finishedAt }: TrendSessionRow): number 
   minutes ?? (finishedAt === null ? null : Math.round((Date.parse(finishedAt) - Date.parse(startedAt)) / MINUTE_MS));
 
 /** A person's finished sessions since a day, as trends read them. */
-const trendSessions = async (scope: Scope, catalogue: Catalogue, personId: string, since: string): Promise<TrendSession[]> => {
+const trendSessions = async (scope: Scope, catalogue: Catalogue, personId: PersonId, since: string): Promise<TrendSession[]> => {
   const asked = { personId, since };
   const sessions = await trendSessionRows(scope, asked);
   const setsOf = grouped(await trendSets(scope, asked), ({ itemId }) => itemId);
@@ -41,7 +42,7 @@ const trendSessions = async (scope: Scope, catalogue: Catalogue, personId: strin
 /** Joint pain asked before the first set, by session. */
 const jointsOf = async (
   scope: Scope,
-  asked: { personId: string; since: string },
+  asked: { personId: PersonId; since: string },
 ): Promise<Map<string, TrendSession['joints']>> => {
   const checked = await checkedSessionIds(scope, asked);
   if (checked.length === 0) return new Map();

@@ -1,3 +1,4 @@
+import type { SessionId } from '@drubo/core/vocabulary';
 import { sessionIdFor } from '@drubo/contracts';
 import type { SessionDetailDto, SheetDto } from '@drubo/contracts';
 import { fixedHere } from './fixed-at-start';
@@ -5,7 +6,7 @@ import { sheetOfSession } from './lines';
 import { isWrite } from './types';
 import type { StoredCommand, StoredOf } from './types';
 
-const startedHere = (sessionId: string, sheet: SheetDto, { body }: StoredOf<'startSession'>): SessionDetailDto | undefined => {
+const startedHere = (sessionId: SessionId, sheet: SheetDto, { body }: StoredOf<'startSession'>): SessionDetailDto | undefined => {
   if (sessionIdFor(sheet.id, sheetOfSession(sessionId).attempt) !== sessionId) return undefined;
   const { startedAt, entry = 'live', unplannedFor, taken = [] } = body;
   return {
@@ -34,7 +35,7 @@ const startedHere = (sessionId: string, sheet: SheetDto, { body }: StoredOf<'sta
  * Undefined where it was not started here, or its sheet is not known.
  */
 export const begun = (
-  sessionId: string,
+  sessionId: SessionId,
   sheet: SheetDto | undefined,
   writes: readonly StoredCommand[],
 ): SessionDetailDto | undefined => {

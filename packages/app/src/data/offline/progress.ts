@@ -1,3 +1,4 @@
+import type { SessionId } from '@drubo/core/vocabulary';
 import { sessionIdFor } from '@drubo/contracts';
 import type { SheetDto } from '@drubo/contracts';
 import { pathId } from './types';
@@ -7,9 +8,9 @@ import type { StoredCommand } from './types';
 export interface SheetProgress {
   /** The number of the next try. */
   attempt: number;
-  liveSessionId: string | null;
+  liveSessionId: SessionId | null;
   /** Finished here and not yet known to the server as finished. */
-  finishedSessionId: string | null;
+  finishedSessionId: SessionId | null;
 }
 
 /**
@@ -18,10 +19,10 @@ export interface SheetProgress {
  */
 export const progressOfSheet = (
   sheet: Pick<SheetDto, 'id' | 'attempt'>,
-  liveSessionId: string | null,
+  liveSessionId: SessionId | null,
   commands: readonly StoredCommand[],
 ): SheetProgress => {
-  const has = (endpointId: StoredCommand['endpointId'], sessionId: string) =>
+  const has = (endpointId: StoredCommand['endpointId'], sessionId: SessionId) =>
     commands.some(
       (command) =>
         command.endpointId === endpointId && pathId(command, 'sessionId') === sessionId && command.state !== 'needs-you',

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { PersonDetailDto } from '@drubo/contracts';
 import { usePerson } from '../../data/use-person';
@@ -19,7 +20,7 @@ const words = careWords.healthScreen;
 
 /** Everything of a person's health in one place: the state, clearances, limits, questions, measures. */
 export const HealthScreen = () => {
-  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const { personId } = useLocalSearchParams<{ personId: PersonId }>();
   const query = usePerson(personId);
   return (
     <Shown what={words.thisPerson} query={query}>

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { PersonDetailDto } from '@drubo/contracts';
@@ -28,7 +29,7 @@ const words = careWords.intakeScreen;
 
 /** A first visit in short steps. Everything is kept as it is tapped; leave and come back at any step. */
 export const IntakeScreen = () => {
-  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const { personId } = useLocalSearchParams<{ personId: PersonId }>();
   const query = usePerson(personId);
   return (
     <Shown what={words.thisPerson} query={query}>
@@ -123,7 +124,7 @@ const AskConsent = ({ onPress }: { onPress(): void }) => (
   </Stack>
 );
 
-const Watch = ({ personId }: { personId: string }) => {
+const Watch = ({ personId }: { personId: PersonId }) => {
   const router = useRouter();
   return (
     <Stack gap="m">

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -9,7 +10,7 @@ import { careWords } from '@drubo/words/screens/care';
 const words = careWords.limitHistory;
 
 /** How a limit went over time, asked for when it is wanted. */
-export const LimitHistory = ({ personId, recordId }: { personId: string; recordId: string }) => {
+export const LimitHistory = ({ personId, recordId }: { personId: PersonId; recordId: string }) => {
   const [isOpen, setOpen] = useState(false);
   const { data } = useEndpoint('listRecords', { params: { personId } }, { enabled: isOpen });
   if (!isOpen) return <Button look="quiet" label={words.howItWent} onPress={() => setOpen(true)} />;

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams } from 'expo-router';
 import { healthInputOf, recordsOf } from '@drubo/contracts';
 import type { PersonDetailDto } from '@drubo/contracts';
@@ -23,7 +24,7 @@ const words = careWords.referralScreen;
 
 /** A short note to a clinician, to print or to send: what was seen, no diagnosis. */
 export const ReferralScreen = () => {
-  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const { personId } = useLocalSearchParams<{ personId: PersonId }>();
   const query = usePerson(personId);
   return (
     <Shown what={words.thisPerson} query={query}>

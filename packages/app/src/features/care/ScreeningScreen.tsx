@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -33,7 +34,7 @@ const NOTHING_SEEN: Seen = { tasks: {}, kneeToWallCm: { left: null, right: null 
 
 /** Watching somebody move, one task at a time, with what it means forming beside it. */
 export const ScreeningScreen = () => {
-  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const { personId } = useLocalSearchParams<{ personId: PersonId }>();
   const query = usePerson(personId);
   return (
     <Shown what={words.thisPerson} query={query}>

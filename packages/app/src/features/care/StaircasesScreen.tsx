@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { formatDay } from '@drubo/words/dates';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
@@ -34,7 +35,7 @@ const words = careWords.staircasesScreen;
 
 /** Every ladder of a person: where they stand, what earns the next, what is locked and why. */
 export const StaircasesScreen = () => {
-  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const { personId } = useLocalSearchParams<{ personId: PersonId }>();
   const query = usePerson(personId);
   return (
     <Shown what={words.thisPerson} query={query}>
@@ -109,7 +110,7 @@ const Staircases = ({ detail }: { detail: PersonDetailDto }) => {
 };
 
 /** When they went from one movement to another, and why. */
-const Moves = ({ personId }: { personId: string }) => {
+const Moves = ({ personId }: { personId: PersonId }) => {
   const explain = useExplain();
   const query = useEndpoint('getLadderMoves', { params: { personId } });
   const nameOf = (id: string) => findVariation(builtInCatalogue, id)?.name ?? id;

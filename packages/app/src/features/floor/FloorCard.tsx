@@ -1,3 +1,4 @@
+import type { PersonId, SessionId } from '@drubo/core/vocabulary';
 import { Link, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { FloorEntryDto } from '@drubo/contracts';
@@ -109,9 +110,9 @@ const Actions = ({
   isHeld,
 }: {
   sheet: FloorEntryDto['nextSheet'];
-  liveSessionId: string | null;
-  doneSessionId: string | null;
-  personId: string;
+  liveSessionId: SessionId | null;
+  doneSessionId: SessionId | null;
+  personId: PersonId;
   name: string;
   isToday: boolean;
   isHeld: boolean;

@@ -7,7 +7,7 @@ import { fromKg } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { formatMass, formatNumber, inSentence, VERDICT_LABELS } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
-import type { MassUnit, Side } from '@drubo/core/vocabulary';
+import type { MassUnit, PersonId, SessionId, Side } from '@drubo/core/vocabulary';
 import { ChartCard } from '../../charts/ChartCard';
 import type { ChartTable } from '../../charts/ChartCard';
 import { LineChart } from '../../charts/LineChart';
@@ -32,7 +32,7 @@ const words = historyWords.exerciseTrendScreen;
 
 /** One movement of one person over time: loads, reps, the estimate with its band, reserve, and what was decided. */
 export const ExerciseTrendScreen = () => {
-  const { personId, variationId } = useLocalSearchParams<{ personId: string; variationId: string }>();
+  const { personId, variationId } = useLocalSearchParams<{ personId: PersonId; variationId: string }>();
   const [weeks, setWeeks] = useState<Weeks>('26');
   const query = useEndpoint('getExerciseTrend', { params: { personId, variationId }, query: { weeks } });
   const name = findVariation(builtInCatalogue, variationId)?.name ?? variationId;
@@ -81,7 +81,7 @@ const Body = ({ trend }: { trend: ExerciseTrendDto }) => {
     ...gateMetOn.map(({ day }) => ({ day, tone: 'saffron' as const, isDashed: false })),
     ...stages.map(({ day }) => ({ day, tone: 'clay' as const, isDashed: true })),
   ];
-  const verdictOf = (sessionId: string) => trend.verdicts.find((verdict) => verdict.sessionId === sessionId);
+  const verdictOf = (sessionId: SessionId) => trend.verdicts.find((verdict) => verdict.sessionId === sessionId);
   const table: ChartTable = {
     head: [
       words.session,

@@ -1,3 +1,4 @@
+import type { ItemId, SessionId } from '@drubo/core/vocabulary';
 import { formatDay, formatTime } from '@drubo/words/dates';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -32,7 +33,7 @@ const words = historyWords.sessionRecordScreen;
 
 /** The whole record of one session: every set with its amendments, changes of the day, and what was decided. */
 export const SessionRecordScreen = () => {
-  const { sessionId } = useLocalSearchParams<{ sessionId: string }>();
+  const { sessionId } = useLocalSearchParams<{ sessionId: SessionId }>();
   const query = useEndpoint('getSessionHistory', { params: { sessionId } });
   return (
     <Shown what={words.thisSession} query={query}>
@@ -43,7 +44,7 @@ export const SessionRecordScreen = () => {
 
 /** An exercise of the session, and the sets that were ever logged of it. */
 interface Line {
-  itemId: string;
+  itemId: ItemId;
   variationId: string;
   asked: string | null;
   /** Whether reps left were asked for: not of a hold or a drill. */
@@ -177,7 +178,7 @@ const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[
 /** What happened beside the sets, in order, what was undone among it. */
 const Happened = ({ history, records }: { history: SessionHistoryDto; records: readonly SessionRecordDto[] }) => {
   const { studio } = useStudio();
-  const nameOf = (itemId: string): string => {
+  const nameOf = (itemId: ItemId): string => {
     const line = linesOf(history).find((one) => one.itemId === itemId);
     return findVariation(builtInCatalogue, line?.variationId ?? '')?.name ?? words.anExercise;
   };

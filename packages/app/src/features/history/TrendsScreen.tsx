@@ -6,7 +6,7 @@ import type { TrendsDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { FAMILY_LABELS } from '@drubo/words/explain';
 import { MAIN_FAMILIES } from '@drubo/core/vocabulary';
-import type { Family } from '@drubo/core/vocabulary';
+import type { Family, PersonId } from '@drubo/core/vocabulary';
 import { useEndpoint } from '../../data/use-endpoint';
 import { SPACE } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -37,7 +37,7 @@ type FamilyChoice = Family | 'all';
 
 /** One person over time: sets, knee and hip, load, pain, adherence; and every movement with a history. */
 export const TrendsScreen = () => {
-  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const { personId } = useLocalSearchParams<{ personId: PersonId }>();
   const [weeks, setWeeks] = useState<Weeks>('26');
   const [family, setFamily] = useState<FamilyChoice>('all');
   const query = useEndpoint('getTrends', { params: { personId }, query: { weeks } });
@@ -57,7 +57,7 @@ export const TrendsScreen = () => {
   );
 };
 
-const Body = ({ personId, trends, family }: { personId: string; trends: TrendsDto; family: FamilyChoice }) => {
+const Body = ({ personId, trends, family }: { personId: PersonId; trends: TrendsDto; family: FamilyChoice }) => {
   const { isWide } = useWide();
   const { weeks } = trends;
   if (weeks.length === 0) {
@@ -95,7 +95,7 @@ const Body = ({ personId, trends, family }: { personId: string; trends: TrendsDt
 };
 
 /** Every movement with a history in this time, each leading to its own. */
-const Movements = ({ personId, trends, family }: { personId: string; trends: TrendsDto; family: FamilyChoice }) => {
+const Movements = ({ personId, trends, family }: { personId: PersonId; trends: TrendsDto; family: FamilyChoice }) => {
   const router = useRouter();
   const shown = trends.movements.flatMap((movement) => {
     const variation = findVariation(builtInCatalogue, movement.variationId);

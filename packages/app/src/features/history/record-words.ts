@@ -1,3 +1,4 @@
+import type { ItemId } from '@drubo/core/vocabulary';
 import type { SessionRecordFields } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { CAUSE_WORDS, EMPHASIS_LABELS, inSentence, JOINT_LABELS, MUSCLE_LABELS } from '@drubo/words/explain';
@@ -29,7 +30,7 @@ const checkInWords = ({ soreness, joints, painkillers, illness, minutes, sleep, 
     .join(', ') || said.nothingSaid;
 
 /** Something kept about a session, in one line. `nameOf`: an exercise of the session by its id. */
-export const recordWords = (fields: SessionRecordFields, nameOf: (itemId: string) => string): string => {
+export const recordWords = (fields: SessionRecordFields, nameOf: (itemId: ItemId) => string): string => {
   const named = (variationId: string): string => findVariation(builtInCatalogue, variationId)?.name ?? variationId;
   switch (fields.kind) {
     case 'add':

@@ -1,3 +1,4 @@
+import type { SessionId } from '@drubo/core/vocabulary';
 import { Redirect, useLocalSearchParams } from 'expo-router';
 import { useSession } from '../../data/use-session';
 import { NightFloor } from '../../theme/scheme';
@@ -10,7 +11,7 @@ const words = liveWords.liveScreen;
 
 /** Coaching a session: one exercise at a time, on the night floor. A finished one goes on to its review. */
 export const LiveScreen = () => {
-  const { sessionId } = useLocalSearchParams<{ sessionId: string }>();
+  const { sessionId } = useLocalSearchParams<{ sessionId: SessionId }>();
   const { detail, error, refetch } = useSession(sessionId);
   return (
     <NightFloor>

@@ -1,3 +1,4 @@
+import type { SessionId } from '@drubo/core/vocabulary';
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet } from 'react-native';
 import { formatRest } from '@drubo/words/explain';
@@ -16,7 +17,7 @@ const words = liveWords.otherSessions;
 const MOST = 4;
 
 /** The other sessions that run now, each with its own rest running down; one tap goes to it. */
-export const OtherSessions = ({ sessionId }: { sessionId: string }) => {
+export const OtherSessions = ({ sessionId }: { sessionId: SessionId }) => {
   const others = useRunning().filter((session) => session.sessionId !== sessionId);
   if (others.length === 0) return null;
   return (
@@ -35,7 +36,7 @@ export const OtherSessions = ({ sessionId }: { sessionId: string }) => {
   );
 };
 
-const Other = ({ sessionId, name }: { sessionId: string; name: string }) => {
+const Other = ({ sessionId, name }: { sessionId: SessionId; name: string }) => {
   const router = useRouter();
   const { detail } = useSession(sessionId);
   const place = usePlaceOf(sessionId);

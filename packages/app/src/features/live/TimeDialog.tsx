@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { isHardKind } from '@drubo/core';
 import { fitIntoTime } from '@drubo/core/judging';
 import { changesOfPlan } from '@drubo/core/session';
-import type { Role } from '@drubo/core/vocabulary';
+import type { ItemId, Role } from '@drubo/core/vocabulary';
 import { Button } from '../../ui/Button';
 import { minutesBetween } from '../../ui/days';
 import { Row } from '../../ui/layout';
@@ -62,7 +62,7 @@ export const TimeDialog = ({
     })),
     minutes,
   );
-  const behind = (itemId: string): number => {
+  const behind = (itemId: ItemId): number => {
     const found = live.exercises.find(({ item }) => item.id === itemId);
     return found ? setsOf(found).behind : 0;
   };

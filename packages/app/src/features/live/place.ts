@@ -1,3 +1,4 @@
+import type { SessionId } from '@drubo/core/vocabulary';
 import { useMemo } from 'react';
 import { z } from 'zod';
 import { doseSchema } from '@drubo/contracts';
@@ -51,7 +52,7 @@ export const START: Place = {
   skippedRestAfter: null,
 };
 
-const nameOf = (sessionId: string): string => `live-${sessionId}`;
+const nameOf = (sessionId: SessionId): string => `live-${sessionId}`;
 
 const placeFrom = (kept: string | null): Place => {
   if (kept === null) return START;
@@ -64,14 +65,14 @@ const placeFrom = (kept: string | null): Place => {
 };
 
 /** The place kept for a session; the start when there is none or it can't be read. */
-export const readPlace = (sessionId: string): Place => placeFrom(readSetting(nameOf(sessionId)));
+export const readPlace = (sessionId: SessionId): Place => placeFrom(readSetting(nameOf(sessionId)));
 
 /** The place another screen keeps for a session, as it stands now. */
-export const usePlaceOf = (sessionId: string): Place => {
+export const usePlaceOf = (sessionId: SessionId): Place => {
   const kept = useSetting(() => readSetting(nameOf(sessionId)));
   return useMemo(() => placeFrom(kept), [kept]);
 };
 
-export const keepPlace = (sessionId: string, place: Place): void => writeSetting(nameOf(sessionId), JSON.stringify(place));
+export const keepPlace = (sessionId: SessionId, place: Place): void => writeSetting(nameOf(sessionId), JSON.stringify(place));
 
-export const forgetPlace = (sessionId: string): void => writeSetting(nameOf(sessionId), null);
+export const forgetPlace = (sessionId: SessionId): void => writeSetting(nameOf(sessionId), null);

@@ -1,3 +1,4 @@
+import type { SheetId } from '@drubo/core/vocabulary';
 import { useState } from 'react';
 import type { SessionRecordFields } from '@drubo/contracts';
 import { newId } from '../../data/ids';
@@ -15,7 +16,7 @@ export interface LastChange {
 }
 
 /** Keeps what is logged of a running session on this device, and says when that did not work or how to take it back. */
-export const useKeeping = (session: { id: string; sheetId: string }) => {
+export const useKeeping = (session: { id: string; sheetId: SheetId }) => {
   const writer = useWriter();
   const [problem, setProblem] = useState<string | null>(null);
   const [lastChange, setLastChange] = useState<LastChange | null>(null);

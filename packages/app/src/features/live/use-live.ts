@@ -3,7 +3,7 @@ import type { SessionRecordFields, SetRecordDto } from '@drubo/contracts';
 import { isHardKind, isOfSlot, setIdFor } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
 import type { DraftItem } from '@drubo/core/sheet-editing';
-import type { ChangeCause, Role } from '@drubo/core/vocabulary';
+import type { ChangeCause, ItemId, Role, SetId } from '@drubo/core/vocabulary';
 import {
   adviceFor,
   askedFor,
@@ -68,7 +68,7 @@ export const useLive = (detail: FloorDetail) => {
     item && exercise && (amended ? askedOf(amended, item) : askedFor(detail, exercise, slot, facts, advice));
   const pad: Pad | undefined = place.pad ?? (item && asked && (amended ? padOf(amended, item) : freshPad(asked)));
 
-  const send = (setId: string, body: ReturnType<typeof setBodyOf>) =>
+  const send = (setId: SetId, body: ReturnType<typeof setBodyOf>) =>
     writer.log({
       endpointId: 'logSet',
       params: { sessionId: session.id, setId },
@@ -159,7 +159,7 @@ export const useLive = (detail: FloorDetail) => {
     changeDay,
     change: (change: Partial<Pad>) => pad && setPlace({ pad: { ...pad, ...change } }),
     measure: setMeasured,
-    goTo: (itemId: string) => setPlace({ itemId, slot: null, pad: null }),
+    goTo: (itemId: ItemId) => setPlace({ itemId, slot: null, pad: null }),
     choose: (chosen: SetSlot | null) => setPlace({ slot: chosen, pad: null, itemId: exercise?.item.id ?? null }),
     /** Stands at a drop of the set just done; null where nothing was done or nothing can be taken off. */
     addDrop: exercise && drop ? () => setPlace({ itemId: exercise.item.id, slot: drop, pad: null }) : null,
@@ -187,7 +187,7 @@ export const useLive = (detail: FloorDetail) => {
         words.setToday(of.variation.name, sets),
       ),
     /** Puts another exercise in one's place for today, and stands at it. */
-    swap: async (itemId: string, draft: DraftItem, because: ChangeCause, text: string) => {
+    swap: async (itemId: ItemId, draft: DraftItem, because: ChangeCause, text: string) => {
       const instead = itemToSend(draft);
       const fields = { kind: 'swap' as const, itemId, item: instead, because };
       if (await changeDay([fields], text)) setPlace({ itemId: instead.id, slot: null, pad: null });
@@ -211,9 +211,9 @@ export const useLive = (detail: FloorDetail) => {
         },
       });
     },
-    skipRest: (setId: string) => setPlace({ skippedRestAfter: setId }),
+    skipRest: (setId: SetId) => setPlace({ skippedRestAfter: setId }),
     /** Lengthens the rest after a set. */
-    addRest: (setId: string, seconds: number) =>
+    addRest: (setId: SetId, seconds: number) =>
       setPlace({
         addedRest: { setId, seconds: (place.addedRest?.setId === setId ? place.addedRest.seconds : 0) + seconds },
       }),

@@ -1,3 +1,4 @@
+import type { BookingId } from '@drubo/core/vocabulary';
 import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
@@ -27,7 +28,7 @@ export const Bookings = ({ person, bookings }: { person: PersonDto; bookings: re
   const ahead = bookings
     .filter(({ cancelled }) => !cancelled)
     .sort((a, b) => a.date.localeCompare(b.date) || a.time.localeCompare(b.time));
-  const setCancelled = (bookingId: string, cancelled: boolean) =>
+  const setCancelled = (bookingId: BookingId, cancelled: boolean) =>
     writer.log({
       endpointId: 'setBookingCancelled',
       params: { bookingId },

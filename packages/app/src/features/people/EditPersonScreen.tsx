@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams } from 'expo-router';
 import { useEndpoint } from '../../data/use-endpoint';
 import { Shown } from '../../ui/states';
@@ -9,7 +10,7 @@ const words = peopleWords.editPersonScreen;
 
 /** Changes a person's details. */
 export const EditPersonScreen = () => {
-  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const { personId } = useLocalSearchParams<{ personId: PersonId }>();
   const query = useEndpoint('getPerson', { params: { personId } });
   return (
     <Screen title={words.editDetails} beside={query.data?.person.name ?? ''} back={`/people/${personId}`}>

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -26,7 +27,7 @@ const matching = (people: readonly PersonDto[], search: string): PersonDto[] =>
 export const PeopleScreen = () => {
   const router = useRouter();
   const palette = usePalette();
-  const { personId } = useLocalSearchParams<{ personId?: string }>();
+  const { personId } = useLocalSearchParams<{ personId?: PersonId }>();
   const [search, setSearch] = useState('');
   const [isArchive, setArchive] = useState(false);
   const wanted = useDeferredValue(search);

@@ -4,7 +4,7 @@ import type { PersonDetailDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { formatMass, formatNumber, GOAL_LABELS, inSentence, TRAINING_AGE_LABELS } from '@drubo/words/explain';
 import { cmToInches } from '@drubo/core';
-import type { MassUnit } from '@drubo/core/vocabulary';
+import type { MassUnit, PersonId } from '@drubo/core/vocabulary';
 import { usePerson } from '../../data/use-person';
 import { useSheetProgress, useStart } from '../../data/use-start';
 import { Button } from '../../ui/Button';
@@ -49,7 +49,7 @@ const factsOf = ({ person }: PersonDetailDto, unit: MassUnit): string =>
 
 /** One person: the next sheet first, then bookings, where things stand, what was done, and their details. */
 export const PersonScreen = () => {
-  const { personId } = useLocalSearchParams<{ personId: string }>();
+  const { personId } = useLocalSearchParams<{ personId: PersonId }>();
   const query = usePerson(personId);
   return (
     <Shown what={words.thisPerson} query={query}>

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { useRouter } from 'expo-router';
 import type { StandingDto } from '@drubo/contracts';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
@@ -13,7 +14,7 @@ import { peopleWords } from '@drubo/words/screens/people';
 const words = peopleWords.standingsCard;
 
 /** Where a person stands on each ladder. */
-export const StandingsCard = ({ standings, personId }: { standings: readonly StandingDto[]; personId: string }) => {
+export const StandingsCard = ({ standings, personId }: { standings: readonly StandingDto[]; personId: PersonId }) => {
   const { unit } = useStudio();
   const router = useRouter();
   return (

@@ -1,3 +1,4 @@
+import type { ItemId } from '@drubo/core/vocabulary';
 import type { AlternativeDto, ChoiceDto } from '@drubo/contracts';
 import type { Variation } from '@drubo/core/catalogue';
 import { inSentence, METHOD_LABELS, VERDICT_LABELS } from '@drubo/words/explain';
@@ -24,7 +25,7 @@ export const Alternatives = ({
   alternatives,
   onChoose,
 }: {
-  itemId: string;
+  itemId: ItemId;
   variation: Variation;
   alternatives: readonly AlternativeDto[];
   onChoose(choice: ChoiceDto): void;

@@ -61,7 +61,7 @@ export const ReviewCard = ({
   const variation = getVariation(builtInCatalogue, item.variationId);
   const { proposal, from, sets } = item;
   const edited = isEdited(choice, item);
-  const today = { sessionId: item.itemId, day, dose: from, values: item.values, sets };
+  const today = { day, dose: from, values: item.values, sets };
   const evidence = { dose: from, past: [...item.past, today] };
   const before = beforeWords(item, variation);
   const after = choice.verdict === 'leave-out' ? words.notOnTheNext : shortOutcome({ values: item.values, ...choice }, variation);

@@ -1,3 +1,4 @@
+import type { SessionId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams } from 'expo-router';
 import { RefusedError } from '../../data/api';
 import { useCommands } from '../../data/offline/QueueProvider';
@@ -13,7 +14,7 @@ const words = reviewWords.reviewScreen;
 
 /** Judging a session: it needs the server, so what still waits on this phone is sent first. */
 export const ReviewScreen = () => {
-  const { sessionId } = useLocalSearchParams<{ sessionId: string }>();
+  const { sessionId } = useLocalSearchParams<{ sessionId: SessionId }>();
   const waiting = useCommands().filter(
     (command) => command.state === 'waiting' && pathId(command, 'sessionId') === sessionId,
   ).length;

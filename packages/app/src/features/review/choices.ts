@@ -1,3 +1,4 @@
+import type { ItemId } from '@drubo/core/vocabulary';
 import type { AlternativeDto, ChoiceDto, ReviewDto, ReviewItemDto } from '@drubo/contracts';
 import { isSameDose } from '@drubo/core';
 
@@ -7,7 +8,7 @@ export type Edits = Readonly<Record<string, ChoiceDto>>;
 type Outcome = AlternativeDto['outcome'];
 
 /** An outcome as a choice: verdict, dose, and another movement or settings where those change. */
-export const choiceFrom = (itemId: string, { verdict, dose, variationId, values }: Outcome): ChoiceDto => ({
+export const choiceFrom = (itemId: ItemId, { verdict, dose, variationId, values }: Outcome): ChoiceDto => ({
   itemId,
   verdict,
   dose,
@@ -16,7 +17,7 @@ export const choiceFrom = (itemId: string, { verdict, dose, variationId, values 
 });
 
 /** Another method's outcome goes on with that method. */
-export const choiceOfAlternative = (itemId: string, { method, outcome }: AlternativeDto): ChoiceDto => ({
+export const choiceOfAlternative = (itemId: ItemId, { method, outcome }: AlternativeDto): ChoiceDto => ({
   ...choiceFrom(itemId, outcome),
   ...(method === null ? {} : { method }),
 });

@@ -1,3 +1,4 @@
+import type { ItemId } from '@drubo/core/vocabulary';
 import { StyleSheet, View } from 'react-native';
 import { moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
 import { withArrangement } from '@drubo/core/sheet-editing';
@@ -19,7 +20,7 @@ export const ArrangeRow = ({
   onDrag,
   onDrop,
 }: {
-  itemId: string;
+  itemId: ItemId;
   name: string;
   content: DraftSheet;
   onChange(next: DraftSheet, said: string): void;

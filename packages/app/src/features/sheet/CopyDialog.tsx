@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { formatDay } from '@drubo/words/dates';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
@@ -53,7 +54,7 @@ export const CopyDialog = ({ sheet, onClose }: { sheet: SheetDto; onClose(): voi
       setProblem(problemOf(error));
     }
   };
-  const offer = async (personId: string) => {
+  const offer = async (personId: PersonId) => {
     const key = keyOf('getPerson', { params: { personId } });
     try {
       const detail =

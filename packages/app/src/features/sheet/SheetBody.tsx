@@ -1,3 +1,4 @@
+import type { ItemId } from '@drubo/core/vocabulary';
 import { useCallback, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { SheetDto } from '@drubo/contracts';
@@ -34,7 +35,7 @@ export const SheetBody = ({
   isArranging: boolean;
   chosenId: string | null;
   isWide: boolean;
-  onOpen: ((itemId: string) => void) | null;
+  onOpen: ((itemId: ItemId) => void) | null;
   onChange(next: DraftSheet, said: string): void;
 }) => {
   const palette = usePalette();

@@ -1,3 +1,4 @@
+import type { ItemId } from '@drubo/core/vocabulary';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import type { SheetDto, TemplateDto } from '@drubo/contracts';
@@ -43,8 +44,8 @@ import { sheetWords } from '@drubo/words/screens/sheet';
 const words = sheetWords.sheetEditor;
 
 type Open =
-  | { what: 'item'; itemId: string }
-  | { what: 'why'; itemId: string }
+  | { what: 'item'; itemId: ItemId }
+  | { what: 'why'; itemId: ItemId }
   | { what: 'lift'; variationId: string }
   | { what: 'shape' | 'add' | 'templates' | 'copy' | 'text' | 'blank' | 'remove-copy' }
   | { what: 'offer'; title: string; offer: Adapted };

@@ -1,3 +1,4 @@
+import type { SheetId } from '@drubo/core/vocabulary';
 import { formatDay } from '@drubo/words/dates';
 import { sessionIdFor } from '@drubo/contracts';
 import { useState } from 'react';
@@ -26,7 +27,7 @@ const words = sheetWords.sheetScreen;
 
 /** The session being designed: an exercise a line, every number changeable, last time beside this time. */
 export const SheetScreen = () => {
-  const { sheetId } = useLocalSearchParams<{ sheetId: string }>();
+  const { sheetId } = useLocalSearchParams<{ sheetId: SheetId }>();
   const { sheet, error, refetch } = useSheet(sheetId);
   return (
     <Shown what={words.thisSheet} query={{ data: sheet, error, refetch }}>

@@ -1,3 +1,4 @@
+import type { SheetId } from '@drubo/core/vocabulary';
 import { useMemo, useState } from 'react';
 import { contentOfSheet } from '@drubo/contracts';
 import type { SheetContentDto, SheetDto } from '@drubo/contracts';
@@ -16,7 +17,7 @@ const histories = new Map<string, History>();
 /** Steps that can be undone. House default. */
 const MOST_STEPS = 200;
 
-const historyOf = (sheetId: string): History => {
+const historyOf = (sheetId: SheetId): History => {
   const known = histories.get(sheetId) ?? { past: [], future: [] };
   histories.set(sheetId, known);
   return known;

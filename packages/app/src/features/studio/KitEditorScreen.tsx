@@ -6,7 +6,7 @@ import type { KitDto } from '@drubo/contracts';
 import { startKit } from '@drubo/core';
 import { KIT_LABELS } from '@drubo/words/explain';
 import { KIT_ITEMS, KIT_PLACES } from '@drubo/core/vocabulary';
-import type { KitItem } from '@drubo/core/vocabulary';
+import type { KitId, KitItem } from '@drubo/core/vocabulary';
 import { RefusedError } from '../../data/api';
 import { newId } from '../../data/ids';
 import { useWriter } from '../../data/offline/QueueProvider';
@@ -50,7 +50,7 @@ const STANDING: readonly KitItem[] = KIT_ITEMS.filter(
 
 /** A kit: what weighs, what has a height, what stands there; with every load it makes as it is typed. */
 export const KitEditorScreen = () => {
-  const { kitId } = useLocalSearchParams<{ kitId: string }>();
+  const { kitId } = useLocalSearchParams<{ kitId: KitId }>();
   const { unit } = useStudio();
   const query = useEndpoint('getStudio');
   const [fresh] = useState(newId);

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { IntakeDto, SheetDto } from '@drubo/contracts';
 import { HEALTH_TOPIC_LABELS } from '@drubo/words/explain';
 import { HEALTH_TOPICS } from '@drubo/core/vocabulary';
-import type { HealthTopic, ReadinessId } from '@drubo/core/vocabulary';
+import type { HealthTopic, PersonId, ReadinessId } from '@drubo/core/vocabulary';
 import { usePerson } from '../../data/use-person';
 import { usePersonWriter } from '../../data/use-person-writer';
 import { Card } from '../../ui/Card';
@@ -54,7 +54,7 @@ export const isUnasked = ({ limits }: Pick<SheetDto, 'limits'>): boolean =>
   limits.some(({ limit }) => limit === 'health-not-asked');
 
 interface FourAnswersProps {
-  personId: string;
+  personId: PersonId;
   /** The topics still open when it was read. */
   topics: readonly HealthTopic[];
   /** Whether nothing may be loaded until they are answered; somebody loaded before only rises more slowly. */

@@ -1,3 +1,4 @@
+import type { PersonId, SessionId } from '@drubo/core/vocabulary';
 import { useState } from 'react';
 import type { CareDto } from '@drubo/contracts';
 import { newId } from '../../data/ids';
@@ -16,9 +17,9 @@ export const WarningButton = ({
   care = NOBODY,
   sessionId = null,
 }: {
-  personId: string;
+  personId: PersonId;
   care?: Pick<CareDto, 'contact' | 'medicine'>;
-  sessionId?: string | null;
+  sessionId?: SessionId | null;
 }) => {
   const { studio } = useStudio();
   const writer = usePersonWriter(personId);

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import { newId } from '../../data/ids';
 import { usePersonWriter } from '../../data/use-person-writer';
@@ -17,7 +18,7 @@ export const KnowsLift = ({
   suggested,
   onClose,
 }: {
-  personId: string;
+  personId: PersonId;
   variationId: string | null;
   /** Movements offered before anything is searched. */
   suggested?: readonly string[] | undefined;

@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { useState } from 'react';
 import { usePerson } from '../../data/use-person';
 import { IconButton } from '../../ui/IconButton';
@@ -7,7 +8,7 @@ import { partsSessionsWords } from '@drubo/words/screens/parts-sessions';
 const words = partsSessionsWords.moreStarts;
 
 /** The way to the other ways to begin. What they need is read when they are asked for. */
-export const MoreStarts = ({ personId, name, attempt }: { personId: string; name: string; attempt: number }) => {
+export const MoreStarts = ({ personId, name, attempt }: { personId: PersonId; name: string; attempt: number }) => {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
@@ -17,7 +18,7 @@ export const MoreStarts = ({ personId, name, attempt }: { personId: string; name
   );
 };
 
-const Opened = ({ personId, attempt, onClose }: { personId: string; attempt: number; onClose(): void }) => {
+const Opened = ({ personId, attempt, onClose }: { personId: PersonId; attempt: number; onClose(): void }) => {
   const { data } = usePerson(personId);
   return data ? <StartDialog sheet={data.nextSheet} attempt={attempt} onClose={onClose} /> : null;
 };

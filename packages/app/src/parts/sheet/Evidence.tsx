@@ -1,3 +1,4 @@
+import type { DoneExercise } from '@drubo/core/judging';
 import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import type { SheetItemDto } from '@drubo/contracts';
@@ -39,7 +40,7 @@ export const Evidence = ({
   reasons,
 }: {
   variation: Variation;
-  item: Pick<SheetItemDto, 'past' | 'dose'>;
+  item: Pick<SheetItemDto, 'dose'> & { past: readonly DoneExercise[] };
   /** Why the load is what it is; they name a report that is a habit. */
   reasons: readonly Reason[];
 }) => {

@@ -1,3 +1,4 @@
+import type { SessionId } from '../../vocabulary';
 import type { Gate, Variation } from '../../catalogue';
 import { loadsForVariation, repsTop } from '../../dose';
 import type { Dose } from '../../dose';
@@ -20,7 +21,7 @@ export interface GateTarget {
 
 /** What one session showed toward a gate. */
 export interface GateEvidence {
-  sessionId: string;
+  sessionId: SessionId;
   day: number;
   /** Sets that count, whole on every side. */
   sets: number;

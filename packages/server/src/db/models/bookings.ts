@@ -1,9 +1,10 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 export interface BookingRow {
   studioId: string;
   id: string;
-  personId: string;
+  personId: PersonId;
   /** Wall-clock day and time in the studio's time zone. */
   date: string;
   time: string;

@@ -1,12 +1,13 @@
+import type { ItemId, SessionId, TrainerId } from '@drubo/core/vocabulary';
 import type { ChoiceDto, DecisionDto } from '@drubo/contracts';
 import { defineTable } from './define-table';
 
 export interface DecisionRow {
   studioId: string;
   id: string;
-  sessionId: string;
-  itemId: string;
-  trainerId: string;
+  sessionId: SessionId;
+  itemId: ItemId;
+  trainerId: TrainerId;
   decidedAt: string;
   /** What Drubo proposed, with reasons, set revisions and engine version. */
   proposal: DecisionDto;

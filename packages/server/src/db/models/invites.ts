@@ -1,10 +1,11 @@
+import type { TrainerId } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 /** A one-time code for a second trainer. Its id is the code's hash; it is gone once used. */
 export interface InviteRow {
   studioId: string;
   id: string;
-  trainerId: string;
+  trainerId: TrainerId;
   createdAt: string;
   expiresAt: string;
 }

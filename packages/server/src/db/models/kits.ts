@@ -1,5 +1,5 @@
 import type { KitGear, KitMachine, KitPiece } from '@drubo/core';
-import type { KitItem, KitPlace } from '@drubo/core/vocabulary';
+import type { KitItem, KitPlace, PersonId } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 export interface KitRow {
@@ -11,7 +11,7 @@ export interface KitRow {
   gear: KitGear[];
   version: number;
   /** Whose home it is; null: the studio's, for everybody. */
-  personId: string | null;
+  personId: PersonId | null;
   place: KitPlace;
   items: KitItem[];
   hasSafeties: boolean;

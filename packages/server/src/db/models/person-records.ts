@@ -1,3 +1,4 @@
+import type { PersonId, TrainerId } from '@drubo/core/vocabulary';
 import type { RecordFields, RecordKind } from '@drubo/contracts';
 import { defineTable, defineView } from './define-table';
 
@@ -6,12 +7,12 @@ export interface PersonRecordRow {
   studioId: string;
   id: string;
   revision: number;
-  personId: string;
+  personId: PersonId;
   kind: RecordKind;
   fields: RecordFields;
   removed: boolean;
   savedAt: string;
-  trainerId: string;
+  trainerId: TrainerId;
 }
 
 export const personRecords = defineTable<PersonRecordRow>('person_records', ['studioId', 'id', 'revision'], {

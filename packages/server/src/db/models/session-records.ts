@@ -1,3 +1,4 @@
+import type { SessionId } from '@drubo/core/vocabulary';
 import type { SessionRecordFields, SessionRecordKind } from '@drubo/contracts';
 import { defineTable, defineView } from './define-table';
 
@@ -6,7 +7,7 @@ export interface SessionRecordRow {
   studioId: string;
   id: string;
   revision: number;
-  sessionId: string;
+  sessionId: SessionId;
   kind: SessionRecordKind;
   fields: SessionRecordFields;
   removed: boolean;

@@ -1,11 +1,12 @@
+import type { PersonId, SheetId } from '@drubo/core/vocabulary';
 import type { SessionDto } from '@drubo/contracts';
 import { defineTable } from './define-table';
 
 export interface SessionRow {
   studioId: string;
   id: string;
-  sheetId: string;
-  personId: string;
+  sheetId: SheetId;
+  personId: PersonId;
   state: SessionDto['state'];
   date: string;
   startedAt: string;

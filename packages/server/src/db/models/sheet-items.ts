@@ -1,12 +1,12 @@
 import type { Dose, DoseWhy } from '@drubo/core';
-import type { LeverValues, MethodId, Reason } from '@drubo/core/vocabulary';
+import type { LeverValues, MethodId, Reason, SheetId } from '@drubo/core/vocabulary';
 import type { TrackMemory } from '@drubo/core/judging';
 import { defineTable } from './define-table';
 
 export interface SheetItemRow {
   studioId: string;
   id: string;
-  sheetId: string;
+  sheetId: SheetId;
   position: number;
   blockId: string;
   /** Whether the trainer put it there or changed its movement. */

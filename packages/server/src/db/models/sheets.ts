@@ -1,6 +1,6 @@
 import type { Block, LeftOff } from '@drubo/core/composing';
 import type { SheetPlan } from '@drubo/core/loop';
-import type { Reason } from '@drubo/core/vocabulary';
+import type { PersonId, Reason } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 /** What a sheet is of the plan, as the loop has it, in columns of its own. */
@@ -9,7 +9,7 @@ type PlanColumns = Pick<SheetPlan, 'shape' | 'intent' | 'splitDay' | 'dayRole' |
 export interface SheetRow extends PlanColumns {
   studioId: string;
   id: string;
-  personId: string;
+  personId: PersonId;
   version: number;
   /** How many sessions on it were discarded. */
   attempt: number;

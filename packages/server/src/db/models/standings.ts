@@ -1,11 +1,11 @@
 import type { KeptStanding } from '@drubo/core/judging';
-import type { LeverValues, Reason, StandingSource } from '@drubo/core/vocabulary';
+import type { LeverValues, PersonId, Reason, StandingSource } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 /** Where a person stands on one ladder, and what put them there. */
 export interface StandingRow {
   studioId: string;
-  personId: string;
+  personId: PersonId;
   ladderId: string;
   rungId: string;
   variationId: string;

@@ -1,12 +1,12 @@
 import type { Dose } from '@drubo/core';
 import type { TrackMemory } from '@drubo/core/judging';
 import type { Track } from '@drubo/core/composing';
-import type { DayRole, LeverValues, MethodId } from '@drubo/core/vocabulary';
+import type { DayRole, LeverValues, MethodId, PersonId } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 export interface TrackRow {
   studioId: string;
-  personId: string;
+  personId: PersonId;
   /** Which days of the plan it belongs to. */
   dayRole: DayRole;
   slot: string;

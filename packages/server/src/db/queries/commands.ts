@@ -1,3 +1,4 @@
+import type { PersonId } from '@drubo/core/vocabulary';
 import type { Scope } from '../scope';
 
 /** What a command was, and what it was answered; null for one that never came. Asked with every write. */
@@ -14,7 +15,7 @@ export interface Activity {
   at: string;
   what: string;
   trainerName: string;
-  personId: string | null;
+  personId: PersonId | null;
   personName: string | null;
 }
 

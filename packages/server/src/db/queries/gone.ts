@@ -1,3 +1,4 @@
+import type { PersonId, SessionId } from '@drubo/core/vocabulary';
 import type { GoneDto } from '@drubo/contracts';
 import type { Scope } from '../scope';
 
@@ -12,9 +13,9 @@ const OF_SESSION = `${goneIn('set_revisions', 'sessionId')} UNION ALL ${goneIn('
 const OF_PERSON = goneIn('person_records', 'personId');
 
 /** Sets and records of a session that were undone. */
-export const goneOfSession = (scope: Scope, sessionId: string): Promise<GoneDto[]> =>
+export const goneOfSession = (scope: Scope, sessionId: SessionId): Promise<GoneDto[]> =>
   scope.select<GoneDto>(OF_SESSION, { ownerId: sessionId });
 
 /** Records of a person that were taken away. */
-export const goneOfPerson = (scope: Scope, personId: string): Promise<GoneDto[]> =>
+export const goneOfPerson = (scope: Scope, personId: PersonId): Promise<GoneDto[]> =>
   scope.select<GoneDto>(OF_PERSON, { ownerId: personId });

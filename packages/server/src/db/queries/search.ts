@@ -1,3 +1,4 @@
+import type { PersonId, SessionId } from '@drubo/core/vocabulary';
 import type { ReplyOf } from '@drubo/contracts';
 import type { Scope } from '../scope';
 
@@ -47,12 +48,12 @@ const SESSIONS = `
 
 interface Text {
   id: string;
-  personId: string;
+  personId: PersonId;
   personName: string;
   onDay: string;
   kind: string;
   text: string;
-  sessionId?: string;
+  sessionId?: SessionId;
 }
 
 const whereOf = ({ kind, sessionId }: Text): Found['texts'][number]['where'] => {

@@ -1,13 +1,14 @@
+import type { ItemId, SessionId, SetId, SheetId } from '@drubo/core/vocabulary';
 import type { SessionRow } from '../models';
 import type { Scope } from '../scope';
 
 /** A session, its person's mass, the exercise if it is on the sheet, and the newest revision of the set if there is one. */
 export interface SetContextRow {
   state: SessionRow['state'];
-  sheetId: string;
+  sheetId: SheetId;
   massKg: number | null;
-  itemId: string | null;
-  beforeSessionId: string | null;
+  itemId: ItemId | null;
+  beforeSessionId: SessionId | null;
   revision: number | null;
   bodyMassKg: number | null;
 }
@@ -27,7 +28,7 @@ const SQL = `
 /** What stands behind a set about to be logged; null where there is no such session. */
 export const setContextRow = async (
   scope: Scope,
-  ids: { sessionId: string; setId: string; itemId: string },
+  ids: { sessionId: SessionId; setId: SetId; itemId: ItemId },
 ): Promise<SetContextRow | null> => {
   const [row] = await scope.select<SetContextRow>(SQL, { ...ids });
   return row ?? null;

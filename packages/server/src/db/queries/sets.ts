@@ -1,3 +1,4 @@
+import type { PersonId, SessionId } from '@drubo/core/vocabulary';
 import type { SetRecordDto } from '@drubo/contracts';
 import { toSetRecord } from '../mappers/rows';
 import type { Scope } from '../scope';
@@ -22,7 +23,7 @@ const COUNTS = `
 /** How many sets each session has, without reading them. */
 export const setCounts = async (scope: Scope, sessionIds: readonly string[]): Promise<Map<string, number>> => {
   if (sessionIds.length === 0) return new Map();
-  const rows = await scope.select<{ sessionId: string; count: number }>(COUNTS, { sessionIds });
+  const rows = await scope.select<{ sessionId: SessionId; count: number }>(COUNTS, { sessionIds });
   return new Map(rows.map(({ sessionId, count }) => [sessionId, count]));
 };
 
@@ -38,7 +39,7 @@ const LAST_FAULTS = `
 /** What was seen in somebody's last session, movement by movement, the latest set first. */
 export const lastFaults = async (
   scope: Scope,
-  personId: string,
+  personId: PersonId,
 ): Promise<{ variationId: string; faults: SetRecordDto['faults'] }[]> =>
   (await scope.select<{ variationId: string; faults: string }>(LAST_FAULTS, { personId })).map(({ variationId, faults }) => ({
     variationId,

@@ -1,12 +1,12 @@
 import type { Dose } from '@drubo/core';
 import type { TrendSet } from '@drubo/core/trends';
-import type { LeverValues } from '@drubo/core/vocabulary';
+import type { ItemId, LeverValues, PersonId, SessionId, SheetId } from '@drubo/core/vocabulary';
 import type { SessionRow } from '../models';
 import type { Scope } from '../scope';
 
 /** Whose, and since which day. */
 interface Since {
-  personId: string;
+  personId: PersonId;
   since: string;
 }
 
@@ -36,7 +36,7 @@ const ITEMS = `
 /** An exercise of a sheet that was trained. */
 export interface TrendItem {
   id: string;
-  sheetId: string;
+  sheetId: SheetId;
   variationId: string;
   dose: Dose;
 }
@@ -54,7 +54,7 @@ const SETS = `
   FROM ${HERS} CROSS JOIN current_sets AS sets ON sets.studioId = sessions.studioId AND sets.sessionId = sessions.id
   WHERE ${SINCE}`;
 
-export type TrendSetRow = TrendSet & { sessionId: string; itemId: string };
+export type TrendSetRow = TrendSet & { sessionId: SessionId; itemId: ItemId };
 
 export const trendSets = async (scope: Scope, since: Since): Promise<TrendSetRow[]> =>
   (await scope.select<Omit<TrendSetRow, 'tempoMeasured'> & { tempoMeasured: string | null }>(SETS, { ...since })).map((set) => ({
@@ -69,7 +69,7 @@ const CHECKED = `
 
 /** Sessions that began with a check-in. */
 export const checkedSessionIds = async (scope: Scope, since: Since): Promise<string[]> =>
-  (await scope.select<{ sessionId: string }>(CHECKED, { ...since })).map(({ sessionId }) => sessionId);
+  (await scope.select<{ sessionId: SessionId }>(CHECKED, { ...since })).map(({ sessionId }) => sessionId);
 
 const MOVEMENTS = `
   SELECT items.variationId, COUNT(DISTINCT sessions.id) AS sessions, MAX(sessions.date) AS lastOn
@@ -89,9 +89,9 @@ const OF_MOVEMENT = `
 
 /** One movement on one sheet that was trained. */
 export interface MovementDone {
-  sessionId: string;
+  sessionId: SessionId;
   date: string;
-  itemId: string;
+  itemId: ItemId;
   dose: Dose;
   values: LeverValues;
 }
