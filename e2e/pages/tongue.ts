@@ -1,5 +1,4 @@
-import { execFileSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
 
@@ -15,27 +14,28 @@ export const speakMadeUp = (page: Page): Promise<unknown> =>
   page.addInitScript(() => localStorage.setItem('drubo-language', 'made-up'));
 
 /** Signs of units stay the same in every tongue, and so does how sizes are written: '2–30 by 2'. */
-const SIGNS = /\b(by(?= \d)|kg|lb|cm|mm|in|mmhg|s|n·m|gmt|utc|drubo|json|1rm)\b/g;
+const SIGNS = /\b(by(?= \d)|kg|lb|cm|mm|in|mmhg|s|n·m|gmt|utc|drubo|json|1rm)\b/gi;
 
 /** What is no word of the app: whatever the studio wrote, and the catalogue, which is the trade's own data. */
 export const knownTexts = (studio: unknown): string[] => {
   const texts = new Set<string>();
   const keep = (text: string) => {
     // A lone small word may be a code of ours: were it left out, the word on the screen could not be found.
-    if (text.length > 2 && /[A-Z ]/.test(text)) texts.add(text.toLowerCase());
+    if (text.length > 2 && /[A-Z ]/.test(text)) texts.add(text);
   };
   const walk = (value: unknown) => {
     if (typeof value === 'string') keep(value);
     else if (typeof value === 'object' && value !== null) Object.values(value).forEach(walk);
   };
   walk(studio);
-  const root = join(__dirname, '../..');
-  const rooms = ['catalogue', 'screening', 'limits'].map((room) => `packages/core/src/${room}`);
-  for (const file of execFileSync('git', ['ls-files', ...rooms], { cwd: root, encoding: 'utf8' })
-    .trim()
-    .split('\n')) {
-    for (const [, text] of readFileSync(join(root, file), 'utf8').matchAll(/'((?:[^'\\\n]|\\.)*)'/g)) {
-      keep(text!.replace(/\\'/g, "'"));
+  for (const room of ['catalogue', 'screening', 'limits']) {
+    const folder = join(__dirname, '../../packages/core/src', room);
+    for (const file of readdirSync(folder, { recursive: true, encoding: 'utf8' }).filter((name) =>
+      /(?<!\.test)\.ts$/.test(name),
+    )) {
+      for (const [, text] of readFileSync(join(folder, file), 'utf8').matchAll(/'((?:[^'\\\n]|\\.)*)'/g)) {
+        keep(text!.replace(/\\'/g, "'"));
+      }
     }
   }
   return [...texts].sort((a, b) => b.length - a.length);
@@ -60,9 +60,9 @@ export const outsideTheWords = async (page: Page, known: readonly string[]): Pro
     return shown;
   });
   return [...new Set(texts)].filter((text) => {
-    let rest = text.toLowerCase();
+    let rest = text;
     for (const one of known) if (rest.includes(one)) rest = rest.replaceAll(one, ' ');
-    return /[a-z]{2}/.test(rest.replace(SIGNS, ' '));
+    return /[a-z]{2}/i.test(rest.replace(SIGNS, ' '));
   });
 };
 

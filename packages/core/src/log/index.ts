@@ -2,6 +2,6 @@ export { doubtsOf, isDoubtful, SET_BOUNDS } from './doubts';
 export type { Doubt } from './doubts';
 export type { SeenFault, SetRecord } from './types';
 export { currentSets } from './current';
-export { setIdFor } from './set-id';
+export { setIdFor, shortSetIdFor } from './set-id';
 export { isHardKind, isOfSlot, nextSlot, slotsFor } from './slots';
 export type { SetSlot } from './slots';

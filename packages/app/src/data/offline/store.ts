@@ -1,6 +1,6 @@
 import { openDB } from 'idb';
 import type { DBSchema, IDBPDatabase } from 'idb';
-import { setIdFor } from '@drubo/core';
+import { shortSetIdFor } from '@drubo/core';
 import { LONGEST_ID } from '@drubo/core/vocabulary';
 import { newId } from '../ids';
 import { isWrite, STORED_VERSION } from './types';
@@ -30,7 +30,7 @@ const withFittingId = (command: StoredCommand): StoredCommand => {
   const { params, body } = command;
   const { kind, setIndex, side, itemId } = body;
   if (kind === 'skill') return command;
-  const setId = setIdFor(params.sessionId, { id: itemId, slot: params.setId }, { kind, setIndex, side });
+  const setId = shortSetIdFor(params.sessionId, itemId, { kind, setIndex, side });
   return { ...command, params: { ...params, setId } };
 };
 

@@ -9,7 +9,7 @@ import { IconButton } from '../../ui/IconButton';
 import { Row, Stack, Wrap } from '../../ui/layout';
 import { lengthUnit, readNumber } from '../../ui/measure';
 import { ROW_KEY } from './kit-form';
-import type { KitForm } from './kit-form';
+import type { KitForm, LineProps } from './kit-form';
 import { studioWords } from '@drubo/words/screens/studio';
 
 const words = studioWords.gearLines;
@@ -39,19 +39,7 @@ export const GearLines = ({ control, unit, newId }: { control: Control<KitForm>;
   );
 };
 
-const Line = ({
-  control,
-  at,
-  item,
-  unit,
-  onRemove,
-}: {
-  control: Control<KitForm>;
-  at: number;
-  item: KitItem;
-  unit: MassUnit;
-  onRemove(): void;
-}) => {
+const Line = ({ control, at, item, unit, onRemove }: LineProps & { item: KitItem; unit: MassUnit }) => {
   const { field } = useController({ control, name: `gear.${at}.text` });
   return (
     <Row gap="s">

@@ -11,7 +11,7 @@ import { Row, Stack, Wrap } from '../../ui/layout';
 import { Stepper } from '../../ui/Stepper';
 import { Heading } from '../../ui/Txt';
 import { ROW_KEY } from './kit-form';
-import type { KitForm } from './kit-form';
+import type { KitForm, LineProps } from './kit-form';
 import { PIECE_LABELS } from '../../parts/kit/kit-lines';
 import type { KitLine } from '../../parts/kit/kit-lines';
 import { studioWords } from '@drubo/words/screens/studio';
@@ -63,17 +63,7 @@ export const KitLines = ({
   );
 };
 
-const Line = ({
-  control,
-  at,
-  problem,
-  onRemove,
-}: {
-  control: Control<KitForm>;
-  at: number;
-  problem: string | undefined;
-  onRemove(): void;
-}) => {
+const Line = ({ control, at, problem, onRemove }: LineProps & { problem: string | undefined }) => {
   const type = useWatch({ control, name: `weights.${at}.type` });
   const { field: text } = useController({ control, name: `weights.${at}.text` });
   const { field: owned } = useController({ control, name: `weights.${at}.owned` });

@@ -11,7 +11,7 @@ import { IconButton } from '../../ui/IconButton';
 import { Row, Stack, Wrap } from '../../ui/layout';
 import { Heading } from '../../ui/Txt';
 import { ROW_KEY } from './kit-form';
-import type { KitForm } from './kit-form';
+import type { KitForm, LineProps } from './kit-form';
 import { MACHINES } from './machine-lines';
 import type { MachineLine } from './machine-lines';
 import { studioWords } from '@drubo/words/screens/studio';
@@ -68,14 +68,7 @@ const Line = ({
   unit,
   problem,
   onRemove,
-}: {
-  control: Control<KitForm>;
-  at: number;
-  item: MachineLine['item'];
-  unit: MassUnit;
-  problem: string | undefined;
-  onRemove(): void;
-}) => {
+}: LineProps & { item: MachineLine['item']; unit: MassUnit; problem: string | undefined }) => {
   const name = useWatch({ control, name: `machines.${at}.name` });
   const { field: steps } = useController({ control, name: `machines.${at}.text` });
   const { field: assists } = useController({ control, name: `machines.${at}.assists` });

@@ -1,5 +1,6 @@
 import type { KitDto } from '@drubo/contracts';
 import type { MassUnit } from '@drubo/core/vocabulary';
+import type { Control } from 'react-hook-form';
 import { linesOf } from '../../parts/kit/kit-lines';
 import type { KitLine } from '../../parts/kit/kit-lines';
 import { gearLinesOf } from './gear-lines';
@@ -12,6 +13,13 @@ export interface KitForm extends Pick<KitDto, 'name' | 'place' | 'items' | 'hasS
   weights: KitLine[];
   machines: MachineLine[];
   gear: GearLine[];
+}
+
+/** What one line of a kit needs: the form, where it stands in its list, and how it is taken away. */
+export interface LineProps {
+  control: Control<KitForm>;
+  at: number;
+  onRemove(): void;
 }
 
 /** What a list of lines calls its rows: their own id stays what it is. */
