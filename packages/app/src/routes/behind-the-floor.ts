@@ -1,11 +1,10 @@
-// Everything that isn't needed to see today's floor, as one piece: what several of these screens share is then loaded with
-// them and not before the floor.
+// What is needed neither to see today's floor nor to log a set, as one piece: what several of these screens share is then
+// loaded once.
 export { HealthScreen } from '../features/care/HealthScreen';
 export { IntakeScreen } from '../features/care/IntakeScreen';
 export { ReferralScreen } from '../features/care/ReferralScreen';
 export { ScreeningScreen } from '../features/care/ScreeningScreen';
 export { StaircasesScreen } from '../features/care/StaircasesScreen';
-export { LiveScreen } from '../features/live/LiveScreen';
 export { MoveScreen } from '../features/moves/MoveScreen';
 export { MovesLayout } from '../features/moves/MovesLayout';
 export { MovesScreen } from '../features/moves/MovesScreen';

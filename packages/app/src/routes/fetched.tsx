@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { SPACE } from '../theme/tokens';
 import { Txt } from '../ui/Txt';
 import type * as behindTheFloor from './behind-the-floor';
+import type * as onTheFloor from './on-the-floor';
 import { routesWords } from '@drubo/words/screens/routes';
 
 const words = routesWords.fetched;
@@ -11,11 +12,11 @@ const words = routesWords.fetched;
 type Behind = typeof behindTheFloor;
 
 /**
- * A screen that is fetched with the others behind the floor when the first of them is opened. Meanwhile words alone: a
- * turning indicator updates with every frame, and each update would put off drawing what was fetched.
+ * A screen whose piece is fetched when the first screen of that piece is opened. Meanwhile words alone: a turning indicator
+ * updates with every frame, and each update would put off drawing what was fetched.
  */
-const fetched = (what: string, pick: (behind: Behind) => ComponentType) => {
-  const Screen = lazy(async () => ({ default: pick(await import('./behind-the-floor')) }));
+const fetchedWith = (what: string, load: () => Promise<ComponentType>) => {
+  const Screen = lazy(async () => ({ default: await load() }));
   const Waiting = () => (
     <View role="status" style={{ padding: SPACE.xl }}>
       <Txt tone="quiet">{words.loading(what)}</Txt>
@@ -30,12 +31,18 @@ const fetched = (what: string, pick: (behind: Behind) => ComponentType) => {
   };
 };
 
+const fetched = (what: string, pick: (behind: Behind) => ComponentType) =>
+  fetchedWith(what, async () => pick(await import('./behind-the-floor')));
+
 export const FetchedHealthScreen = fetched(words.thisPerson, (behind) => behind.HealthScreen);
 export const FetchedIntakeScreen = fetched(words.thisPerson, (behind) => behind.IntakeScreen);
 export const FetchedReferralScreen = fetched(words.thisPerson, (behind) => behind.ReferralScreen);
 export const FetchedScreeningScreen = fetched(words.thisPerson, (behind) => behind.ScreeningScreen);
 export const FetchedStaircasesScreen = fetched(words.thisPerson, (behind) => behind.StaircasesScreen);
-export const FetchedLiveScreen = fetched(words.theSession, (behind) => behind.LiveScreen);
+export const FetchedLiveScreen = fetchedWith(words.theSession, async () => {
+  const { LiveScreen }: typeof onTheFloor = await import('./on-the-floor');
+  return LiveScreen;
+});
 export const FetchedMoveScreen = fetched(words.theMovements, (behind) => behind.MoveScreen);
 export const FetchedMovesLayout = fetched(words.theMovements, (behind) => behind.MovesLayout);
 export const FetchedMovesScreen = fetched(words.theMovements, (behind) => behind.MovesScreen);
