@@ -1,6 +1,7 @@
 export { endpoints } from './endpoints';
 export type { BodyOf, Endpoint, EndpointId, Endpoints, ParamsOf, QueryOf, ReplyOf, WriteId } from './endpoints';
 export { urlFor } from './endpoints/url';
+export { shownName } from './dto/text';
 export { ERROR_CODES, errorReply } from './dto/errors';
 export type { ErrorCode, ErrorReply } from './dto/errors';
 export type { GoneDto } from './dto/basics';

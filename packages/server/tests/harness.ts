@@ -64,7 +64,7 @@ const cookieOf = (response: Response): string => (response.headers.get('set-cook
 
 /** A real server on its own port and data folder, set up with studio A and its trainer `anna`. */
 export const startTestServer = async (
-  options: { setUp?: boolean; demo?: boolean; dataDir?: string } = {},
+  options: { setUp?: boolean; demo?: boolean; dataDir?: string; webDir?: string } = {},
 ): Promise<TestServer> => {
   const dataDir = options.dataDir ?? mkdtempSync(join(tmpdir(), 'drubo-test-'));
   const clock = { now: () => NOW };
@@ -75,7 +75,7 @@ export const startTestServer = async (
       databaseFile: join(dataDir, 'studio.sqlite'),
       demo: options.demo ?? false,
       bundleFile: null,
-      webDir: null,
+      webDir: options.webDir ?? null,
       webDevUrl: null,
       daysAhead: 0,
       tls: null,

@@ -313,6 +313,6 @@ describe('copies and templates', () => {
       params: { templateId: 'template-c' },
       body: { command: aCommand(), form: aTemplateForm(nextSheet, '  ') },
     });
-    expect(nameless.fields?.[0]).toEqual({ path: 'body.form.name', message: 'must be given' });
+    expect(nameless.fields?.[0]).toEqual({ path: 'body.form.name', message: 'must not be empty' });
   });
 });

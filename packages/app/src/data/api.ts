@@ -14,10 +14,17 @@ export class RefusedError extends Error {
   }
 }
 
-/** Nobody answered, or something that is not our server did. */
+/** Nobody answered, or something that is not our server did; or it did, and said why it can't just now. */
 export class UnreachableError extends Error {
-  constructor() {
-    super(words.theServerCantBe);
+  constructor(readonly reply: ErrorReply | null = null) {
+    super(reply?.message ?? words.theServerCantBe);
+  }
+}
+
+/** The server tried and failed by its own fault: asked again, it may fail again. */
+export class BrokenError extends Error {
+  constructor(readonly reply: ErrorReply) {
+    super(reply.message);
   }
 }
 
@@ -39,7 +46,7 @@ const readJson = async (response: Response): Promise<unknown> => {
   }
 };
 
-/** One call of the API, made from its contract. Throws `RefusedError` or `UnreachableError`. */
+/** One call of the API, made from its contract. Throws `RefusedError`, `BrokenError` or `UnreachableError`. */
 export const callEndpoint = async <Id extends EndpointId>(id: Id, input: CallInput<Id> = {}): Promise<ReplyOf<Id>> => {
   const endpoint = endpoints[id] as Endpoint;
   const url = urlFor(
@@ -58,6 +65,9 @@ export const callEndpoint = async <Id extends EndpointId>(id: Id, input: CallInp
   const json = await readJson(response);
   if (response.ok) return json as ReplyOf<Id>;
   const refusal = errorReply.safeParse(json);
-  if (!refusal.success || response.status >= 500) throw new UnreachableError();
+  if (!refusal.success) throw new UnreachableError();
+  if (refusal.data.code === 'internal') throw new BrokenError(refusal.data);
+  // It says itself that it can't just now: whatever was sent waits.
+  if (response.status >= 500) throw new UnreachableError(refusal.data);
   throw new RefusedError(response.status, refusal.data);
 };

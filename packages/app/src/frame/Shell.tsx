@@ -1,8 +1,10 @@
 import { Slot, usePathname } from 'expo-router';
 import { useCallback, useState } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
 import { StyleSheet, View } from 'react-native';
 import { useOfflinePack } from '../data/use-offline-pack';
 import { usePalette } from '../theme/use-palette';
+import { BrokenScreen } from './BrokenScreen';
 import { KeyList } from './KeyList';
 import { PlaceBar } from './PlaceBar';
 import { SnackProvider } from './SnackProvider';
@@ -34,7 +36,9 @@ export const Shell = () => {
         <View style={styles.fill}>
           <StorageProblem />
           <UpdatePrompt />
-          <Slot />
+          <ErrorBoundary FallbackComponent={BrokenScreen} resetKeys={[path]}>
+            <Slot />
+          </ErrorBoundary>
         </View>
         {isKeyList && <KeyList onClose={() => setKeyList(false)} />}
         {!isWide && !WITHOUT_BAR.test(path) && <PlaceBar rail={false} />}

@@ -206,3 +206,21 @@ describe('ways about', () => {
     for (const { label } of PLACES) expect(screen.getByText(new RegExp(`${label}$`))).toBeTruthy();
   });
 });
+
+describe('a screen that can’t be drawn', () => {
+  it('says that what was logged is safe, offers to reload, and comes back when it can be drawn again', async () => {
+    // React tells of what a boundary caught; here that is the test's own doing.
+    const told = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+    mockInside = () => {
+      throw new Error('part gone');
+    };
+    await show(<Shell />);
+    expect(screen.getByText(/What you logged is safe on this device\. \(part gone\)/)).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Reload' })).toBeTruthy();
+    mockInside = () => <Text>drawn again</Text>;
+    fireEvent.press(screen.getByRole('button', { name: 'Try again' }));
+    expect(await screen.findByText('drawn again')).toBeTruthy();
+    told.mockRestore();
+    mockInside = () => null;
+  });
+});

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { id, instant, itemId, localDate, personId, reason, sessionId, sheetId, version } from '../dto/basics';
+import { shownName, storableText } from '../dto/text';
 import { dose, doseWhy, kit, leverValues, trackMemory } from '../dto/dose';
 import { intake, personRecord } from '../dto/health';
 import { movement } from '../dto/movement';
@@ -271,12 +272,26 @@ const OLD_KIT = {
   hasFullDiscs: true,
 };
 
+/** A file's texts as they can be kept: what is refused at the door today was let in once, and an old file isn't lost for it. */
+const storable = (value: unknown): unknown => {
+  if (typeof value === 'string') return storableText(value);
+  if (Array.isArray(value)) return value.map(storable);
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, storable(inner)]));
+};
+
+const withShownName = (person: unknown): unknown => {
+  if (typeof person !== 'object' || person === null || !('name' in person) || typeof person.name !== 'string') return person;
+  return { ...person, name: shownName(person.name) };
+};
+
 /** A file of any known version as this version's; anything else is handed on for the schema to refuse. */
 export const upgradeBundle = (file: unknown): unknown => {
   if (typeof file !== 'object' || file === null) return file;
-  let lifted = file as Record<string, unknown>;
+  let lifted = storable(file) as Record<string, unknown>;
   for (let upgrade = UPGRADERS[Number(lifted['version'])]; upgrade; upgrade = UPGRADERS[Number(lifted['version'])]) {
     lifted = upgrade(lifted);
   }
-  return lifted;
+  const { people } = lifted;
+  return Array.isArray(people) ? { ...lifted, people: people.map(withShownName) } : lifted;
 };

@@ -23,6 +23,8 @@ export const id = z
 /** The schema of an id that says what it is of; on the wire they are all alike. */
 const idOf = <Of extends string>(): z.ZodType<Of, Of> => id as unknown as z.ZodType<Of, Of>;
 
+export { requiredText, text } from './text';
+
 export const personId = idOf<PersonId>();
 export const sheetId = idOf<SheetId>();
 export const sessionId = idOf<SessionId>();
@@ -57,10 +59,6 @@ export const version = z.int().min(0).max(1_000_000_000);
  */
 export const gone = z.object({ id, revision: z.int().min(1) });
 export type GoneDto = z.infer<typeof gone>;
-
-/** Trimmed text a person may read. */
-export const text = (max: number) => z.string().trim().max(max);
-export const requiredText = (max: number) => z.string().trim().min(1, 'must not be empty').max(max);
 
 /** Every write says which command it is, from which device, in which order: a repeat is harmless. */
 export const command = z.strictObject({

@@ -10,7 +10,7 @@ import {
   STANDING_SOURCES,
 } from '@drubo/core/vocabulary';
 import { chip } from './health';
-import { instant, localDate, personId, reason, templateId, version } from './basics';
+import { instant, localDate, personId, reason, requiredText, templateId, version } from './basics';
 import { dose, kit, leverValues, trackMemory } from './dose';
 import { knownLift } from './known-lift';
 import { schools } from './person';
@@ -89,7 +89,7 @@ const { kitId: _, minutesBudget, ...arrangement } = sheetShape;
 
 /** A session a trainer keeps to use again. Loads are found anew for whoever gets it. */
 export const templateForm = z.strictObject({
-  name: z.string().trim().min(1, 'must be given').max(60, 'at most 60 characters'),
+  name: requiredText(60),
   ...arrangement,
   minutesBudget,
   items: z

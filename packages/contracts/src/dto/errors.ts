@@ -10,9 +10,11 @@ export const ERROR_CODES = [
   'wrong-password',
   'too-many-attempts',
   'not-found',
+  'id-in-use',
   'erased',
   'stale-version',
   'sheet-started',
+  'sheet-for-later',
   'person-held',
   'person-archived',
   'no-consent',
@@ -26,6 +28,8 @@ export const ERROR_CODES = [
   'already-set-up',
   'command-reused',
   'not-a-demo',
+  'no-room',
+  'not-now',
   'internal',
 ] as const;
 export type ErrorCode = (typeof ERROR_CODES)[number];

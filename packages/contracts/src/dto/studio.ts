@@ -13,7 +13,7 @@ const isTimeZone = (value: string): boolean => {
 };
 
 const timeZone = z.string().max(60).refine(isTimeZone, 'must be a time zone name such as Europe/Oslo');
-export const loginName = z.string().trim().toLowerCase().min(3, 'must have at least 3 characters').max(120);
+export const loginName = requiredText(120).toLowerCase().min(3, 'must have at least 3 characters');
 export const newPassword = z.string().min(10, 'must have at least 10 characters').max(200);
 
 export const studioFields = { name: requiredText(80), unit: z.enum(MASS_UNITS), timeZone };

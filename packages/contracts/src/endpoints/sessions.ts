@@ -32,7 +32,7 @@ export const sessionEndpoints = {
       taken: z.array(z.string().max(120)).max(60).optional(),
     }),
     reply: sessionDetail,
-    errors: ['not-found', 'erased', 'session-not-live'],
+    errors: ['not-found', 'erased', 'session-not-live', 'sheet-for-later'],
   }),
   getSession: defineEndpoint({
     id: 'getSession',

@@ -47,7 +47,7 @@ export const sheetEndpoints = {
     params: z.strictObject({ sheetId, copyId: id }),
     body: z.strictObject({ command, on: localDate }),
     reply: sheet,
-    errors: ['not-found', 'erased'],
+    errors: ['not-found', 'erased', 'id-in-use'],
   }),
   removeCopy: defineEndpoint({
     id: 'removeCopy',

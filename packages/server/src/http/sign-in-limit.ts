@@ -15,7 +15,10 @@ export const signInLimit = (tries: number) =>
     legacyHeaders: false,
     keyGenerator: (request) => {
       const body: unknown = request.body;
-      const name = body !== null && typeof body === 'object' && 'loginName' in body ? String(body.loginName) : '';
+      const name =
+        body !== null && typeof body === 'object' && 'loginName' in body && typeof body.loginName === 'string'
+          ? body.loginName
+          : '';
       return `${ipKeyGenerator(request.ip ?? '')} ${name.trim().toLowerCase().slice(0, 120)}`;
     },
     handler: (_request, _response, next) =>

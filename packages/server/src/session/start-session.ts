@@ -31,6 +31,11 @@ export const startSession: Operation<'startSession'> = async ({ scope, context, 
       { path: 'params.sessionId', message: `must be ${sessionIdFor(sheet.id, sheet.attempt)}` },
     ]);
   }
+  if (sheet.state === 'later') {
+    throw new AppError('sheet-for-later', `This sheet is kept for ${sheet.forDate ?? 'another day'}.`, [
+      { path: 'body.sheetId', message: 'waits for its day: the sheet before it comes first' },
+    ]);
+  }
   const row = {
     id,
     sheetId: sheet.id,

@@ -1,4 +1,5 @@
 import { findPersonFile } from '../person/person-file';
+import { AppError } from '../shared/errors';
 import { findSheet, refuseErased } from '../shared/find';
 import type { Operation } from '../shared/work';
 import { readSheet } from './read-sheet';
@@ -6,6 +7,11 @@ import { itemsOf } from './sheet-items';
 
 export const copySheet: Operation<'copySheet'> = async ({ scope, context }, { params, body }) => {
   await refuseErased(scope, 'sheets', params.copyId);
+  if (await scope.one('sheets', { id: params.copyId })) {
+    throw new AppError('id-in-use', 'There is a sheet with this id already.', [
+      { path: 'params.copyId', message: 'is another sheet’s: a copy needs an id of its own' },
+    ]);
+  }
   const sheet = await findSheet(scope, params.sheetId);
   const items = await itemsOf(scope, sheet.id);
   const { studioId: _, ...own } = sheet;

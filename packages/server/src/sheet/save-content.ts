@@ -71,6 +71,18 @@ const isRearranged = (sheet: SheetRow, stored: readonly SheetItemRow[], content:
   JSON.stringify(stored.map(({ id, blockId, variationId }) => [id, blockId, variationId])) !==
     JSON.stringify(content.items.map(({ id, blockId, variationId }) => [id, blockId, variationId]));
 
+/** Refuses exercises that stand on another sheet: an id is one sheet's. */
+const refuseForeignItems = async (scope: Scope, sheet: SheetRow, content: SheetContentDto): Promise<void> => {
+  const ids = content.items.map(({ id }) => id);
+  const elsewhere = (await scope.all('sheetItems', { id: ids })).filter(({ sheetId }) => sheetId !== sheet.id);
+  if (elsewhere.length === 0) return;
+  const foreign = new Set(elsewhere.map(({ id }) => id));
+  const fields = ids.flatMap((id, at) =>
+    foreign.has(id) ? [{ path: `body.content.items.${at}.id`, message: 'stands on another sheet' }] : [],
+  );
+  throw new AppError('id-in-use', 'Some of these exercises stand on another sheet.', fields);
+};
+
 /**
  * Stores a whole sheet as the trainer arranged it. What Drubo proposes for each exercise, and why, is worked out here;
  * what the trainer set stands beside it.
@@ -90,6 +102,7 @@ export const saveContent = async (
   const stored = await itemsOf(scope, sheet.id);
   const known = (item: Item) => stored.find(({ id, variationId }) => id === item.id && variationId === item.variationId);
   const problems = content.items.flatMap((item, at) => problemsOf(input, item, at, !known(item)));
+  await refuseForeignItems(scope, sheet, content);
   if (problems.length > 0) {
     throw new AppError('locked-movement', 'Some exercises can’t be prescribed like this.', problems);
   }

@@ -69,6 +69,15 @@ export const useCommands = (): readonly StoredCommand[] => {
   );
 };
 
+/** What the server said why it can't take writes just now, or null. */
+export const useWaitsBecause = (): string | null => {
+  const { queue } = useContext(QueueContext);
+  return useSyncExternalStore(
+    useCallback((listener) => queue?.subscribe(listener) ?? (() => undefined), [queue]),
+    () => queue?.waitsBecause() ?? null,
+  );
+};
+
 /** What a form learns of its write. */
 export type WriteResult<Id extends WriteId> = { status: 'done'; reply: ReplyOf<Id> } | { status: 'waiting' };
 

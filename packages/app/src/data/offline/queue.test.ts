@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { RefusedError, UnreachableError } from '../api';
+import { BrokenError, RefusedError, UnreachableError } from '../api';
 import { makeQueue } from './queue';
 import type { QueueWorld } from './queue';
 import { openCommandStore } from './store';
@@ -180,5 +180,72 @@ describe('the queue', () => {
     const outcome = queue.settled(id, 4_000);
     fireTimers();
     expect(await outcome).toEqual({ status: 'waiting' });
+  });
+});
+
+describe('a server that fails by its own fault', () => {
+  const broken = () => new BrokenError({ code: 'internal', message: 'Something went wrong here.' });
+  const MINUTE_MS = 60_000;
+  const startOf = (sessionId: string): WriteRequest =>
+    ({ endpointId: 'startSession', params: { sessionId }, body: {}, aggregate: 'sheet:one' }) as unknown as WriteRequest;
+  const setOf = (sessionId: string, setId: string): WriteRequest =>
+    ({ endpointId: 'logSet', params: { sessionId, setId }, body: {}, aggregate: 'sheet:one' }) as unknown as WriteRequest;
+
+  /** A queue whose server can't take what the test says, tried a number of times, some minutes apart. */
+  const tried = async (
+    requests: readonly WriteRequest[],
+    fails: (command: StoredCommand) => boolean,
+    times: number,
+    minutes: number,
+  ) => {
+    const { world, pass, sent } = await aWorld((command) => {
+      if (fails(command)) throw broken();
+      return {};
+    });
+    const queue = await makeQueue(OWNER, world);
+    for (const request of requests) await queue.enqueue(request);
+    await queue.flush();
+    for (let at = 1; at < times; at += 1) {
+      pass(minutes * MINUTE_MS);
+      await queue.flush();
+    }
+    return { states: statesOf(queue.commands()), queue, sent };
+  };
+
+  const three = [startOf('session-1'), setOf('session-1', 'set-1'), write('sheet:one')];
+  const failsToStart = ({ endpointId }: StoredCommand) => endpointId === 'startSession';
+
+  it('holds its line for five tries and ten minutes, both', async () => {
+    // Enqueuing flushes too: three tries more than asked for, within the first minute.
+    expect((await tried(three, failsToStart, 20, 0)).states).toEqual(['waiting', 'waiting', 'waiting']);
+    expect((await tried(three.slice(0, 1), failsToStart, 2, 11)).states).toEqual(['waiting']);
+  });
+
+  it('then it needs the trainer, with what hangs on it, and the rest of the line goes on', async () => {
+    const { states, queue } = await tried(three, failsToStart, 6, 3);
+    expect(states).toEqual(['needs-you', 'needs-you', 'done']);
+    const [first, second] = queue.commands();
+    expect(first?.error).toMatchObject({ code: 'internal' });
+    expect(second?.error?.message).toMatch(/belongs to the one before it/);
+  });
+
+  it('a set that can’t be taken holds up no other set', async () => {
+    const sets = [startOf('session-1'), setOf('session-1', 'set-1'), setOf('session-1', 'set-2')];
+    const { states } = await tried(sets, ({ params }) => 'setId' in params && params.setId === 'set-1', 6, 3);
+    expect(states).toEqual(['done', 'needs-you', 'done']);
+  });
+
+  it('one that says it can’t just now is waited for, however long, and its reason is told', async () => {
+    const { world, pass } = await aWorld(() => {
+      throw new UnreachableError({ code: 'no-room', message: 'The disk is full.' });
+    });
+    const queue = await makeQueue(OWNER, world);
+    await queue.enqueue(write('a'));
+    for (let at = 0; at < 20; at += 1) {
+      pass(10 * MINUTE_MS);
+      await queue.flush();
+    }
+    expect(statesOf(queue.commands())).toEqual(['waiting']);
+    expect(queue.waitsBecause()).toBe('The disk is full.');
   });
 });

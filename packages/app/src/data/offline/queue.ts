@@ -1,12 +1,17 @@
 import type { ErrorReply } from '@drubo/contracts';
-import { RefusedError } from '../api';
+import { dataWords } from '@drubo/words/screens/data';
+import { BrokenError, RefusedError, UnreachableError } from '../api';
+import { dependsOn, isGivenUp, oneMoreFailure } from './giving-up';
 import type { CommandStore } from './store';
 import type { Settled, StoredCommand, WriteRequest } from './types';
 
 /** How the queue reaches the world; tests put their own in. */
 export interface QueueWorld {
   store: CommandStore;
-  /** Sends one command; throws `RefusedError` when the server says no, anything else when nobody answers. */
+  /**
+   * Sends one command; throws `RefusedError` when the server says no, `BrokenError` when it fails by its own fault, anything
+   * else when nobody answers.
+   */
   send(command: StoredCommand): Promise<unknown>;
   now(): number;
   /** Calls back later; gives a way to call it off. */
@@ -31,6 +36,8 @@ export interface Queue {
   settled(id: string, withinMs: number): Promise<Outcome>;
   flush(): Promise<void>;
   commands(): readonly StoredCommand[];
+  /** What the server said why it can't take writes just now; null where it didn't say. */
+  waitsBecause(): string | null;
   remove(ids: readonly string[]): Promise<void>;
   subscribe(listener: () => void): () => void;
   onDone(listener: (command: StoredCommand) => void): () => void;
@@ -49,6 +56,7 @@ export const makeQueue = async (owner: string, world: QueueWorld): Promise<Queue
   let retryMs: number = RETRY_MS.first;
   let running: Promise<void> | null = null;
   let isStopped = false;
+  let waitsBecause: string | null = null;
 
   const refresh = async () => {
     commands = await store.all(owner);
@@ -64,13 +72,39 @@ export const makeQueue = async (owner: string, world: QueueWorld): Promise<Queue
     await refresh();
   };
 
+  /** Counts a failure of the server's. True once the write was given to the trainer, with what hangs on it. */
+  const failedOver = async (command: StoredCommand, error: BrokenError): Promise<boolean> => {
+    const failures = oneMoreFailure(command, world.now());
+    if (!isGivenUp(failures, world.now())) {
+      await store.update(command.id, { failures });
+      await refresh();
+      return false;
+    }
+    await settle(command, { state: 'needs-you', error: error.reply, failures });
+    const hanging = commands.filter((other) => other.state === 'waiting' && dependsOn(other, command));
+    const why = { code: error.reply.code, message: dataWords.queue.hangsOnAnother };
+    for (const other of hanging) await settle(other, { state: 'needs-you', error: why });
+    return true;
+  };
+
+  const isStillWaiting = ({ id }: StoredCommand): boolean =>
+    commands.some((other) => other.id === id && other.state === 'waiting');
+
   /** Sends one aggregate's commands in order. False when nobody answered and the rest must wait. */
   const sendAll = async (line: readonly StoredCommand[]): Promise<boolean> => {
     for (const command of line) {
       if (isStopped) return false;
+      // One before it may have taken it along.
+      if (!isStillWaiting(command)) continue;
       try {
         await settle(command, { state: 'done', reply: await world.send(command) });
+        waitsBecause = null;
       } catch (error) {
+        if (error instanceof UnreachableError) waitsBecause = error.reply?.message ?? null;
+        if (error instanceof BrokenError) {
+          if (await failedOver(command, error)) continue;
+          return false;
+        }
         if (!(error instanceof RefusedError) || TRY_AGAIN.has(error.status)) return false;
         // Erased for good: there is nothing left to decide, and nothing of it may stay on this device.
         if (error.status === 410) {
@@ -148,6 +182,7 @@ export const makeQueue = async (owner: string, world: QueueWorld): Promise<Queue
       }),
     flush,
     commands: () => commands,
+    waitsBecause: () => waitsBecause,
     remove: async (ids) => {
       await store.remove(ids);
       await refresh();

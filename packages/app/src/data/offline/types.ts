@@ -1,3 +1,4 @@
+import type { Failures } from './giving-up';
 import type { BodyOf, ErrorReply, ParamsOf, ReplyOf, WriteId } from '@drubo/contracts';
 
 /** What a caller asks to be written by one endpoint. The queue adds the command. */
@@ -39,13 +40,15 @@ export interface StoredOf<Id extends WriteId> extends RequestOf<Id> {
   error: ErrorReply | null;
   queuedAt: number;
   settledAt: number | null;
+  /** How often the server failed over it by its own fault; left out where it never did. */
+  failures?: Failures;
 }
 
 /** Any stored write. */
 export type StoredCommand = { [Id in WriteId]: StoredOf<Id> }[WriteId];
 
 /** What is kept of how a write ended. */
-export type Settled = Partial<Pick<StoredCommand, 'state' | 'error' | 'settledAt'>> & { reply?: unknown };
+export type Settled = Partial<Pick<StoredCommand, 'state' | 'error' | 'settledAt' | 'failures'>> & { reply?: unknown };
 
 /** Whether a stored write is one to this endpoint. */
 export const isWrite =

@@ -188,7 +188,7 @@ describe('templates', () => {
   it('keeps the sheet by a name, and asks for one', async () => {
     show(<TemplatesDialog content={content} onUse={jest.fn()} onClose={jest.fn()} />);
     await press('Keep it');
-    expect(screen.getByText('The name must be given.')).toBeTruthy();
+    expect(screen.getByText('The name must not be empty.')).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Name of the template'), 'Usual Tuesday');
     await press('Keep it');
     expect(mockWriter.save.mock.calls[0]?.[0]).toMatchObject({

@@ -10,6 +10,7 @@ import type {
   StudioDto,
   TrainerDto,
 } from '@drubo/contracts';
+import { shownName } from '@drubo/contracts';
 import type { Track } from '@drubo/core/composing';
 import type { KeptStanding } from '@drubo/core/judging';
 import type {
@@ -30,7 +31,7 @@ import type {
 /** A row without the studio it belongs to: what a caller of that studio may see. */
 const withoutStudio = <Row extends { studioId: string }>({ studioId: _, ...rest }: Row): Omit<Row, 'studioId'> => rest;
 
-export const toPerson = (row: PersonRow): PersonDto => withoutStudio(row);
+export const toPerson = (row: PersonRow): PersonDto => ({ ...withoutStudio(row), name: shownName(row.name) });
 export const toKit = (row: KitRow): KitDto => withoutStudio(row);
 export const toRecord = ({ studioId: _, kind: __, ...row }: PersonRecordRow): PersonRecordDto => row;
 export const toBooking = (row: BookingRow): BookingDto => withoutStudio(row);
@@ -51,4 +52,4 @@ export const toStanding = ({ studioId: _, personId: __, ...row }: StandingRow): 
 export const toTrack = ({ studioId: _, personId: __, estimatorState: ___, ...row }: TrackRow): Track => row;
 
 export const toStudio = ({ id, version, name, unit, timeZone }: StudioRow): StudioDto => ({ id, version, name, unit, timeZone });
-export const toTrainer = ({ id, name, loginName }: TrainerRow): TrainerDto => ({ id, name, loginName });
+export const toTrainer = ({ id, name, loginName }: TrainerRow): TrainerDto => ({ id, name: shownName(name), loginName });

@@ -3,6 +3,9 @@ export const dataWords = {
   api: {
     theServerCantBe: 'The server can’t be reached.',
   },
+  queue: {
+    hangsOnAnother: 'It belongs to the one before it that the server could not take. Send that one again first.',
+  },
   queueProvider: {
     storageOnThisDevice: 'Storage on this device is still opening. Try again.',
     storageFailed: 'storage failed',

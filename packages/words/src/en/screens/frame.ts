@@ -5,6 +5,14 @@ export const frameWords = {
   gate: {
     theStudio: 'the studio',
   },
+  brokenScreen: {
+    cantBeShown: 'Can’t be shown',
+    reloadToGoOn: 'Reload to go on',
+    safeAndWhy: (why: string) =>
+      `Drubo may have been updated while this stood open. What you logged is safe on this device.${why ? ` (${why})` : ''}`,
+    reload: 'Reload',
+    tryAgain: 'Try again',
+  },
   keyList: {
     onTheLiveFloor: 'On the live floor',
     onASheet: 'On a sheet',

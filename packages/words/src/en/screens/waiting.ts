@@ -15,6 +15,7 @@ export const waitingWords = {
     needsYou: 'Needs you',
     theServerRefusedThese:
       'The server refused these. Send one again once what stood against it is gone, keep it as a note, or take it off the list.',
+    sendAllAgain: 'Send all again',
     saveACopyOf: 'Save a copy of these',
     waiting: 'Waiting',
     safeOnThisDevice: 'Safe on this device. They are sent in order as soon as the server answers.',

@@ -1,0 +1,29 @@
+import { ForeignKeyConstraintError, UniqueConstraintError } from 'sequelize';
+
+/**
+ * What kept a row from being written: its id is another's, what it belongs to is not there, no room on the disk, a folder that
+ * can't be written to, or a database that is busy for longer than it is waited for.
+ */
+export type DatabaseTrouble = 'id-in-use' | 'points-nowhere' | 'full' | 'read-only' | 'busy';
+
+/** By SQLite's result codes, as the driver names them. Source: sqlite.org, result codes. */
+const BY_CODE: Record<string, DatabaseTrouble> = {
+  SQLITE_FULL: 'full',
+  SQLITE_READONLY: 'read-only',
+  SQLITE_CANTOPEN: 'read-only',
+  SQLITE_BUSY: 'busy',
+  SQLITE_LOCKED: 'busy',
+};
+
+const codeOf = (error: unknown): string => {
+  if (!(error instanceof Error)) return '';
+  if ('code' in error && typeof error.code === 'string') return error.code;
+  return 'original' in error ? codeOf(error.original) : '';
+};
+
+/** What of the database's an error is; null for one that is none of these. */
+export const databaseTrouble = (error: unknown): DatabaseTrouble | null => {
+  if (error instanceof UniqueConstraintError) return 'id-in-use';
+  if (error instanceof ForeignKeyConstraintError) return 'points-nowhere';
+  return BY_CODE[codeOf(error)] ?? null;
+};
