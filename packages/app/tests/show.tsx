@@ -7,7 +7,7 @@ import { chalkTheme } from '../src/theme/paper';
 
 type Unit = 'kg' | 'lb';
 const studio = (unit: Unit, timeZone: string) => ({ id: 'studio-01', version: 1, name: 'Test', unit, timeZone });
-const trainer = { id: 'trainer-1', name: 'T', loginName: 'tee' };
+const trainer = { id: 'trainer-1', name: 'T', loginName: 'tee', role: 'owner' as const };
 
 /** Nothing is asked of a server here: what a test wants read, it puts into the cache itself. */
 export const quietClient = () => new QueryClient({ defaultOptions: { queries: { enabled: false, gcTime: Infinity } } });

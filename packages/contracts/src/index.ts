@@ -48,6 +48,6 @@ export type {
   SessionDto,
 } from './dto/session';
 export { studioFormSchema } from './dto/studio';
-export type { ActivityLineDto, AuthStateDto, StudioDto, TrainerDto } from './dto/studio';
+export type { ActivityLineDto, AuthStateDto, DeviceDto, OpenInviteDto, StudioDto, TrainerDto } from './dto/studio';
 export type { FloorDto, FloorEntryDto, OfflinePackDto, PersonDetailDto, SessionLineDto } from './dto/views';
 export { wireMatchesCore } from './dto/same-shape';

@@ -16,6 +16,7 @@ import { daysOn } from './calendar';
 import type { Story } from './cast';
 import { knownOn } from './files';
 import type { PersonFile } from './files';
+import { TRAINER_ID } from './trainer';
 import { diceFor } from './dice';
 import { liftSets } from './lift';
 
@@ -222,7 +223,15 @@ export const liveThrough = (
     standings = withStandings(standings, led.stood);
     agreed = led.sheet;
     for (const { itemId, proposal, chosen } of led.settled) {
-      life.decisions.push({ id: `${itemId}-decision`, sessionId, itemId, decidedAt: finishedAt, proposal, chosen });
+      life.decisions.push({
+        id: `${itemId}-decision`,
+        sessionId,
+        itemId,
+        trainerId: TRAINER_ID,
+        decidedAt: finishedAt,
+        proposal,
+        chosen,
+      });
     }
   });
 

@@ -1,3 +1,4 @@
+import { TRAINER_ID } from './trainer';
 import { BUNDLE_VERSION } from '@drubo/contracts/bundle';
 import type { Bundle } from '@drubo/contracts/bundle';
 import type { KitDto } from '@drubo/contracts';
@@ -81,7 +82,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     version: BUNDLE_VERSION,
     exportedAt,
     studio: { id: 'lamp-works-skarrow', name: 'The Lamp Works, Skarrow', unit: 'kg', timeZone: 'Atlantic/Faroe' },
-    trainers: [{ id: 'trainer-tove', name: 'Tove Lindmark', loginName: 'tove' }],
+    trainers: [{ id: TRAINER_ID, name: 'Tove Lindmark', loginName: 'tove', role: 'owner', removedAt: null }],
     kits: [studioKit, cormHome],
     people: CAST.map((story) => ({
       id: `${story.key}-person`,
@@ -104,5 +105,6 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     templates: [],
     movements: lampWorksMovements(today),
     decisions: lives.flatMap((life) => life.decisions),
+    tombstones: [],
   };
 };

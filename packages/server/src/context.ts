@@ -1,10 +1,9 @@
 import type { TrainerId } from '@drubo/core/vocabulary';
 import type { Catalogue } from '@drubo/core/catalogue';
 import type { Logger } from 'pino';
+import type { TrainerDto } from '@drubo/contracts';
+import type { KnownSignIns } from './auth/known-sign-ins';
 import type { Database } from './db/database';
-
-/** Sign-ins this process has looked up, by the hash of their token; the database stays the truth. */
-export type KnownSignIns = Map<string, { caller: Caller; expiresAt: string }>;
 
 /** Everything the use cases need from outside, wired once in `start.ts`. */
 export interface Context {
@@ -14,7 +13,6 @@ export interface Context {
   log: Logger;
   demo: boolean;
   newId(): string;
-  secureCookies: boolean;
   knownSignIns: KnownSignIns;
 }
 
@@ -23,4 +21,7 @@ export interface Caller {
   studioId: string;
   trainerId: TrainerId;
   timeZone: string;
+  role: TrainerDto['role'];
+  /** Which of the trainer's sign-ins it is. */
+  signInId: string;
 }

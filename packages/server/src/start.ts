@@ -7,6 +7,7 @@ import type { AddressInfo } from 'node:net';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import type { RequestHandler } from 'express';
 import pino from 'pino';
+import { makeKnownSignIns } from './auth/known-sign-ins';
 import type { Config } from './config/config';
 import type { Context } from './context';
 import { openDatabase } from './db/database';
@@ -39,13 +40,12 @@ export const start = async (config: Config, clock: Context['clock'] = clockOf(co
     log: pino({ level: config.logLevel }),
     demo: config.demo,
     newId: randomUUID,
-    secureCookies: config.tls !== null,
-    knownSignIns: new Map(),
+    knownSignIns: makeKnownSignIns(),
   };
   if (config.bundleFile && !(await db.across.hasStudio())) {
     await importBundle(context, JSON.parse(readFileSync(config.bundleFile, 'utf8')));
   }
-  const app = makeApp(context, await webHandler(config));
+  const app = makeApp(context, await webHandler(config), config);
   const server = config.tls
     ? createHttps({ cert: readFileSync(config.tls.certFile), key: readFileSync(config.tls.keyFile) }, app)
     : createHttp(app);

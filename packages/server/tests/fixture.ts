@@ -237,11 +237,16 @@ export const fillStudio = async (client: TestClient, prefix: string) => {
     params: { sessionId: session.id, recordId: ids.sessionRecordId },
     body: { command: aCommand(), madeAt: '2026-11-23T08:04:00.000Z', removed: false, fields: aSessionNote() },
   });
+  await client.call('makeInvite', { body: {} });
+  const [invite] = await client.call('listInvites');
+  const [trainer] = (await client.call('getStudio')).trainers;
   const done = await addPerson(client, `${prefix}-person-2`);
   const finished = await startOn(client, done.nextSheet);
   await finish(client, finished.session.id);
   return {
     ...ids,
+    inviteId: invite!.id,
+    trainerId: trainer!.id,
     sheet,
     item,
     sessionId: session.id,

@@ -64,7 +64,7 @@ const cookieOf = (response: Response): string => (response.headers.get('set-cook
 
 /** A real server on its own port and data folder, set up with studio A and its trainer `anna`. */
 export const startTestServer = async (
-  options: { setUp?: boolean; demo?: boolean; dataDir?: string; webDir?: string } = {},
+  options: { setUp?: boolean; demo?: boolean; dataDir?: string; webDir?: string; trustProxy?: number; hosts?: string[] } = {},
 ): Promise<TestServer> => {
   const dataDir = options.dataDir ?? mkdtempSync(join(tmpdir(), 'drubo-test-'));
   const clock = { now: () => NOW };
@@ -79,6 +79,8 @@ export const startTestServer = async (
       webDevUrl: null,
       daysAhead: 0,
       tls: null,
+      trustProxy: options.trustProxy ?? null,
+      hosts: options.hosts ?? null,
       logLevel: process.env['TEST_LOG'] ?? 'silent',
     },
     clock,
@@ -109,7 +111,15 @@ export const startTestServer = async (
       const passwordHash = await hashPassword(PASSWORD);
       await running.context.db.write(studioId, async (scope) => {
         await scope.saveStudio({ version: 1, name, unit: 'kg', timeZone: 'Europe/Oslo', createdAt });
-        await scope.insert('trainers', { id: `trainer-${name}`, name, loginName: name, passwordHash, createdAt });
+        await scope.insert('trainers', {
+          id: `trainer-${name}`,
+          name,
+          loginName: name,
+          passwordHash,
+          role: 'owner',
+          removedAt: null,
+          createdAt,
+        });
         await scope.insert('kits', firstKit(`kit-${name}-1`, 'Studio', 'studio', 'kg'));
       });
     },

@@ -20,7 +20,7 @@ beforeAll(async () => {
 stopAfterAll(() => server);
 afterAll(() => rmSync(webDir, { recursive: true }));
 
-const post = async (path: string, body: BodyInit, headers: Record<string, string> = {}) => {
+const post = async (path: string, body: string | Buffer, headers: Record<string, string> = {}) => {
   const response = await anna.raw(path, { method: 'POST', body, headers: { 'content-type': 'application/json', ...headers } });
   return { ...errorReply.parse(await response.json()), status: response.status };
 };

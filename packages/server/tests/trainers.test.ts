@@ -30,12 +30,12 @@ describe('a second trainer', () => {
     await (await nobody()).call('join', joining(code, 'fourth'));
   });
 
-  it('a code is never stored, and ends after two days', async () => {
+  it('a code is never stored, and ends after three days', async () => {
     const { code, expiresAt } = await anna.call('makeInvite', { body: {} });
     expect(await server.dump()).not.toContain(code);
-    // Two days after the test's clock, 2026-11-23 08:00 UTC.
-    expect(expiresAt).toBe('2026-11-25T08:00:00.000Z');
-    server.context.clock.now = () => new Date('2026-11-25T08:00:01.000Z');
+    // Three days after the test's clock, 2026-11-23 08:00 UTC.
+    expect(expiresAt).toBe('2026-11-26T08:00:00.000Z');
+    server.context.clock.now = () => new Date('2026-11-26T08:00:01.000Z');
     expect(await (await nobody()).refused('join', joining(code, 'late'))).toMatchObject({ code: 'bad-code' });
     server.context.clock.now = () => new Date('2026-11-23T08:00:00.000Z');
   });
@@ -53,6 +53,68 @@ describe('a password', () => {
     expect(await there.refused('listPeople')).toMatchObject({ status: 401 });
     const back = await (await nobody()).call('signIn', { body: { loginName: 'second', password: 'a longer new one' } });
     expect(back.state).toBe('signed-in');
+  });
+});
+
+describe('who may do what', () => {
+  const joined = async (loginName: string) => {
+    const { code } = await anna.call('makeInvite', { body: {} });
+    await (await nobody()).call('join', joining(code, loginName));
+    const { trainers } = await anna.call('getStudio');
+    return { client: await server.client(loginName), id: trainers.find((trainer) => trainer.loginName === loginName)!.id };
+  };
+  const role = (trainerId: string, to: 'owner' | 'trainer') => ({
+    params: { trainerId },
+    body: { command: aCommand(), role: to },
+  });
+  const removing = (trainerId: string) => ({ params: { trainerId }, body: { command: aCommand() } });
+
+  it('the first trainer owns the studio, whoever joins does not', async () => {
+    const { client, id } = await joined('helper');
+    const { trainers } = await client.call('getStudio');
+    expect(trainers.find(({ loginName }) => loginName === 'anna')?.role).toBe('owner');
+    expect(trainers.find((trainer) => trainer.id === id)?.role).toBe('trainer');
+    expect(await client.refused('setTrainerRole', role(id, 'owner'))).toMatchObject({ status: 403, code: 'owner-only' });
+  });
+
+  it('a trainer who leaves is out at once, with every code; what was written stays under the name', async () => {
+    const { client, id } = await joined('leaver');
+    await addPerson(client, 'person-left', { name: 'Left Behind', asked: false });
+    const { code } = await client.call('makeInvite', { body: {} });
+    await anna.call('removeTrainer', removing(id));
+    expect(await client.refused('listPeople')).toMatchObject({ status: 401 });
+    expect(await (await nobody()).refused('join', joining(code, 'friend'))).toMatchObject({ code: 'bad-code' });
+    expect(await (await nobody()).refused('signIn', { body: { loginName: 'leaver', password: PASSWORD } })).toMatchObject({
+      code: 'wrong-password',
+    });
+    const line = (await anna.call('getActivity')).find(({ personName }) => personName === 'Left Behind');
+    expect(line?.trainerName).toBe('Second');
+    expect((await anna.call('getStudio')).trainers.map((trainer) => trainer.id)).not.toContain(id);
+    // The name is free again.
+    await joined('leaver');
+  });
+
+  it('the studio is handed on, and one owner stays', async () => {
+    const { trainers } = await anna.call('getStudio');
+    const own = trainers.find(({ loginName }) => loginName === 'anna')!.id;
+    expect(await anna.refused('setTrainerRole', role(own, 'trainer'))).toMatchObject({ status: 409, code: 'last-owner' });
+    expect(await anna.refused('removeTrainer', removing(own))).toMatchObject({ status: 409, code: 'last-owner' });
+    const { client, id } = await joined('heir');
+    await anna.call('setTrainerRole', role(id, 'owner'));
+    await anna.call('setTrainerRole', role(own, 'trainer'));
+    expect(await anna.refused('setTrainerRole', role(id, 'trainer'))).toMatchObject({ code: 'owner-only' });
+    await client.call('setTrainerRole', role(own, 'owner'));
+  });
+
+  it('codes given out are listed and can be made worthless', async () => {
+    const { code } = await anna.call('makeInvite', { body: {} });
+    const open = await anna.call('listInvites');
+    const mine = open.at(-1)!;
+    expect(mine).toMatchObject({ madeBy: 'Anna', expiresAt: '2026-11-26T08:00:00.000Z' });
+    const revoke = { params: { inviteId: mine.id }, body: { command: aCommand() } };
+    expect((await anna.call('revokeInvite', revoke)).map(({ id }) => id)).not.toContain(mine.id);
+    const codes = [code, (await anna.call('makeInvite', { body: {} })).code];
+    expect(codes[0]).not.toBe(codes[1]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { id, instant, itemId, localDate, personId, reason, sessionId, sheetId, version } from '../dto/basics';
+import { id, instant, itemId, localDate, personId, reason, sessionId, sheetId, trainerId, version } from '../dto/basics';
 import { shownName, storableText } from '../dto/text';
 import { dose, doseWhy, kit, leverValues, trackMemory } from '../dto/dose';
 import { intake, personRecord } from '../dto/health';
@@ -9,13 +9,13 @@ import { choice, decision, SESSION_STATES } from '../dto/session';
 import { sessionRecord } from '../dto/session-record';
 import { setRecord } from '../dto/set';
 import { standing } from '../dto/standing';
-import { studioFields } from '../dto/studio';
+import { studioFields, trainerRole } from '../dto/studio';
 import { templateForm } from '../dto/composing';
 import { SHEET_STATES, sheetShape } from '../dto/sheet';
 import { DAY_ROLES, METHODS, SESSION_ENTRIES, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 9;
+export const BUNDLE_VERSION = 10;
 
 const item = z.object({
   id,
@@ -57,13 +57,25 @@ const track = z.object({
     .nullable(),
 });
 
+/** What can be erased for good. */
+const GRAVE_KINDS = ['person', 'booking', 'sheet', 'session', 'kit'] as const;
+
 /** A whole studio as one JSON file: the export format, and what the demo data is written in. */
 export const bundle = z.object({
   format: z.literal('drubo-bundle'),
   version: z.literal(BUNDLE_VERSION),
   exportedAt: instant,
   studio: z.object({ id, ...studioFields }),
-  trainers: z.array(z.object({ id, name: z.string().max(80), loginName: z.string().max(120) })),
+  trainers: z.array(
+    z.object({
+      id: trainerId,
+      name: z.string().max(80),
+      loginName: z.string().max(120),
+      role: trainerRole,
+      /** When a trainer left; what was written stays under the name. */
+      removedAt: instant.nullable(),
+    }),
+  ),
   kits: z.array(kit),
   people: z.array(
     z.object({ id, version, ...personFields, archivedAt: instant.nullable(), createdAt: instant, loadedBefore: z.boolean() }),
@@ -113,7 +125,20 @@ export const bundle = z.object({
   templates: z.array(z.object({ id, version, form: templateForm, savedAt: instant })),
   /** The studio's own movements, every revision. */
   movements: z.array(movement),
-  decisions: z.array(z.object({ id, sessionId, itemId, decidedAt: instant, proposal: decision, chosen: choice })),
+  /** `trainerId`: who decided; null in a file of before that was told. */
+  decisions: z.array(
+    z.object({
+      id,
+      sessionId,
+      itemId,
+      trainerId: trainerId.nullable(),
+      decidedAt: instant,
+      proposal: decision,
+      chosen: choice,
+    }),
+  ),
+  /** Ids of what was erased for good: none of them comes back. */
+  tombstones: z.array(z.object({ id, kind: z.enum(GRAVE_KINDS), erasedAt: instant })),
 });
 export type Bundle = z.infer<typeof bundle>;
 
@@ -126,7 +151,8 @@ const rows = (list: unknown): Record<string, unknown>[] =>
  * methods chosen by hand, feeler sets, machines, gear or schools; version 3 no intake, records or places; version 4 no blocks,
  * shapes or templates; version 5 no session records, and sessions without how they were entered; version 6 no days of a plan, nothing a track
  * remembers, and nobody who trained with loads before their health was asked about; version 7 no known lifts;
- * version 8 kept where somebody stands with the track that last stood there, and nobody's own words.
+ * version 8 kept where somebody stands with the track that last stood there, and nobody's own words; version 9 no owners, not
+ * who decided, and not what was erased.
  */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
@@ -190,6 +216,13 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
     intakes: rows(file['intakes']).map(withoutChips),
     standings: oldStandings(file),
     tracks: rows(file['tracks']).map(withoutStanding),
+  }),
+  9: (file) => ({
+    ...file,
+    version: 10,
+    trainers: rows(file['trainers']).map((given, at) => ({ role: at === 0 ? 'owner' : 'trainer', removedAt: null, ...given })),
+    decisions: rows(file['decisions']).map((given) => ({ trainerId: null, ...given })),
+    tombstones: [],
   }),
 };
 

@@ -24,10 +24,29 @@ export const studioFormSchema = z.object(studioFields);
 export const studio = z.object({ id, version, ...studioFields });
 export type StudioDto = z.infer<typeof studio>;
 
-export const trainer = z.object({ id: trainerId, name: z.string(), loginName: z.string() });
+/** An owner invites, removes trainers and hands the studio on; there is always one. */
+export const TRAINER_ROLES = ['owner', 'trainer'] as const;
+export const trainerRole = z.enum(TRAINER_ROLES);
+
+export const trainer = z.object({ id: trainerId, name: z.string(), loginName: z.string(), role: trainerRole });
 export type TrainerDto = z.infer<typeof trainer>;
 
 export const studioDetail = z.object({ studio, kits: z.array(kit), trainers: z.array(trainer) });
+
+/** Where a trainer is signed in. */
+export const device = z.object({
+  id,
+  /** Browser and system as it told them; empty where it told nothing. */
+  name: z.string(),
+  signedInAt: instant,
+  lastUsedAt: instant,
+  isThis: z.boolean(),
+});
+export type DeviceDto = z.infer<typeof device>;
+
+/** A code that was given out and not used yet; the code itself is known to whoever got it. */
+export const openInvite = z.object({ id, madeBy: z.string(), createdAt: instant, expiresAt: instant });
+export type OpenInviteDto = z.infer<typeof openInvite>;
 
 /** A one-time code and when it ends. */
 export const invite = z.object({ code: z.string(), expiresAt: instant });

@@ -1,7 +1,9 @@
 import { z } from 'zod';
-import { requiredText } from '../dto/basics';
-import { authState, loginName, newPassword, studioFields } from '../dto/studio';
+import { id, instant, requiredText } from '../dto/basics';
+import { authState, device, loginName, newPassword, studioFields } from '../dto/studio';
 import { defineEndpoint } from './define';
+
+const givenPassword = z.string().min(1, 'must not be empty').max(200);
 
 export const authEndpoints = {
   getAuth: defineEndpoint({
@@ -18,7 +20,12 @@ export const authEndpoints = {
     path: '/api/auth/sign-in',
     summary: 'Sign in with a login name and a password',
     access: 'public',
-    body: z.strictObject({ loginName, password: z.string().min(1, 'must not be empty').max(200) }),
+    body: z.strictObject({
+      loginName,
+      password: givenPassword,
+      /** Whether this device is the trainer’s own. Left out: it is. */
+      isKept: z.boolean().optional(),
+    }),
     reply: authState,
     errors: ['wrong-password', 'too-many-attempts'],
   }),
@@ -46,7 +53,7 @@ export const authEndpoints = {
       password: newPassword,
     }),
     reply: authState,
-    errors: ['already-set-up'],
+    errors: ['already-set-up', 'weak-password', 'too-many-attempts'],
   }),
   join: defineEndpoint({
     id: 'join',
@@ -61,16 +68,40 @@ export const authEndpoints = {
       password: newPassword,
     }),
     reply: authState,
-    errors: ['bad-code', 'login-taken', 'too-many-attempts'],
+    errors: ['bad-code', 'login-taken', 'weak-password', 'too-many-attempts'],
   }),
   changePassword: defineEndpoint({
     id: 'changePassword',
     method: 'POST',
     path: '/api/auth/password',
     summary: 'Change one’s own password; other devices have to sign in again',
-    body: z.strictObject({ current: z.string().min(1, 'must not be empty').max(200), next: newPassword }),
+    body: z.strictObject({ current: givenPassword, next: newPassword }),
     reply: authState,
+    errors: ['wrong-password', 'weak-password', 'too-many-attempts'],
+  }),
+  confirmPassword: defineEndpoint({
+    id: 'confirmPassword',
+    method: 'POST',
+    path: '/api/auth/confirm',
+    summary: 'Give the password again, before something that leaves the house or is gone for good',
+    body: z.strictObject({ password: givenPassword }),
+    reply: z.object({ until: instant }),
     errors: ['wrong-password', 'too-many-attempts'],
+  }),
+  listDevices: defineEndpoint({
+    id: 'listDevices',
+    method: 'GET',
+    path: '/api/auth/devices',
+    summary: 'Where one is signed in, the last used first',
+    reply: z.array(device),
+  }),
+  endDevices: defineEndpoint({
+    id: 'endDevices',
+    method: 'POST',
+    path: '/api/auth/devices/end',
+    summary: 'End one’s sign-in on these devices; one that has ended already is no error',
+    body: z.strictObject({ ids: z.array(id).min(1, 'must name a device').max(200) }),
+    reply: z.array(device),
   }),
   openDemo: defineEndpoint({
     id: 'openDemo',

@@ -17,7 +17,10 @@ export interface Endpoint<
   method: Method;
   path: string;
   summary: string;
-  access: 'public' | 'trainer';
+  /** Who may: anybody, a trainer signed in, or an owner of the studio. */
+  access: 'public' | 'trainer' | 'owner';
+  /** Whether the password must have been given within the last minutes: what leaves the house or is gone for good. */
+  asksPassword: boolean;
   target: Target;
   params: Params;
   query: Query;
@@ -36,7 +39,7 @@ export const defineEndpoint = <
   Params extends z.ZodType = typeof none,
   Query extends z.ZodType = typeof none,
   Body extends z.ZodType = z.ZodUndefined,
-  const Access extends 'public' | 'trainer' = 'trainer',
+  const Access extends 'public' | 'trainer' | 'owner' = 'trainer',
 >(given: {
   id: Id;
   method: Method;
@@ -44,6 +47,7 @@ export const defineEndpoint = <
   summary: string;
   reply: Reply;
   access?: Access;
+  asksPassword?: boolean;
   target?: Target;
   params?: Params;
   query?: Query;
@@ -51,6 +55,7 @@ export const defineEndpoint = <
   errors?: readonly ErrorCode[];
 }): Endpoint<Params, Query, Body, Reply> & { id: Id; access: Access } => ({
   access: 'trainer' as Access,
+  asksPassword: false,
   target: 'none',
   params: none as unknown as Params,
   query: none as unknown as Query,

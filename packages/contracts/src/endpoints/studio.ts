@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { bundle } from '../bundle';
-import { command, kitId, version } from '../dto/basics';
+import { command, id, kitId, trainerId, version } from '../dto/basics';
 import { kit, kitForm } from '../dto/dose';
-import { activityLine, invite, studioDetail, studioFields } from '../dto/studio';
+import { activityLine, invite, openInvite, studioDetail, studioFields, trainerRole } from '../dto/studio';
 import { offlinePack } from '../dto/views';
 import { defineEndpoint } from './define';
 
@@ -57,15 +57,63 @@ export const studioEndpoints = {
     method: 'POST',
     path: '/api/studio/invites',
     summary: 'A one-time code for a second trainer; the code is shown once and only its hash is kept',
+    asksPassword: true,
     body: z.strictObject({}),
     reply: invite,
+    errors: ['confirm-password'],
+  }),
+  listInvites: defineEndpoint({
+    id: 'listInvites',
+    method: 'GET',
+    path: '/api/studio/invites',
+    summary: 'Codes given out and not used yet',
+    reply: z.array(openInvite),
+  }),
+  revokeInvite: defineEndpoint({
+    id: 'revokeInvite',
+    method: 'POST',
+    path: '/api/studio/invites/:inviteId/revoke',
+    summary: 'Make a code worthless',
+    target: 'needs-existing',
+    params: z.strictObject({ inviteId: id }),
+    body: z.strictObject({ command }),
+    reply: z.array(openInvite),
+    errors: ['not-found'],
+  }),
+  removeTrainer: defineEndpoint({
+    id: 'removeTrainer',
+    method: 'POST',
+    path: '/api/studio/trainers/:trainerId/remove',
+    summary: 'A trainer leaves: sign-ins end, codes become worthless, what was written stays under the name',
+    access: 'owner',
+    asksPassword: true,
+    target: 'needs-existing',
+    params: z.strictObject({ trainerId }),
+    body: z.strictObject({ command }),
+    reply: studioDetail,
+    errors: ['not-found', 'last-owner', 'owner-only', 'confirm-password'],
+  }),
+  setTrainerRole: defineEndpoint({
+    id: 'setTrainerRole',
+    method: 'POST',
+    path: '/api/studio/trainers/:trainerId/role',
+    summary: 'Make a trainer an owner, or an owner a trainer; one owner stays',
+    access: 'owner',
+    asksPassword: true,
+    target: 'needs-existing',
+    params: z.strictObject({ trainerId }),
+    body: z.strictObject({ command, role: trainerRole }),
+    reply: studioDetail,
+    errors: ['not-found', 'last-owner', 'owner-only', 'confirm-password'],
   }),
   exportStudio: defineEndpoint({
     id: 'exportStudio',
     method: 'GET',
     path: '/api/studio/export',
     summary: 'Everything of the studio as a bundle (versioned JSON)',
+    asksPassword: true,
     reply: bundle,
+    errors: ['confirm-password'],
   }),
   getOfflinePack: defineEndpoint({
     id: 'getOfflinePack',

@@ -15,6 +15,18 @@ const environment = z.object({
   DRUBO_WEB_DEV: z.url().optional(),
   TLS_CERT: z.string().min(1).optional(),
   TLS_KEY: z.string().min(1).optional(),
+  /**
+   * How many reverse proxies stand before the server, or their addresses: only then is what they say of the visitor believed.
+   */
+  TRUST_PROXY: z
+    .string()
+    .regex(/^(\d{1,2}|[0-9a-zA-Z.:/, ]+)$/, 'must be a number of proxies or their addresses')
+    .optional(),
+  /** Host names the server answers to, with commas between; left out: any. */
+  DRUBO_HOSTS: z
+    .string()
+    .regex(/^[a-z0-9.:[\]-]+(,[a-z0-9.:[\]-]+)*$/i, 'must be host names with commas between')
+    .optional(),
   LOG_LEVEL: z.enum(['fatal', 'error', 'warn', 'info', 'debug', 'silent']).default('info'),
 });
 
@@ -30,6 +42,10 @@ export interface Config {
   webDir: string | null;
   webDevUrl: string | null;
   tls: { certFile: string; keyFile: string } | null;
+  /** As express takes it; null: nobody stands before the server. */
+  trustProxy: number | string | null;
+  /** Lower case; null: any. */
+  hosts: readonly string[] | null;
   logLevel: string;
 }
 
@@ -54,6 +70,8 @@ export const readConfig = (env: Record<string, string | undefined>, defaultDataD
     webDir: e.DRUBO_WEB_DIR ?? null,
     webDevUrl: e.DRUBO_WEB_DEV ?? null,
     tls: e.TLS_CERT && e.TLS_KEY ? { certFile: e.TLS_CERT, keyFile: e.TLS_KEY } : null,
+    trustProxy: e.TRUST_PROXY === undefined ? null : /^\d+$/.test(e.TRUST_PROXY) ? Number(e.TRUST_PROXY) : e.TRUST_PROXY,
+    hosts: e.DRUBO_HOSTS ? e.DRUBO_HOSTS.toLowerCase().split(',') : null,
     logLevel: e.LOG_LEVEL,
   };
 };

@@ -1,3 +1,4 @@
+import type { TrainerDto } from '@drubo/contracts';
 import type { TrainerId } from '@drubo/core/vocabulary';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize';
@@ -8,17 +9,22 @@ export interface KnownSignIn {
   studioId: string;
   trainerId: TrainerId;
   timeZone: string;
+  role: TrainerDto['role'];
   expiresAt: string;
+  lastUsedAt: string;
+  /** 0 or 1. */
+  isKept: number;
 }
 
 /** What is asked before it is known which studio is meant: signing in, first run, whether there is a studio at all. */
 export interface Across {
   hasStudio(): Promise<boolean>;
   studio(id: string): Promise<StudioRow | null>;
+  /** Who signs in with this name; nobody who left. */
   trainerByLogin(loginName: string): Promise<TrainerRow | null>;
   firstTrainer(): Promise<TrainerRow | null>;
-  /** By the hash of its token; null for an unknown one and one that has run out. */
-  signIn(id: string, now: string): Promise<KnownSignIn | null>;
+  /** By the hash of its token, run out or not; null for an unknown one and that of a trainer who left. */
+  signIn(id: string): Promise<KnownSignIn | null>;
   /** Whose sign-in this is, run out or not. */
   studioOfSignIn(id: string): Promise<string | null>;
   /** Which studio an invite is for, used up or too old or not. */
@@ -28,17 +34,19 @@ export interface Across {
 }
 
 const SIGN_IN = `
-  SELECT sign_ins.studioId, sign_ins.trainerId, sign_ins.expiresAt, studios.timeZone
+  SELECT sign_ins.studioId, sign_ins.trainerId, sign_ins.expiresAt, sign_ins.lastUsedAt, sign_ins.isKept, studios.timeZone,
+    trainers.role
   FROM sign_ins JOIN studios ON studios.id = sign_ins.studioId
-  WHERE sign_ins.id = :id AND sign_ins.expiresAt > :now`;
+  JOIN trainers ON trainers.studioId = sign_ins.studioId AND trainers.id = sign_ins.trainerId
+  WHERE sign_ins.id = :id AND trainers.removedAt IS NULL`;
 
 export const acrossStudios = (sequelize: Sequelize, models: Models): Across => ({
   hasStudio: async () => (await models.studios.count()) > 0,
   studio: async (id) => (await models.studios.findByPk(id))?.get() ?? null,
-  trainerByLogin: async (loginName) => (await models.trainers.findOne({ where: { loginName } }))?.get() ?? null,
+  trainerByLogin: async (loginName) => (await models.trainers.findOne({ where: { loginName, removedAt: null } }))?.get() ?? null,
   firstTrainer: async () => (await models.trainers.findOne({ order: [['createdAt', 'ASC']] }))?.get() ?? null,
-  signIn: async (id, now) => {
-    const [row] = await sequelize.query<KnownSignIn>(SIGN_IN, { type: QueryTypes.SELECT, replacements: { id, now } });
+  signIn: async (id) => {
+    const [row] = await sequelize.query<KnownSignIn>(SIGN_IN, { type: QueryTypes.SELECT, replacements: { id } });
     return row ?? null;
   },
   studioOfSignIn: async (id) => (await models.signIns.findOne({ where: { id } }))?.get().studioId ?? null,

@@ -35,10 +35,16 @@ export interface Scope {
   upsert<Name extends ScopedName>(table: Name, row: Omit<ScopedRow<Name>, 'studioId'>): Promise<void>;
   update<Name extends ScopedName>(table: Name, values: Partial<ScopedRow<Name>>, where: Where<Name>): Promise<number>;
   remove<Name extends ScopedName>(table: Name, where: Where<Name>): Promise<void>;
+  /** Work to be done once what was written here is there for everybody; none of it where the write fails. */
+  afterwards(work: () => void): void;
 }
 
 /** A scope over the models, inside a transaction where one is given. */
 export const makeScope = (sequelize: Sequelize, models: Models & Views, studioId: string, transaction?: Transaction): Scope => {
+  const afterCommit = (work: () => void): void => {
+    if (!transaction) throw new Error('scope.afterwards: nothing is written here');
+    transaction.afterCommit(work);
+  };
   // Inside this one function rows are untyped; the interface above types every use.
   const model = (table: ReadName) => models[table] as unknown as ModelStatic<Model>;
   const within = (where: object) => ({ where: { ...where, studioId }, transaction });
@@ -78,5 +84,6 @@ export const makeScope = (sequelize: Sequelize, models: Models & Views, studioId
     remove: async (table, where) => {
       await model(table).destroy(within(where));
     },
+    afterwards: afterCommit,
   };
 };

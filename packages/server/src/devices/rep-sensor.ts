@@ -39,7 +39,7 @@ const secondsBefore = (event: SensorEvent): number => {
 export const repSensor =
   (context: Context): RequestHandler =>
   async (request, response) => {
-    const caller = await callerOf(context, cookieJar(request, response, context.secureCookies).token);
+    const caller = await callerOf(context, cookieJar(request, response).token);
     if (!caller) throw new AppError('not-signed-in', 'Sign in first.');
     const parsed = sensorQuery.safeParse(request.query);
     if (!parsed.success) {

@@ -1,21 +1,26 @@
 import { REP_SENSOR_PATH } from '@drubo/contracts';
 import express from 'express';
 import type { Express, RequestHandler } from 'express';
-import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
+import type { Config } from '../config/config';
 import type { Context } from '../context';
 import { repSensor } from '../devices/rep-sensor';
 import { handlers } from '../routes';
 import { bindEndpoints } from './bind';
 import { docs } from './docs';
 import { errorHandler, notFound } from './errors';
-import { signInLimit, TRIES } from './sign-in-limit';
+import { makeLimits } from './limits';
+import { sameHouse } from './same-house';
+import { securityHeaders } from './security-headers';
 
 /** Largest body a write may have. A whole session's sets are sent one by one. */
 const BODY_LIMIT = '200kb';
 
+/** What stands between the server and its visitors. */
+type Outside = Pick<Config, 'trustProxy' | 'hosts'>;
+
 /** The HTTP application: security headers, logging, the API, its description, then the web app. */
-export const makeApp = (context: Context, web: RequestHandler | null): Express => {
+export const makeApp = (context: Context, web: RequestHandler | null, { trustProxy, hosts }: Outside): Express => {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -32,21 +37,9 @@ export const makeApp = (context: Context, web: RequestHandler | null): Express =
       },
     }),
   );
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        directives: {
-          'script-src': ["'self'"],
-          'style-src': ["'self'", "'unsafe-inline'"],
-          'worker-src': ["'self'", 'blob:'],
-          'img-src': ["'self'", 'data:'],
-          // Over plain http on a LAN address the browser must not rewrite our own links to https.
-          'upgrade-insecure-requests': context.secureCookies ? [] : null,
-        },
-      },
-      strictTransportSecurity: context.secureCookies,
-    }),
-  );
+  if (trustProxy !== null) app.set('trust proxy', trustProxy);
+  app.use(securityHeaders());
+  app.use(sameHouse(hosts));
   const api = express.Router();
   api.use((_request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
@@ -55,13 +48,8 @@ export const makeApp = (context: Context, web: RequestHandler | null): Express =
   api.use(express.json({ limit: BODY_LIMIT, strict: false }));
   app.use('/api', api);
   app.use(docs());
-  const guards = {
-    signIn: signInLimit(TRIES.password),
-    join: signInLimit(TRIES.code),
-    changePassword: signInLimit(TRIES.code),
-  };
   app.get(REP_SENSOR_PATH, repSensor(context));
-  app.use(bindEndpoints(context, handlers, guards));
+  app.use(bindEndpoints(context, handlers, makeLimits()));
   app.use('/api', notFound);
   app.use(web ?? notFound);
   app.use(errorHandler);

@@ -3,7 +3,8 @@ import type { Endpoint } from '@drubo/contracts';
 import { Router } from 'express';
 import type { Request, RequestHandler } from 'express';
 import type { z } from 'zod';
-import { callerOf } from '../auth/sign-ins';
+import { deviceName } from '../auth/device-name';
+import { callerOf, isConfirmed } from '../auth/sign-ins';
 import type { Caller, Context } from '../context';
 import { AppError } from '../shared/errors';
 import { cookieJar } from './cookie';
@@ -11,7 +12,7 @@ import { fieldsOf } from '../shared/fields-of';
 import type { CookieJar, Handlers } from './handler';
 
 type AnyHandler = (
-  input: { params: unknown; query: unknown; body: unknown; caller: Caller | null; cookie: CookieJar },
+  input: { params: unknown; query: unknown; body: unknown; caller: Caller | null; cookie: CookieJar; device: string },
   context: Context,
 ) => Promise<unknown>;
 
@@ -27,6 +28,17 @@ const bodyOf = (endpoint: Endpoint, request: Request): unknown => {
   return request.body;
 };
 
+/** Who may come in: anybody, a trainer, an owner; for some things only with the password given a moment ago. */
+const admit = async (context: Context, { access, asksPassword }: Endpoint, caller: Caller | null): Promise<void> => {
+  if (access === 'public') return;
+  if (!caller) throw new AppError('not-signed-in', 'Sign in first.');
+  if (access === 'owner' && caller.role !== 'owner') throw new AppError('owner-only', 'An owner of the studio can do this.');
+  // Nobody has a password in the demo.
+  if (asksPassword && !context.demo && !(await isConfirmed(context, caller))) {
+    throw new AppError('confirm-password', 'Give your password again for this.');
+  }
+};
+
 /** Routes for every endpoint the contract lists: sign-in checked, input checked, reply sent. */
 export const bindEndpoints = (
   context: Context,
@@ -37,15 +49,16 @@ export const bindEndpoints = (
   for (const endpoint of Object.values(endpoints) as (Endpoint & { id: keyof Handlers })[]) {
     const handle = handlers[endpoint.id] as unknown as AnyHandler;
     const route: RequestHandler = async (request, response) => {
-      const cookie = cookieJar(request, response, context.secureCookies);
+      const cookie = cookieJar(request, response);
       const caller = await callerOf(context, cookie.token);
-      if (endpoint.access === 'trainer' && !caller) throw new AppError('not-signed-in', 'Sign in first.');
+      await admit(context, endpoint, caller);
       const input = {
         params: check(endpoint.params, request.params, 'params'),
         query: check(endpoint.query, request.query, 'query'),
         body: check(endpoint.body, bodyOf(endpoint, request), 'body'),
         caller,
         cookie,
+        device: deviceName(request.headers['user-agent']),
       };
       response.json(await handle(input, context));
     };

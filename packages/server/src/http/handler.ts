@@ -4,7 +4,8 @@ import type { Caller, Context } from '../context';
 /** What a sign-in does to the caller's cookie. */
 export interface CookieJar {
   token: string | undefined;
-  set(token: string, maxAgeMs: number): void;
+  /** `maxAgeMs` null: until the browser closes. */
+  set(token: string, maxAgeMs: number | null): void;
   clear(): void;
 }
 
@@ -15,6 +16,8 @@ interface Input<Id extends EndpointId> {
   /** Set for every endpoint whose access is `trainer`. */
   caller: Endpoints[Id]['access'] extends 'public' ? Caller | null : Caller;
   cookie: CookieJar;
+  /** Browser and system the caller says it is; empty where it says nothing. */
+  device: string;
 }
 
 /** One operation: checked input in, reply out. No express in sight. */

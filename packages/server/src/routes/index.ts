@@ -1,6 +1,8 @@
 import type { Handlers } from '../http/handler';
 import { command, question } from './as-endpoint';
+import { confirmPassword } from './auth/confirm-password';
 import { createFirstTrainer } from './auth/create-first-trainer';
+import { endDevices, listDevices } from './auth/devices';
 import { getAuth } from './auth/get-auth';
 import { join } from './auth/join';
 import { makeInvite } from './auth/make-invite';
@@ -53,6 +55,10 @@ import { setBookingCancelled } from '../people/set-booking-cancelled';
 import { setMovementRetired } from '../house/set-movement-retired';
 import { setPersonArchived } from '../people/set-person-archived';
 import { setRecordRemoved } from '../people/set-record-removed';
+import { listInvites } from '../trainers/list-invites';
+import { removeTrainer } from '../trainers/remove-trainer';
+import { revokeInvite } from '../trainers/revoke-invite';
+import { setTrainerRole } from '../trainers/set-trainer-role';
 import { startSession } from '../session/start-session';
 
 /** One handler an endpoint; the type makes sure none is forgotten. */
@@ -64,7 +70,14 @@ export const handlers: Handlers = {
   openDemo,
   join,
   changePassword,
+  confirmPassword,
+  listDevices,
+  endDevices,
   makeInvite,
+  listInvites: question(listInvites),
+  revokeInvite: command('revokeInvite', revokeInvite),
+  removeTrainer: command('removeTrainer', removeTrainer),
+  setTrainerRole: command('setTrainerRole', setTrainerRole),
   getHealth: async (_input, context) => {
     await context.db.across.ping();
     return { status: 'ok', version: '0.1.0' };

@@ -35,7 +35,10 @@ export const exportBundle = async (context: Context, studioId: string, personId:
     version: BUNDLE_VERSION,
     exportedAt: context.clock.now().toISOString(),
     studio: { id: studio.id, name: studio.name, unit: studio.unit, timeZone: studio.timeZone },
-    trainers: (await scope.all('trainers', {}, ordered('id'))).map(toTrainer),
+    trainers: (await scope.all('trainers', {}, ordered('createdAt', 'id'))).map((row) => ({
+      ...toTrainer(row),
+      removedAt: row.removedAt,
+    })),
     kits: kits.map(toKit),
     people: (await scope.all('people', personId === null ? {} : { id: personId }, ordered('id'))).map((row) => ({
       ...toPerson(row),
@@ -63,8 +66,8 @@ export const exportBundle = async (context: Context, studioId: string, personId:
     })),
     templates: (await scope.all('templates', {}, ordered('id'))).map(({ studioId: _, ...row }) => row),
     movements: (await scope.all('movements', {}, ordered('id', 'revision'))).map(toMovement),
-    decisions: (await scope.all('decisions', ofSessions, ordered('id'))).map(
-      ({ studioId: _, trainerId: __, ...decision }) => decision,
-    ),
+    decisions: (await scope.all('decisions', ofSessions, ordered('id'))).map(({ studioId: _, ...decision }) => decision),
+    tombstones:
+      personId === null ? (await scope.all('tombstones', {}, ordered('id'))).map(({ studioId: _, ...grave }) => grave) : [],
   };
 };

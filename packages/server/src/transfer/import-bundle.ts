@@ -16,6 +16,7 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
   if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
   const { studio, trainers, kits, people, intakes, records, bookings } = parsed.data;
   const { sheets, sessions, sessionRecords, sets, tracks, standings, templates, movements, decisions } = parsed.data;
+  const { tombstones } = parsed.data;
   const wrong = impossibleSets(parsed.data);
   if (wrong.length > 0) throw new AppError('invalid-input', 'Some sets in this file can’t have been done.', wrong);
   const createdAt = context.clock.now().toISOString();
@@ -72,8 +73,9 @@ export const importBundle = async (context: Context, file: unknown): Promise<voi
       (rows) => scope.insertAll('movements', rows),
     );
     await inChunks(
-      decisions.map((decision) => ({ ...decision, trainerId: firstTrainer.id })),
+      decisions.map((decision) => ({ ...decision, trainerId: decision.trainerId ?? firstTrainer.id })),
       (rows) => scope.insertAll('decisions', rows),
     );
+    await inChunks(tombstones, (rows) => scope.insertAll('tombstones', rows));
   });
 };

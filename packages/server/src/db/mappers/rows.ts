@@ -52,4 +52,9 @@ export const toStanding = ({ studioId: _, personId: __, ...row }: StandingRow): 
 export const toTrack = ({ studioId: _, personId: __, estimatorState: ___, ...row }: TrackRow): Track => row;
 
 export const toStudio = ({ id, version, name, unit, timeZone }: StudioRow): StudioDto => ({ id, version, name, unit, timeZone });
-export const toTrainer = ({ id, name, loginName }: TrainerRow): TrainerDto => ({ id, name: shownName(name), loginName });
+export const toTrainer = ({ id, name, loginName, role }: TrainerRow): TrainerDto => ({
+  id,
+  name: shownName(name),
+  loginName,
+  role,
+});

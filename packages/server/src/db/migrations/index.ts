@@ -10,6 +10,7 @@ import { sessionRecords } from './0006-session-records';
 import { agreedSheets } from './0007-agreed-sheets';
 import { standings } from './0008-standings';
 import { currentRows } from './0009-current-rows';
+import { trust } from './0010-trust';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
 const MIGRATIONS = [
@@ -22,6 +23,7 @@ const MIGRATIONS = [
   agreedSheets,
   standings,
   currentRows,
+  trust,
 ] as const;
 
 const DONE = 'migrations_done';

@@ -60,6 +60,7 @@ export type Views = ReturnType<typeof bindViews>;
 
 export type { BookingRow } from './bookings';
 export type { DecisionRow } from './decisions';
+export type { InviteRow } from './invites';
 export type { KitRow } from './kits';
 export type { MovementRow } from './movements';
 export type { PersonRow } from './people';
@@ -69,6 +70,7 @@ export type { SessionRow } from './sessions';
 export type { SetRevisionRow } from './set-revisions';
 export type { SheetItemRow } from './sheet-items';
 export type { SheetRow } from './sheets';
+export type { SignInRow } from './sign-ins';
 export type { StandingRow } from './standings';
 export type { StudioRow } from './studios';
 export type { TemplateRow } from './templates';

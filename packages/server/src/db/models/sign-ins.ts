@@ -7,7 +7,16 @@ export interface SignInRow {
   id: string;
   trainerId: TrainerId;
   createdAt: string;
+  /** However it is used, it ends then. */
   expiresAt: string;
+  /** To within a few minutes; left alone for longer than its limit, it ends. */
+  lastUsedAt: string;
+  /** Browser and system, as the device told them. */
+  device: string;
+  /** Whether the trainer said it is their own: it may rest for longer. */
+  isKept: boolean;
+  /** When the password was last given on it. */
+  confirmedAt: string | null;
 }
 
 export const signIns = defineTable<SignInRow>('sign_ins', ['studioId', 'id'], {
@@ -16,4 +25,8 @@ export const signIns = defineTable<SignInRow>('sign_ins', ['studioId', 'id'], {
   trainerId: 'text',
   createdAt: 'text',
   expiresAt: 'text',
+  lastUsedAt: 'text',
+  device: 'text',
+  isKept: 'flag',
+  confirmedAt: 'text',
 });

@@ -1,3 +1,4 @@
+import type { TrainerDto } from '@drubo/contracts';
 import { defineTable } from './define-table';
 
 export interface TrainerRow {
@@ -8,6 +9,9 @@ export interface TrainerRow {
   loginName: string;
   /** argon2id; null for a trainer who can't sign in by password (the demo's). */
   passwordHash: string | null;
+  role: TrainerDto['role'];
+  /** When the trainer left the studio; null while here. Who wrote what stays. */
+  removedAt: string | null;
   createdAt: string;
 }
 
@@ -17,5 +21,7 @@ export const trainers = defineTable<TrainerRow>('trainers', ['studioId', 'id'], 
   name: 'text',
   loginName: 'text',
   passwordHash: 'text',
+  role: 'text',
+  removedAt: 'text',
   createdAt: 'text',
 });

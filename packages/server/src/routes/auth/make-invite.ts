@@ -3,7 +3,7 @@ import type { Handler } from '../../http/handler';
 import { inviteId, newInviteCode } from '../../auth/invite-codes';
 
 /** Hours a code can be used. House default. */
-const HOURS = 48;
+const HOURS = 72;
 
 export const makeInvite: Handler<'makeInvite'> = async ({ caller }, context) => {
   const code = newInviteCode();

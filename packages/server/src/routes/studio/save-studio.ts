@@ -14,6 +14,6 @@ export const saveStudio: Handler<'saveStudio'> = async ({ params, body, caller }
     return {};
   });
   // The time zone goes along with every caller.
-  context.knownSignIns.clear();
+  context.knownSignIns.forgetAll();
   return readStudio(context.db.read(id));
 };

@@ -27,6 +27,9 @@ export const partsWritesWords = {
       saveMovement: 'A movement of your own',
       setMovementRetired: 'A movement retired or brought back',
       saveStudio: 'Studio details',
+      revokeInvite: 'Making a code worthless',
+      removeTrainer: 'A trainer leaving',
+      setTrainerRole: 'Who owns the studio',
     },
     recordNames: {
       add: 'An exercise added to a session',

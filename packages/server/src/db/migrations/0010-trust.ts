@@ -1,0 +1,24 @@
+/** Now, as the server writes moments. */
+const NOW = `strftime('%Y-%m-%dT%H:%M:%fZ', 'now')`;
+
+/**
+ * Owners and trainers, where somebody is signed in and since when, and what is known of the server itself. Whoever was first
+ * owns the studio; whoever is signed in today was used today.
+ */
+export const trust = {
+  name: '0010-trust',
+  statements: [
+    `ALTER TABLE trainers ADD COLUMN role TEXT NOT NULL DEFAULT 'trainer'`,
+    `ALTER TABLE trainers ADD COLUMN removedAt TEXT`,
+    `UPDATE trainers SET role = 'owner' WHERE rowid = (SELECT first.rowid FROM trainers AS first
+      WHERE first.studioId = trainers.studioId ORDER BY first.createdAt, first.rowid LIMIT 1)`,
+    `ALTER TABLE sign_ins ADD COLUMN lastUsedAt TEXT NOT NULL DEFAULT ''`,
+    `UPDATE sign_ins SET lastUsedAt = ${NOW}`,
+    `ALTER TABLE sign_ins ADD COLUMN device TEXT NOT NULL DEFAULT ''`,
+    `ALTER TABLE sign_ins ADD COLUMN isKept INTEGER NOT NULL DEFAULT 1`,
+    `ALTER TABLE sign_ins ADD COLUMN confirmedAt TEXT`,
+    // Erasing somebody finds what was answered about them without a walk through everything.
+    `CREATE INDEX commands_by_person ON commands (studioId, personId)`,
+    `CREATE TABLE server_facts (name TEXT PRIMARY KEY, value TEXT NOT NULL) STRICT`,
+  ],
+} as const;
