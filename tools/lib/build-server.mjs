@@ -38,5 +38,8 @@ const bundle = async (entry, name) => {
 /** The server as one file, for quick starts. */
 export const buildServer = () => bundle('packages/server/src/main.ts', 'server');
 
+/** What is done to a studio's data from a terminal. */
+export const buildKeeping = () => bundle('packages/server/src/cli.ts', 'keeping');
+
 /** The script that writes the demo studio. */
 export const buildDemo = () => bundle('packages/demo/src/cli.ts', 'demo');

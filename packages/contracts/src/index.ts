@@ -1,6 +1,7 @@
 export { endpoints } from './endpoints';
 export type { BodyOf, Endpoint, EndpointId, Endpoints, ParamsOf, QueryOf, ReplyOf, WriteId } from './endpoints';
 export { urlFor } from './endpoints/url';
+export { COVERED_HEADER, EPOCH_HEADER, SERVER_TIME_HEADER } from './keeping-headers';
 export { shownName } from './dto/text';
 export { ERROR_CODES, errorReply } from './dto/errors';
 export type { ErrorCode, ErrorReply } from './dto/errors';
@@ -47,7 +48,7 @@ export type {
   SessionDetailDto,
   SessionDto,
 } from './dto/session';
-export { studioFormSchema } from './dto/studio';
-export type { ActivityLineDto, AuthStateDto, DeviceDto, OpenInviteDto, StudioDto, TrainerDto } from './dto/studio';
+export { newPassword, studioFormSchema } from './dto/studio';
+export type { ActivityLineDto, AuthStateDto, BackupsDto, DeviceDto, OpenInviteDto, StudioDto, TrainerDto } from './dto/studio';
 export type { FloorDto, FloorEntryDto, OfflinePackDto, PersonDetailDto, SessionLineDto } from './dto/views';
 export { wireMatchesCore } from './dto/same-shape';

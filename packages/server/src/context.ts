@@ -4,6 +4,7 @@ import type { Logger } from 'pino';
 import type { TrainerDto } from '@drubo/contracts';
 import type { KnownSignIns } from './auth/known-sign-ins';
 import type { Database } from './db/database';
+import type { Keeper } from './keeping/keeper';
 
 /** Everything the use cases need from outside, wired once in `start.ts`. */
 export interface Context {
@@ -14,6 +15,7 @@ export interface Context {
   demo: boolean;
   newId(): string;
   knownSignIns: KnownSignIns;
+  keeper: Keeper;
 }
 
 /** Who is calling. */

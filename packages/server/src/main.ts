@@ -1,8 +1,13 @@
 import { readConfig } from './config/config';
+import { StartProblem } from './keeping/start-problem';
 import { start } from './start';
 
 const main = async (): Promise<void> => {
-  const running = await start(readConfig(process.env, `${process.cwd()}/.drubo`));
+  // Whatever is made from here on is for whoever runs the server alone: health notes lie in it.
+  process.umask(0o077);
+  const config = readConfig(process.env, `${process.cwd()}/.drubo`);
+  const running = await start(config);
+  if (running.isNew) console.log(`Nothing was in ${config.databaseFile}: a new database was made there.`);
   console.log(`Drubo is at ${running.url}`);
   let stopping = false;
   const stop = (signal: string): void => {
@@ -23,7 +28,7 @@ const main = async (): Promise<void> => {
 };
 
 main().catch((error: unknown) => {
-  const busy = error instanceof Error && 'code' in error && error.code === 'EADDRINUSE';
-  console.error(busy ? 'That port is in use. Set PORT to another one.' : error);
-  process.exit(1);
+  // One sentence each for what can be helped; anything else with all that is known of it.
+  console.error(error instanceof StartProblem ? error.message : error);
+  process.exit(error instanceof StartProblem ? error.exitCode : 1);
 });

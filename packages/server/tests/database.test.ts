@@ -1,3 +1,6 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { firstKit } from '../src/studio/first-kit';
 import { QueryTypes, Transaction } from 'sequelize';
 import { PRAGMAS } from '../src/db/sqlite';
@@ -19,7 +22,7 @@ it('every setting holds inside a transaction, where Sequelize opens another conn
     return Object.fromEntries(await Promise.all(Object.keys(PRAGMAS).map(async (name) => [name, await read(name)])));
   });
   // Source: SQLite documentation, PRAGMA synchronous: 2 is FULL.
-  expect(values).toEqual({ foreign_keys: 1, journal_mode: 'wal', synchronous: 2, busy_timeout: 5000 });
+  expect(values).toEqual({ foreign_keys: 1, journal_mode: 'wal', synchronous: 2, busy_timeout: 5000, secure_delete: 1 });
 });
 
 it('a write that fails half way leaves nothing, and the next one goes on', async () => {
@@ -52,9 +55,15 @@ it('two studios may use one id without meeting', async () => {
   expect(person.name).toBe('Test Person');
 });
 
-it('opening an existing database again changes nothing', async () => {
-  const before = await server.dump();
-  const second = await startTestServer({ setUp: false, dataDir: server.dataDir });
+it('a second process on the folder is turned away, and opening it again afterwards changes nothing', async () => {
+  const dataDir = mkdtempSync(join(tmpdir(), 'drubo-twice-'));
+  const first = await startTestServer({ dataDir });
+  await addPerson(await first.client('anna'), 'person-twice');
+  await expect(startTestServer({ setUp: false, dataDir })).rejects.toMatchObject({ kind: 'in-use' });
+  const before = await first.dump();
+  await first.stop();
+  const second = await startTestServer({ setUp: false, dataDir });
   expect(await second.dump()).toBe(before);
   await second.stop();
+  rmSync(dataDir, { recursive: true });
 });

@@ -74,6 +74,7 @@ export const startTestServer = async (
       host: '127.0.0.1',
       databaseFile: join(dataDir, 'studio.sqlite'),
       demo: options.demo ?? false,
+      mayBeginAnew: false,
       bundleFile: null,
       webDir: options.webDir ?? null,
       webDevUrl: null,

@@ -48,6 +48,27 @@ export type DeviceDto = z.infer<typeof device>;
 export const openInvite = z.object({ id, madeBy: z.string(), createdAt: instant, expiresAt: instant });
 export type OpenInviteDto = z.infer<typeof openInvite>;
 
+/** Copies of the database, made by the server and looked through. */
+export const backups = z.object({
+  /** Folder on the server. */
+  folder: z.string(),
+  /** `coversUntil`: everything the server had received by then is in it. */
+  made: z.array(z.object({ coversUntil: instant, bytes: z.int().min(0) })),
+  /** Whether the newest is older than two days, or there is none. */
+  isOverdue: z.boolean(),
+});
+export type BackupsDto = z.infer<typeof backups>;
+
+/** How the server stands. */
+export const ready = z.object({
+  status: z.literal('ok'),
+  /** The newest migration its database had. */
+  schema: z.string(),
+  freeBytes: z.number().min(0),
+  /** Hours since the newest copy; null: there is none. */
+  backupAgeHours: z.number().nullable(),
+});
+
 /** A one-time code and when it ends. */
 export const invite = z.object({ code: z.string(), expiresAt: instant });
 

@@ -29,5 +29,5 @@ export const requiredText = (max: number) =>
 export const shownName = (name: string): string =>
   isVisible(name)
     ? name
-    : [...name].map((sign) => `[U+${(sign.codePointAt(0) ?? 0).toString(16).toUpperCase().padStart(4, '0')}]`).join('') ||
+    : Array.from(name, (sign) => `[U+${(sign.codePointAt(0) ?? 0).toString(16).toUpperCase().padStart(4, '0')}]`).join('') ||
       '[U+0000]';

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { bundle } from '../bundle';
 import { command, id, kitId, trainerId, version } from '../dto/basics';
 import { kit, kitForm } from '../dto/dose';
-import { activityLine, invite, openInvite, studioDetail, studioFields, trainerRole } from '../dto/studio';
+import { activityLine, backups, invite, openInvite, ready, studioDetail, studioFields, trainerRole } from '../dto/studio';
 import { offlinePack } from '../dto/views';
 import { defineEndpoint } from './define';
 
@@ -121,6 +121,30 @@ export const studioEndpoints = {
     path: '/api/offline-pack',
     summary: 'What the floor needs with no network: people, a week of sheets, running sessions',
     reply: offlinePack,
+  }),
+  listBackups: defineEndpoint({
+    id: 'listBackups',
+    method: 'GET',
+    path: '/api/studio/backups',
+    summary: 'Copies of the database the server made by itself, the newest first',
+    reply: backups,
+  }),
+  makeBackup: defineEndpoint({
+    id: 'makeBackup',
+    method: 'POST',
+    path: '/api/studio/backups',
+    summary: 'Make a copy of the database now, and look it through',
+    body: z.strictObject({}),
+    reply: backups,
+  }),
+  getReady: defineEndpoint({
+    id: 'getReady',
+    method: 'GET',
+    path: '/api/ready',
+    summary: 'Whether the server can do its work: write, with room on the disk and a copy that is young enough',
+    access: 'public',
+    reply: ready,
+    errors: ['no-room', 'not-now'],
   }),
   getHealth: defineEndpoint({
     id: 'getHealth',

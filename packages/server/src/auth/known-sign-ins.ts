@@ -6,6 +6,8 @@ export interface KnownSignIn {
   expiresAt: string;
   lastUsedAt: string;
   isKept: boolean;
+  /** When it was looked up, ISO 8601: for how long that counts. */
+  lookedUpAt: string;
 }
 
 /** How many are remembered between requests; more than any studio has phones. */

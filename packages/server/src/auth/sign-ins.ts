@@ -9,6 +9,8 @@ const LASTS_MS = 30 * 24 * HOUR_MS;
 const RESTS_MS = { kept: 7 * 24 * HOUR_MS, other: 12 * HOUR_MS } as const;
 /** How old the note of when it was last used may be. */
 const NOTED_EVERY_MS = 5 * 60_000;
+/** How long what was looked up counts: a password set anew at the machine itself ends sign-ins within it. */
+const LOOKED_UP_FOR_MS = 60_000;
 /** How long a password that was given counts for what asks for it again. */
 const CONFIRMED_FOR_MS = 10 * 60_000;
 
@@ -67,11 +69,11 @@ export const callerOf = async (context: Context, token: string | undefined): Pro
   const now = context.clock.now().toISOString();
   const asOf = context.knownSignIns.asOf();
   let known = context.knownSignIns.get(id);
-  if (!known) {
+  if (!known || msBetween(known.lookedUpAt, now) >= LOOKED_UP_FOR_MS) {
     const row = await context.db.across.signIn(id);
     if (!row) return null;
     const { expiresAt, lastUsedAt, isKept, ...caller } = row;
-    known = { caller: { ...caller, signInId: id }, expiresAt, lastUsedAt, isKept: Boolean(isKept) };
+    known = { caller: { ...caller, signInId: id }, expiresAt, lastUsedAt, isKept: Boolean(isKept), lookedUpAt: now };
     context.knownSignIns.remember(id, known, asOf);
   }
   if (!isAlive(known, now)) return null;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { StartProblem } from '../keeping/start-problem';
 
 const environment = z.object({
   PORT: z.coerce.number().int().min(0).max(65_535).default(4600),
@@ -7,6 +8,8 @@ const environment = z.object({
   DRUBO_MODE: z.enum(['studio', 'demo']).default('studio'),
   /** Days the demo's clock is set ahead, to see what time away does. A real studio has no such clock. */
   DRUBO_DEMO_DAYS_AHEAD: z.coerce.number().int().min(0).max(400).default(0),
+  /** Whether a new database may be made beside what is left of another. */
+  DRUBO_FRESH: z.enum(['0', '1']).default('0'),
   /** A bundle to load into an empty database; the demo's studio comes this way. */
   DRUBO_BUNDLE: z.string().min(1).optional(),
   /** The built web app. Without it only the API is served. */
@@ -36,6 +39,8 @@ export interface Config {
   host: string;
   databaseFile: string;
   demo: boolean;
+  /** Whether a new database may be made where another one was. */
+  mayBeginAnew: boolean;
   /** 0 outside the demo. */
   daysAhead: number;
   bundleFile: string | null;
@@ -49,6 +54,9 @@ export interface Config {
   logLevel: string;
 }
 
+const badSetting = (what: string): StartProblem =>
+  new StartProblem('bad-setting', `${what}. Nothing was changed. Set it as the README says and start again.`);
+
 /**
  * Typed configuration from environment variables. Throws one readable error naming every bad variable.
  * The demo and a real studio never share a database file, even in one data folder.
@@ -56,15 +64,16 @@ export interface Config {
 export const readConfig = (env: Record<string, string | undefined>, defaultDataDir: string): Config => {
   const parsed = environment.safeParse(env);
   if (!parsed.success) {
-    throw new Error(parsed.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join('\n'));
+    throw badSetting(parsed.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join('; '));
   }
   const e = parsed.data;
-  if (Boolean(e.TLS_CERT) !== Boolean(e.TLS_KEY)) throw new Error('TLS_CERT and TLS_KEY belong together: set both or neither');
+  if (Boolean(e.TLS_CERT) !== Boolean(e.TLS_KEY)) throw badSetting('TLS_CERT and TLS_KEY belong together: set both or neither');
   return {
     port: e.PORT,
     host: e.HOST,
     databaseFile: `${e.DRUBO_DATA_DIR ?? defaultDataDir}/${e.DRUBO_MODE}.sqlite`,
     demo: e.DRUBO_MODE === 'demo',
+    mayBeginAnew: e.DRUBO_FRESH === '1',
     daysAhead: e.DRUBO_MODE === 'demo' ? e.DRUBO_DEMO_DAYS_AHEAD : 0,
     bundleFile: e.DRUBO_BUNDLE ?? null,
     webDir: e.DRUBO_WEB_DIR ?? null,

@@ -2,7 +2,7 @@ import type { TrainerDto } from '@drubo/contracts';
 import type { TrainerId } from '@drubo/core/vocabulary';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize';
-import type { Models, StudioRow, TrainerRow } from './models';
+import type { Models, StudioRow, TombstoneRow, TrainerRow } from './models';
 
 /** A sign-in with what every request needs to know of its caller. */
 export interface KnownSignIn {
@@ -31,6 +31,8 @@ export interface Across {
   studioOfInvite(id: string): Promise<string | null>;
   /** Throws where the database doesn't answer. */
   ping(): Promise<void>;
+  /** Everybody who was erased, of whatever studio. */
+  graves(): Promise<TombstoneRow[]>;
 }
 
 const SIGN_IN = `
@@ -54,4 +56,5 @@ export const acrossStudios = (sequelize: Sequelize, models: Models): Across => (
   ping: async () => {
     await sequelize.query('SELECT 1');
   },
+  graves: async () => (await models.tombstones.findAll({ where: { kind: 'person' } })).map((row) => row.get()),
 });

@@ -1,8 +1,9 @@
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { Sequelize, Transaction } from 'sequelize';
+import { QueryTypes, Sequelize, Transaction } from 'sequelize';
 import { acrossStudios } from './across';
 import type { Across } from './across';
+import { epochOf, setFact } from './facts';
 import { migrate } from './migrations';
 import { bindModels, bindViews } from './models';
 import type { Models } from './models';
@@ -17,6 +18,17 @@ export interface Database {
   read(studioId: string): Scope;
   /** One write at a time, BEGIN IMMEDIATE; all of it lands or none. */
   write<T>(studioId: string, work: (scope: Scope) => Promise<T>): Promise<T>;
+  /** Reads that all see one moment, however long they take and whatever is written meanwhile. */
+  snapshot<T>(studioId: string, work: (scope: Scope) => Promise<T>): Promise<T>;
+  /**
+   * Which life of the server this is: another one once a copy was brought back. Phones send again what they had sent to the
+   * one before.
+   */
+  readonly epoch: string;
+  /** Writes the journal into the database file and empties it. False where a reader stood in the way. */
+  checkpoint(): Promise<boolean>;
+  /** Throws where nothing can be written: a full disk, a folder that is read-only. */
+  canWrite(): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -28,12 +40,13 @@ export interface OpenDatabase extends Database {
 
 /** Opens (and makes) the database file and brings its tables up to date. */
 export const openDatabase = async (file: string): Promise<OpenDatabase> => {
-  mkdirSync(dirname(file), { recursive: true });
+  mkdirSync(dirname(file), { recursive: true, mode: 0o700 });
   const { driver, closeIdle } = configuredSqlite();
   const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, dialectModule: driver, logging: false });
   const models = bindModels(sequelize);
   const readable = { ...models, ...bindViews(sequelize) };
   await migrate(sequelize);
+  const epoch = await epochOf(sequelize);
 
   let last: Promise<unknown> = Promise.resolve();
   const serialised = <T>(work: () => Promise<T>): Promise<T> => {
@@ -54,6 +67,20 @@ export const openDatabase = async (file: string): Promise<OpenDatabase> => {
           work(makeScope(sequelize, readable, studioId, transaction)),
         ),
       ),
+    snapshot: (studioId, work) =>
+      sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, (transaction) =>
+        work(makeScope(sequelize, readable, studioId, transaction)),
+      ),
+    epoch,
+    checkpoint: () =>
+      serialised(async () => {
+        const [row] = await sequelize.query<{ busy: number }>('PRAGMA wal_checkpoint(TRUNCATE)', { type: QueryTypes.SELECT });
+        return row?.busy === 0;
+      }),
+    canWrite: () =>
+      serialised(async () => {
+        await setFact(sequelize, 'wrote', new Date().toISOString());
+      }),
     close: async () => {
       await last;
       await closeIdle();

@@ -9,6 +9,8 @@ export const PRAGMAS = {
   journal_mode: 'WAL',
   synchronous: 'FULL',
   busy_timeout: '5000',
+  // What is deleted is written over: an erased person is in no free page of the file.
+  secure_delete: 'ON',
 } as const;
 
 const SCRIPT = Object.entries(PRAGMAS)

@@ -1,4 +1,5 @@
 import { ForeignKeyConstraintError, UniqueConstraintError } from 'sequelize';
+import { codeOf } from '../shared/code-of';
 
 /**
  * What kept a row from being written: its id is another's, what it belongs to is not there, no room on the disk, a folder that
@@ -15,15 +16,15 @@ const BY_CODE: Record<string, DatabaseTrouble> = {
   SQLITE_LOCKED: 'busy',
 };
 
-const codeOf = (error: unknown): string => {
-  if (!(error instanceof Error)) return '';
-  if ('code' in error && typeof error.code === 'string') return error.code;
-  return 'original' in error ? codeOf(error.original) : '';
+const deepCodeOf = (error: unknown): string => {
+  const code = codeOf(error);
+  if (code !== '') return code;
+  return typeof error === 'object' && error !== null && 'original' in error ? deepCodeOf(error.original) : '';
 };
 
 /** What of the database's an error is; null for one that is none of these. */
 export const databaseTrouble = (error: unknown): DatabaseTrouble | null => {
   if (error instanceof UniqueConstraintError) return 'id-in-use';
   if (error instanceof ForeignKeyConstraintError) return 'points-nowhere';
-  return BY_CODE[codeOf(error)] ?? null;
+  return BY_CODE[deepCodeOf(error)] ?? null;
 };

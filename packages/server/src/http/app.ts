@@ -1,20 +1,33 @@
-import { REP_SENSOR_PATH } from '@drubo/contracts';
+import { COVERED_HEADER, EPOCH_HEADER, REP_SENSOR_PATH, SERVER_TIME_HEADER } from '@drubo/contracts';
+import { randomUUID } from 'node:crypto';
 import express from 'express';
-import type { Express, RequestHandler } from 'express';
+import type { Express, RequestHandler, Response } from 'express';
 import { pinoHttp } from 'pino-http';
 import type { Config } from '../config/config';
 import type { Context } from '../context';
 import { repSensor } from '../devices/rep-sensor';
 import { handlers } from '../routes';
-import { bindEndpoints } from './bind';
+import { bindEndpoints, TRAINER_ID } from './bind';
 import { docs } from './docs';
 import { errorHandler, notFound } from './errors';
+import { withoutData } from './logged-error';
 import { makeLimits } from './limits';
 import { sameHouse } from './same-house';
 import { securityHeaders } from './security-headers';
 
 /** Largest body a write may have. A whole session's sets are sent one by one. */
 const BODY_LIMIT = '200kb';
+
+/**
+ * What a phone has to know to let go of what it sent: which life of the server this is, its time, and until when everything
+ * it received is in a copy.
+ */
+const tellKeeping = ({ db, keeper }: Context, response: Response): void => {
+  response.setHeader(EPOCH_HEADER, db.epoch);
+  response.setHeader(SERVER_TIME_HEADER, new Date().toISOString());
+  const covered = keeper.coveredUntil();
+  if (covered) response.setHeader(COVERED_HEADER, covered.toISOString());
+};
 
 /** What stands between the server and its visitors. */
 type Outside = Pick<Config, 'trustProxy' | 'hosts'>;
@@ -27,12 +40,16 @@ export const makeApp = (context: Context, web: RequestHandler | null, { trustPro
     pinoHttp({
       logger: context.log,
       autoLogging: { ignore: (request) => !request.url.startsWith('/api/') },
+      // Ids and addresses alone: no search words, no bodies, no cookies.
+      genReqId: () => randomUUID(),
+      customProps: (_request, response) => ({ trainerId: (response as Response).locals[TRAINER_ID] as unknown }),
       serializers: {
         req: (request: { id: unknown; method: string; url: string }) => ({
           id: request.id,
           method: request.method,
-          url: request.url,
+          path: request.url.split('?')[0],
         }),
+        err: withoutData,
         res: (response: { statusCode: number }) => ({ statusCode: response.statusCode }),
       },
     }),
@@ -43,6 +60,7 @@ export const makeApp = (context: Context, web: RequestHandler | null, { trustPro
   const api = express.Router();
   api.use((_request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
+    tellKeeping(context, response);
     next();
   });
   api.use(express.json({ limit: BODY_LIMIT, strict: false }));

@@ -28,6 +28,9 @@ const bodyOf = (endpoint: Endpoint, request: Request): unknown => {
   return request.body;
 };
 
+/** Where a response keeps whose request it answers, for the log. */
+export const TRAINER_ID = 'trainerId';
+
 /** Who may come in: anybody, a trainer, an owner; for some things only with the password given a moment ago. */
 const admit = async (context: Context, { access, asksPassword }: Endpoint, caller: Caller | null): Promise<void> => {
   if (access === 'public') return;
@@ -51,6 +54,7 @@ export const bindEndpoints = (
     const route: RequestHandler = async (request, response) => {
       const cookie = cookieJar(request, response);
       const caller = await callerOf(context, cookie.token);
+      response.locals[TRAINER_ID] = caller?.trainerId;
       await admit(context, endpoint, caller);
       const input = {
         params: check(endpoint.params, request.params, 'params'),

@@ -10,6 +10,8 @@ import { openDemo } from './auth/open-demo';
 import { changePassword } from './auth/password';
 import { signIn } from './auth/sign-in';
 import { signOut } from './auth/sign-out';
+import { listBackups, makeBackup } from './studio/backups';
+import { getReady } from './studio/get-ready';
 import { saveStudio } from './studio/save-studio';
 import { acceptReview } from '../review/accept-review';
 import { bringBack } from '../sheet/bring-back';
@@ -78,6 +80,9 @@ export const handlers: Handlers = {
   revokeInvite: command('revokeInvite', revokeInvite),
   removeTrainer: command('removeTrainer', removeTrainer),
   setTrainerRole: command('setTrainerRole', setTrainerRole),
+  listBackups,
+  makeBackup,
+  getReady,
   getHealth: async (_input, context) => {
     await context.db.across.ping();
     return { status: 'ok', version: '0.1.0' };

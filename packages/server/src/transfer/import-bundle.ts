@@ -7,11 +7,14 @@ import { impossibleSets } from './impossible-sets';
 /** Rows written at once; keeps one statement under SQLite's limit of bound values. */
 const CHUNK = 200;
 
+/** Where a bundle is loaded into, and when. */
+export type ImportTarget = Pick<Context, 'db' | 'clock'>;
+
 /**
  * Loads a bundle into a server that has no studio yet: all of it or nothing. The trainers come without passwords.
  * Throws `invalid-input` naming every bad field.
  */
-export const importBundle = async (context: Context, file: unknown): Promise<void> => {
+export const importBundle = async (context: ImportTarget, file: unknown): Promise<void> => {
   const parsed = bundle.safeParse(upgradeBundle(file));
   if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
   const { studio, trainers, kits, people, intakes, records, bookings } = parsed.data;

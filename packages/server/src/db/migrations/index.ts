@@ -13,7 +13,7 @@ import { currentRows } from './0009-current-rows';
 import { trust } from './0010-trust';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
-const MIGRATIONS = [
+export const MIGRATIONS = [
   firstTables,
   movements,
   judging,
@@ -25,6 +25,9 @@ const MIGRATIONS = [
   currentRows,
   trust,
 ] as const;
+
+/** What every migration is called, in order. */
+export const MIGRATION_NAMES: readonly string[] = MIGRATIONS.map(({ name }) => name);
 
 const DONE = 'migrations_done';
 
