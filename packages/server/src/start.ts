@@ -7,6 +7,7 @@ import type { AddressInfo } from 'node:net';
 import { builtInCatalogue } from '@drubo/core/catalogue';
 import type { RequestHandler } from 'express';
 import pino from 'pino';
+import type { Logger } from 'pino';
 import { makeKnownSignIns } from './auth/known-sign-ins';
 import type { Config } from './config/config';
 import type { Context } from './context';
@@ -36,10 +37,13 @@ const DAY_MS = 86_400_000;
 const clockOf = ({ daysAhead }: Config): Context['clock'] => ({ now: () => new Date(Date.now() + daysAhead * DAY_MS) });
 
 /** Opens the database, loads a bundle into an empty one, and listens. */
-export const start = async (config: Config, clock: Context['clock'] = clockOf(config)): Promise<Running> => {
+export const start = async (
+  config: Config,
+  clock: Context['clock'] = clockOf(config),
+  log: Logger = pino({ level: config.logLevel }),
+): Promise<Running> => {
   const house = await openHouse(config.databaseFile, config.mayBeginAnew);
   const db = house.database;
-  const log = pino({ level: config.logLevel });
   const keeper = await keepHouse(config.databaseFile, db, log);
   const stopKeeping = async (): Promise<void> => {
     await keeper.stop();

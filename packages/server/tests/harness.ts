@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { endpoints, errorReply, urlFor } from '@drubo/contracts';
 import type { BodyOf, Endpoint, EndpointId, ErrorReply, ParamsOf, QueryOf, ReplyOf } from '@drubo/contracts';
+import type { Logger } from 'pino';
 import { hashPassword } from '../src/auth/passwords';
 import { firstKit } from '../src/studio/first-kit';
 import { start } from '../src/start';
@@ -64,7 +65,15 @@ const cookieOf = (response: Response): string => (response.headers.get('set-cook
 
 /** A real server on its own port and data folder, set up with studio A and its trainer `anna`. */
 export const startTestServer = async (
-  options: { setUp?: boolean; demo?: boolean; dataDir?: string; webDir?: string; trustProxy?: number; hosts?: string[] } = {},
+  options: {
+    setUp?: boolean;
+    demo?: boolean;
+    dataDir?: string;
+    webDir?: string;
+    trustProxy?: number;
+    hosts?: string[];
+    log?: Logger;
+  } = {},
 ): Promise<TestServer> => {
   const dataDir = options.dataDir ?? mkdtempSync(join(tmpdir(), 'drubo-test-'));
   const clock = { now: () => NOW };
@@ -85,6 +94,7 @@ export const startTestServer = async (
       logLevel: process.env['TEST_LOG'] ?? 'silent',
     },
     clock,
+    options.log,
   );
   const url = running.url.replace('localhost', '127.0.0.1');
   const post = (path: string, body: object) =>

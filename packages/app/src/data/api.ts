@@ -1,5 +1,6 @@
 import { endpoints, errorReply, urlFor } from '@drubo/contracts';
 import type { BodyOf, Endpoint, EndpointId, ErrorReply, ParamsOf, QueryOf, ReplyOf } from '@drubo/contracts';
+import { noteServerKeeping } from './server-keeping';
 import { dataWords } from '@drubo/words/screens/data';
 
 const words = dataWords.api;
@@ -63,6 +64,7 @@ export const callEndpoint = async <Id extends EndpointId>(id: Id, input: CallInp
     throw new UnreachableError();
   });
   const json = await readJson(response);
+  noteServerKeeping(response.headers);
   if (response.ok) return json as ReplyOf<Id>;
   const refusal = errorReply.safeParse(json);
   if (!refusal.success) throw new UnreachableError();

@@ -19,6 +19,7 @@ const aPack = (): OfflinePackDto => ({
   sessions: [aDetail()],
   movements: [],
   composing: [],
+  erased: [],
 });
 
 describe('the reading cache', () => {

@@ -3,6 +3,9 @@ import { useEffect } from 'react';
 import type { OfflinePackDto } from '@drubo/contracts';
 import type { QueryClient } from '@tanstack/react-query';
 import { keyOf } from './keys';
+import { useCommands, useWriter } from './offline/QueueProvider';
+import type { Writer } from './offline/QueueProvider';
+import type { StoredCommand } from './offline/types';
 import { useEndpoint } from './use-endpoint';
 
 /** Puts a pack into the reading cache under the keys the screens ask for, never over something read later. */
@@ -22,11 +25,34 @@ export const unpack = (client: QueryClient, pack: OfflinePackDto, readAt: number
   for (const detail of pack.sessions) put(keyOf('getSession', { params: { sessionId: detail.session.id } }), detail);
 };
 
+/** Whether anything in a value is one of the ids. */
+const mentions = (value: unknown, ids: ReadonlySet<string>): boolean => {
+  if (typeof value === 'string') return ids.has(value);
+  if (value === null || typeof value !== 'object') return false;
+  return Object.values(value).some((inner) => mentions(inner, ids));
+};
+
+/** What was erased elsewhere leaves this device: what was read of it, and what was written about it. */
+const purge = async (client: QueryClient, commands: readonly StoredCommand[], writer: Writer, erased: readonly string[]) => {
+  const ids = new Set(erased);
+  // Lists are read again anyway; a page of its own is gone.
+  client.removeQueries({ predicate: ({ queryKey }) => mentions(queryKey, ids) });
+  const about = commands.filter(({ params, body }) => mentions(params, ids) || mentions(body, ids));
+  if (about.length > 0) await writer.remove(about.map(({ id }) => id));
+};
+
 /** Keeps a week of the floor on this device: read once after signing in and whenever it is older than an hour. */
 export const useOfflinePack = (): void => {
   const client = useQueryClient();
   const { data, dataUpdatedAt } = useEndpoint('getOfflinePack', {}, { staleTime: 3_600_000 });
+  const commands = useCommands();
+  const writer = useWriter();
   useEffect(() => {
     if (data) unpack(client, data, dataUpdatedAt);
   }, [client, data, dataUpdatedAt]);
+  const erased = data?.erased;
+  useEffect(() => {
+    if (!erased?.length || !writer.isReady) return;
+    purge(client, commands, writer, erased).catch((error: unknown) => console.warn('Not purged:', error));
+  }, [client, commands, writer, erased]);
 };

@@ -78,5 +78,7 @@ export const offlinePack = z.object({
   composing: z.array(z.object({ sheetId, composing })),
   sessions: z.array(sessionDetail),
   movements: z.array(movement),
+  /** Ids of people, sheets and sessions erased lately: nothing of them may stay on a phone. */
+  erased: z.array(z.string()),
 });
 export type OfflinePackDto = z.infer<typeof offlinePack>;

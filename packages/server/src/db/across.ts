@@ -2,6 +2,7 @@ import type { TrainerDto } from '@drubo/contracts';
 import type { TrainerId } from '@drubo/core/vocabulary';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize';
+import { NO_LONGER_KEPT } from './queries/commands';
 import type { Models, StudioRow, TombstoneRow, TrainerRow } from './models';
 
 /** A sign-in with what every request needs to know of its caller. */
@@ -31,6 +32,8 @@ export interface Across {
   studioOfInvite(id: string): Promise<string | null>;
   /** Throws where the database doesn't answer. */
   ping(): Promise<void>;
+  /** Lets go of what was answered before a moment (ISO 8601). */
+  forgetAnswers(before: string): Promise<void>;
   /** Everybody who was erased, of whatever studio. */
   graves(): Promise<TombstoneRow[]>;
 }
@@ -55,6 +58,11 @@ export const acrossStudios = (sequelize: Sequelize, models: Models): Across => (
   studioOfInvite: async (id) => (await models.invites.findOne({ where: { id } }))?.get().studioId ?? null,
   ping: async () => {
     await sequelize.query('SELECT 1');
+  },
+  forgetAnswers: async (before) => {
+    await sequelize.query('UPDATE commands SET reply = :none WHERE receivedAt < :before AND reply <> :none', {
+      replacements: { before, none: NO_LONGER_KEPT },
+    });
   },
   graves: async () => (await models.tombstones.findAll({ where: { kind: 'person' } })).map((row) => row.get()),
 });

@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize';
+import { literal, Op, QueryTypes } from 'sequelize';
 import type { Model, ModelStatic, Order, Sequelize, Transaction, WhereOptions } from 'sequelize';
 import type { Models, StudioRow, Views } from './models';
 import { readRow, writtenRow } from './models/define-table';
@@ -28,8 +28,17 @@ export interface Scope {
     where: Where<Name>,
     options?: { order?: Order; limit?: number },
   ): Promise<ScopedRow<Name>[]>;
+  /** All rows in the order of a key, so many at a time: a studio's years are not held in memory. The key must tell rows apart. */
+  pages<Name extends ReadName>(
+    table: Name,
+    where: Where<Name>,
+    key: readonly (keyof ScopedRow<Name> & string)[],
+  ): AsyncGenerator<ScopedRow<Name>[]>;
+  count<Name extends ReadName>(table: Name, where: Where<Name>): Promise<number>;
   /** Rows of one hand-written SELECT, for the hot paths. It must name `:studioId`; flags and JSON come as stored. */
   select<Row extends object>(sql: string, values: Record<string, unknown>): Promise<Row[]>;
+  /** One hand-written change of many rows. It must name `:studioId`. */
+  run(sql: string, values: Record<string, unknown>): Promise<void>;
   insert<Name extends ScopedName>(table: Name, row: Omit<ScopedRow<Name>, 'studioId'>): Promise<void>;
   insertAll<Name extends ScopedName>(table: Name, rows: readonly Omit<ScopedRow<Name>, 'studioId'>[]): Promise<void>;
   upsert<Name extends ScopedName>(table: Name, row: Omit<ScopedRow<Name>, 'studioId'>): Promise<void>;
@@ -38,6 +47,9 @@ export interface Scope {
   /** Work to be done once what was written here is there for everybody; none of it where the write fails. */
   afterwards(work: () => void): void;
 }
+
+/** Rows read at once where all are read. */
+const PAGE = 500;
 
 /** A scope over the models, inside a transaction where one is given. */
 export const makeScope = (sequelize: Sequelize, models: Models & Views, studioId: string, transaction?: Transaction): Scope => {
@@ -48,6 +60,7 @@ export const makeScope = (sequelize: Sequelize, models: Models & Views, studioId
   // Inside this one function rows are untyped; the interface above types every use.
   const model = (table: ReadName) => models[table] as unknown as ModelStatic<Model>;
   const within = (where: object) => ({ where: { ...where, studioId }, transaction });
+  const escapeOf = (value: unknown): string => sequelize.escape(value as string | number);
   const withStudio = (row: object) => ({ ...row, studioId });
   return {
     studioId,
@@ -65,9 +78,32 @@ export const makeScope = (sequelize: Sequelize, models: Models & Views, studioId
       (await model(table).findAll({ ...within(where), ...options, raw: true })).map((row) =>
         readRow(model(table), row as never),
       ) as never,
+    pages: async function* (table, where, key) {
+      let last: Record<string, unknown> | undefined;
+      const order = key.map((column): [string, string] => [column, 'ASC']);
+      for (;;) {
+        const { where: own } = within(where);
+        const beyond = last && literal(`(${key.join(', ')}) > (${key.map((column) => escapeOf(last?.[column])).join(', ')})`);
+        const rows = await model(table).findAll({
+          where: beyond ? { [Op.and]: [own, beyond] } : own,
+          order,
+          limit: PAGE,
+          raw: true,
+          transaction,
+        });
+        if (rows.length === 0) return;
+        yield rows.map((row) => readRow(model(table), row as never)) as never;
+        last = rows.at(-1) as unknown as Record<string, unknown>;
+      }
+    },
+    count: (table, where) => model(table).count(within(where)),
     select: async <Row extends object>(sql: string, values: Record<string, unknown>) => {
       if (!sql.includes(':studioId')) throw new Error('scope.select: every query names its studio');
       return sequelize.query<Row>(sql, { type: QueryTypes.SELECT, replacements: { ...values, studioId }, transaction });
+    },
+    run: async (sql, values) => {
+      if (!sql.includes(':studioId')) throw new Error('scope.run: every change names its studio');
+      await sequelize.query(sql, { replacements: { ...values, studioId }, transaction });
     },
     insert: async (table, row) => {
       const { names, values } = writtenRow(model(table), withStudio(row));

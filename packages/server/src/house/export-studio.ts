@@ -1,6 +1,15 @@
-import type { Operation } from '../shared/work';
-import { exportBundle } from '../transfer/export-bundle';
+import type { Handler } from '../http/handler';
+import { Streamed } from '../http/streamed';
+import { bundleParts, bundleText } from '../transfer/export-bundle';
 
-export const exportStudio: Operation<'exportStudio'> = async ({ context, caller }) => {
-  return exportBundle(context, caller.studioId);
-};
+/** Everything of the studio, sent as it is read, from one moment of the database however long that takes. */
+export const exportStudio: Handler<'exportStudio'> = ({ caller }, context) =>
+  Promise.resolve(
+    new Streamed((begin, send) =>
+      context.db.snapshot(caller.studioId, async (scope) => {
+        const parts = await bundleParts(scope, context.clock.now());
+        begin(parts.rows);
+        for await (const text of bundleText(parts)) await send(text);
+      }),
+    ) as never,
+  );

@@ -10,6 +10,7 @@ import { AppError } from '../shared/errors';
 import { cookieJar } from './cookie';
 import { fieldsOf } from '../shared/fields-of';
 import type { CookieJar, Handlers } from './handler';
+import { Streamed } from './streamed';
 
 type AnyHandler = (
   input: { params: unknown; query: unknown; body: unknown; caller: Caller | null; cookie: CookieJar; device: string },
@@ -64,7 +65,9 @@ export const bindEndpoints = (
         cookie,
         device: deviceName(request.headers['user-agent']),
       };
-      response.json(await handle(input, context));
+      const reply = await handle(input, context);
+      if (reply instanceof Streamed) await reply.to(response);
+      else response.json(reply);
     };
     const guard = guards[endpoint.id];
     const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put';

@@ -2,6 +2,7 @@ import { statfsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import type { Logger } from 'pino';
 import type { Database } from '../db/database';
+import { ANSWER_DAYS } from '../db/queries/commands';
 import { backUp, backupsIn, rotate } from './backups';
 import type { Backup } from './backups';
 import { addErased, ERASED_NAME } from './erased-list';
@@ -9,6 +10,7 @@ import type { Grave } from './erased-list';
 import { placesOf } from './places';
 
 const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
 /** Copies are made daily; older than two days the newest is too old. House defaults of decision 18. */
 const EVERY_MS = 24 * HOUR_MS;
 const TOO_OLD_MS = 48 * HOUR_MS;
@@ -66,6 +68,7 @@ export const keepHouse = async (databaseFile: string, database: Database, log: L
     newest === null || now.getTime() - newest.coversUntil.getTime() > afterMs;
 
   const look = async (): Promise<void> => {
+    await database.across.forgetAnswers(new Date(Date.now() - ANSWER_DAYS * DAY_MS).toISOString());
     newest = backupsIn(folder)[0] ?? null;
     if (isDue(new Date(), EVERY_MS) && (await database.across.hasStudio())) await backUpOnce();
   };

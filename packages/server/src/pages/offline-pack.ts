@@ -2,7 +2,8 @@ import type { OfflinePackDto } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
 import type { Caller, Context } from '../context';
 import { toPerson } from '../db/mappers/rows';
-import { between } from '../db/where';
+import { after, between } from '../db/where';
+import { GONE_AFTER_DAYS } from '../keeping/rotation';
 import { composingOf, forPhone } from '../person/composing-of';
 import { personFile } from '../person/person-file';
 import { localDateOf } from '../shared/local-date';
@@ -29,6 +30,10 @@ export const readOfflinePack = async (context: Context, caller: Caller): Promise
   const packed = people.filter((row) => wanted.has(row.id)).slice(0, MOST_PEOPLE);
   const files = packed.map((row) => personFile(scope, context, row));
   const persons = await Promise.all(files.map((file) => readPerson(scope, context, caller, file)));
+  const graves = await scope.all('tombstones', {
+    kind: ['person', 'sheet', 'session'],
+    erasedAt: after(addDays(today, -GONE_AFTER_DAYS)),
+  });
   return {
     madeAt: now.toISOString(),
     people: people.sort((a, b) => a.name.localeCompare(b.name)).map(toPerson),
@@ -45,5 +50,6 @@ export const readOfflinePack = async (context: Context, caller: Caller): Promise
     ),
     sessions: await Promise.all(live.map((row) => readSession(scope, context, row))),
     movements: await currentMovements(scope),
+    erased: graves.map(({ id }) => id),
   };
 };

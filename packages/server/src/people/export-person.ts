@@ -4,5 +4,5 @@ import { exportBundle } from '../transfer/export-bundle';
 
 export const exportPerson: Operation<'exportPerson'> = async ({ scope, context, caller }, { params }) => {
   const { id } = await findPerson(scope, params.personId);
-  return exportBundle(context, caller.studioId, id);
+  return context.db.snapshot(caller.studioId, (snapshot) => exportBundle(snapshot, context.clock.now(), id));
 };

@@ -132,5 +132,5 @@ export const handlers: Handlers = {
   getStudio: question(getStudio),
   saveStudio,
   getOfflinePack: question(getOfflinePack),
-  exportStudio: question(exportStudio),
+  exportStudio,
 };

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { Caller, Context } from '../context';
-import { knownCommand } from '../db/queries/commands';
+import { knownCommand, NO_LONGER_KEPT } from '../db/queries/commands';
 import type { Scope } from '../db/scope';
 import { AppError } from './errors';
 
@@ -37,6 +37,9 @@ export const runCommand = <Reply extends object>(
           { path: 'command.id', message: 'was used before with other contents' },
         ]);
       }
+      if (before.reply === NO_LONGER_KEPT) {
+        throw new AppError('done-before', 'This was done long ago; what was answered is no longer kept.');
+      }
       return JSON.parse(before.reply) as Reply;
     }
     const reply = await work(scope);
@@ -47,11 +50,32 @@ export const runCommand = <Reply extends object>(
       fingerprint,
       reply,
       receivedAt: context.clock.now().toISOString(),
-      personId: personIn(given.params) ?? personIn(reply),
+      personId: await personOf(scope, given.params, given.body, reply),
     });
     return reply;
   });
 
-/** Whom a write was about: named in its path, or in what it answered. */
-const personIn = (given: object): string | null =>
-  'personId' in given && typeof given.personId === 'string' ? given.personId : null;
+/** A text under a name of an object; null where there is none. */
+const textIn = (given: unknown, name: string): string | null => {
+  const value: unknown = typeof given === 'object' && given !== null ? (given as Record<string, unknown>)[name] : undefined;
+  return typeof value === 'string' ? value : null;
+};
+const partOf = (given: object, name: string): unknown => (given as Record<string, unknown>)[name];
+
+/**
+ * Whom a write was about: named in its path, its body or in what it answered; of a session's or a sheet's, whose that is. What is
+ * answered is kept for repeats, and goes when the person is erased.
+ */
+const personOf = async (scope: Scope, params: object, body: object, reply: object): Promise<string | null> => {
+  const said =
+    textIn(params, 'personId') ??
+    textIn(reply, 'personId') ??
+    textIn(partOf(reply, 'session'), 'personId') ??
+    textIn(partOf(reply, 'person'), 'id') ??
+    textIn(body, 'personId');
+  if (said !== null) return said;
+  const sessionId = textIn(params, 'sessionId');
+  if (sessionId !== null) return (await scope.one('sessions', { id: sessionId }))?.personId ?? null;
+  const sheetId = textIn(params, 'sheetId');
+  return sheetId === null ? null : ((await scope.one('sheets', { id: sheetId }))?.personId ?? null);
+};

@@ -1,7 +1,8 @@
 import type { PersonId } from '@drubo/core/vocabulary';
 import type { Bundle } from '@drubo/contracts/bundle';
 import { BUNDLE_VERSION } from '@drubo/contracts/bundle';
-import type { Context } from '../context';
+import type { SheetItemRow, SheetRow } from '../db/models';
+import type { Scope } from '../db/scope';
 import {
   toBooking,
   toKit,
@@ -14,60 +15,149 @@ import {
   toStanding,
   toTrainer,
 } from '../db/mappers/rows';
+import { grouped } from '../shared/grouped';
+
+type ListName = { [Name in keyof Bundle]: Bundle[Name] extends readonly unknown[] ? Name : never }[keyof Bundle];
+type Head = Omit<Bundle, ListName>;
+type Lists = { [Name in ListName]: () => AsyncIterable<Bundle[Name]> };
+
+/** A bundle, read a piece at a time. */
+export interface BundleParts {
+  head: Head;
+  lists: Lists;
+  /** How many rows all lists have together, sheets with their exercises as one. */
+  rows: number;
+}
+
+async function* once<Row>(read: () => Promise<Row[]>): AsyncGenerator<Row[]> {
+  yield await read();
+}
+
+async function* mapped<Row, To>(pages: AsyncIterable<Row[]>, to: (row: Row) => To): AsyncGenerator<To[]> {
+  for await (const page of pages) yield page.map(to);
+}
+
+const ordered = (...columns: string[]) => ({ order: columns.map((column): [string, string] => [column, 'ASC']) });
+
+const asItem = ({ studioId: _, sheetId: __, ...item }: SheetItemRow) => item;
+
+/** Sheets with what stands on them. */
+async function* sheetsWithItems(scope: Scope, pages: AsyncIterable<SheetRow[]>): AsyncGenerator<Bundle['sheets']> {
+  for await (const page of pages) {
+    const items = await scope.all('sheetItems', { sheetId: page.map(({ id }) => id) }, ordered('position'));
+    const itemsOf = grouped(items, ({ sheetId }) => sheetId);
+    yield page.map(({ studioId: _, leftOff: __, gaveUp: ___, plannedMinutes: ____, ...sheet }) => ({
+      ...sheet,
+      items: (itemsOf.get(sheet.id) ?? []).map(asItem),
+    }));
+  }
+}
 
 /**
- * Everything of one studio as a bundle, or of one person of it. Passwords, sign-ins and command replies stay behind.
+ * Everything of one studio as a bundle, or of one person of it, in pieces. Passwords, sign-ins and command replies stay
+ * behind. Read within one snapshot the pieces belong together.
  */
-export const exportBundle = async (context: Context, studioId: string, personId: PersonId | null = null): Promise<Bundle> => {
-  const scope = context.db.read(studioId);
+export const bundleParts = async (scope: Scope, now: Date, personId: PersonId | null = null): Promise<BundleParts> => {
   const studio = await scope.studio();
-  if (!studio) throw new Error(`studio ${studioId} is gone`);
-  const ordered = (...columns: string[]) => ({ order: columns.map((column): [string, string] => [column, 'ASC']) });
+  if (!studio) throw new Error(`studio ${scope.studioId} is gone`);
   const own = personId === null ? {} : { personId };
-  const sessions = await scope.all('sessions', own, ordered('id'));
-  const sheets = await scope.all('sheets', own, ordered('id'));
-  const ofSessions = personId === null ? {} : { sessionId: sessions.map(({ id }) => id) };
-  const ofSheets = personId === null ? {} : { sheetId: sheets.map(({ id }) => id) };
-  const items = await scope.all('sheetItems', ofSheets, ordered('position'));
-  const kits = (await scope.all('kits', {}, ordered('id'))).filter((kit) => !personId || [null, personId].includes(kit.personId));
+  const sessionIds = personId === null ? null : (await scope.all('sessions', own)).map(({ id }) => id);
+  const ofSessions = sessionIds === null ? {} : { sessionId: sessionIds };
+  const counts = await Promise.all([
+    scope.count('sheets', own),
+    scope.count('sessions', own),
+    scope.count('setRevisions', ofSessions),
+    scope.count('sessionRecords', ofSessions),
+    scope.count('decisions', ofSessions),
+    scope.count('personRecords', own),
+  ]);
   return {
-    format: 'drubo-bundle',
-    version: BUNDLE_VERSION,
-    exportedAt: context.clock.now().toISOString(),
-    studio: { id: studio.id, name: studio.name, unit: studio.unit, timeZone: studio.timeZone },
-    trainers: (await scope.all('trainers', {}, ordered('createdAt', 'id'))).map((row) => ({
-      ...toTrainer(row),
-      removedAt: row.removedAt,
-    })),
-    kits: kits.map(toKit),
-    people: (await scope.all('people', personId === null ? {} : { id: personId }, ordered('id'))).map((row) => ({
-      ...toPerson(row),
-      loadedBefore: row.loadedBefore,
-    })),
-    intakes: (await scope.all('intakes', own, ordered('personId'))).map((row) => ({
-      personId: row.personId,
-      fields: row.fields,
-    })),
-    records: (await scope.all('personRecords', own, ordered('id', 'revision'))).map(toRecord),
-    bookings: (await scope.all('bookings', own, ordered('id'))).map(toBooking),
-    sheets: sheets.map(({ studioId: _, leftOff: ___, gaveUp: ____, plannedMinutes: ______, ...sheet }) => ({
-      ...sheet,
-      items: items.filter((item) => item.sheetId === sheet.id).map(({ studioId: __, sheetId: _____, ...item }) => item),
-    })),
-    sessions: sessions.map(toSession),
-    sets: (await scope.all('setRevisions', ofSessions, ordered('id', 'revision'))).map(toSetRecord),
-    sessionRecords: (await scope.all('sessionRecords', ofSessions, ordered('id', 'revision'))).map(toSessionRecord),
-    tracks: (await scope.all('tracks', own, ordered('personId', 'dayRole', 'slot'))).map(
-      ({ studioId: _, estimatorState: __, ...track }) => track,
-    ),
-    standings: (await scope.all('standings', own, ordered('personId', 'ladderId'))).map((row) => ({
-      personId: row.personId,
-      ...toStanding(row),
-    })),
-    templates: (await scope.all('templates', {}, ordered('id'))).map(({ studioId: _, ...row }) => row),
-    movements: (await scope.all('movements', {}, ordered('id', 'revision'))).map(toMovement),
-    decisions: (await scope.all('decisions', ofSessions, ordered('id'))).map(({ studioId: _, ...decision }) => decision),
-    tombstones:
-      personId === null ? (await scope.all('tombstones', {}, ordered('id'))).map(({ studioId: _, ...grave }) => grave) : [],
+    head: {
+      format: 'drubo-bundle',
+      version: BUNDLE_VERSION,
+      exportedAt: now.toISOString(),
+      studio: { id: studio.id, name: studio.name, unit: studio.unit, timeZone: studio.timeZone },
+    },
+    rows: counts.reduce((sum, count) => sum + count, 0),
+    lists: {
+      trainers: () =>
+        mapped(
+          once(() => scope.all('trainers', {}, ordered('createdAt', 'id'))),
+          (row) => ({ ...toTrainer(row), removedAt: row.removedAt }),
+        ),
+      kits: () =>
+        once(async () =>
+          (await scope.all('kits', {}, ordered('id')))
+            .filter((kit) => !personId || [null, personId].includes(kit.personId))
+            .map(toKit),
+        ),
+      people: () =>
+        mapped(
+          once(() => scope.all('people', personId === null ? {} : { id: personId }, ordered('id'))),
+          (row) => ({ ...toPerson(row), loadedBefore: row.loadedBefore }),
+        ),
+      intakes: () =>
+        mapped(
+          once(() => scope.all('intakes', own, ordered('personId'))),
+          (row) => ({ personId: row.personId, fields: row.fields }),
+        ),
+      records: () => mapped(scope.pages('personRecords', own, ['id', 'revision']), toRecord),
+      bookings: () => mapped(scope.pages('bookings', own, ['id']), toBooking),
+      sheets: () => sheetsWithItems(scope, scope.pages('sheets', own, ['id'])),
+      sessions: () => mapped(scope.pages('sessions', own, ['id']), toSession),
+      sets: () => mapped(scope.pages('setRevisions', ofSessions, ['id', 'revision']), toSetRecord),
+      sessionRecords: () => mapped(scope.pages('sessionRecords', ofSessions, ['id', 'revision']), toSessionRecord),
+      tracks: () =>
+        mapped(
+          once(() => scope.all('tracks', own, ordered('personId', 'dayRole', 'slot'))),
+          ({ studioId: _, estimatorState: __, ...track }) => track,
+        ),
+      standings: () =>
+        mapped(
+          once(() => scope.all('standings', own, ordered('personId', 'ladderId'))),
+          (row) => ({ personId: row.personId, ...toStanding(row) }),
+        ),
+      templates: () =>
+        mapped(
+          once(() => scope.all('templates', {}, ordered('id'))),
+          ({ studioId: _, ...row }) => row,
+        ),
+      movements: () =>
+        mapped(
+          once(() => scope.all('movements', {}, ordered('id', 'revision'))),
+          toMovement,
+        ),
+      decisions: () => mapped(scope.pages('decisions', ofSessions, ['id']), ({ studioId: _, ...decision }) => decision),
+      tombstones: () =>
+        personId === null
+          ? mapped(scope.pages('tombstones', {}, ['id']), ({ studioId: _, ...grave }) => grave)
+          : once(() => Promise.resolve([])),
+    },
   };
 };
+
+/** A whole bundle at once: one person's, or a small studio's. */
+export const exportBundle = async (scope: Scope, now: Date, personId: PersonId | null = null): Promise<Bundle> => {
+  const { head, lists } = await bundleParts(scope, now, personId);
+  const all: Record<string, unknown[]> = {};
+  for (const [name, pages] of Object.entries(lists)) {
+    const rows: unknown[] = (all[name] = []);
+    for await (const page of pages()) rows.push(...page);
+  }
+  return { ...head, ...all } as Bundle;
+};
+
+/** A bundle as JSON text, a page at a time, a row a line: whoever reads can tell how far it is. */
+export async function* bundleText({ head, lists }: BundleParts): AsyncGenerator<string> {
+  yield JSON.stringify(head).slice(0, -1);
+  for (const [name, pages] of Object.entries(lists)) {
+    yield `,"${name}":[`;
+    let isFirst = true;
+    for await (const page of pages()) {
+      if (page.length > 0) yield `${isFirst ? '' : ','}\n${page.map((row) => JSON.stringify(row)).join(',\n')}`;
+      isFirst &&= page.length === 0;
+    }
+    yield ']';
+  }
+  yield '}\n';
+}

@@ -12,7 +12,7 @@ import type { PersonFile } from '../person/person-file';
 import { judgeContext } from '../person/judge-context';
 import { localDateOf } from '../shared/local-date';
 import { personPicture } from '../person/person-picture';
-import { grouped } from './grouped';
+import { grouped } from '../shared/grouped';
 import { sinceOf } from './since';
 
 /** One movement of a person, session by session. */

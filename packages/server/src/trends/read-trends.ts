@@ -12,7 +12,7 @@ import { sessionRecordsOf } from '../db/queries/session-records';
 import type { PersonRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { catalogueOf } from '../studio/movements';
-import { grouped } from './grouped';
+import { grouped } from '../shared/grouped';
 import { sinceOf } from './since';
 
 const MINUTE_MS = 60_000;

@@ -1,5 +1,6 @@
 import type { WriteId } from '@drubo/contracts';
 import { callEndpoint, RefusedError } from '../api';
+import { serverKeeping } from '../server-keeping';
 import { openCommandStore } from './store';
 import type { QueueWorld } from './queue';
 
@@ -19,6 +20,7 @@ export const browserWorld = async (onSignedOut: () => void): Promise<QueueWorld>
       throw error;
     }
   },
+  keeping: serverKeeping,
   now: Date.now,
   later: (work, ms) => {
     const timer = setTimeout(work, ms);

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { BrokenError, RefusedError, UnreachableError } from '../api';
 import { makeQueue } from './queue';
+import type { ServerKeeping } from '../server-keeping';
 import type { QueueWorld } from './queue';
 import { openCommandStore } from './store';
 import type { StoredCommand, WriteRequest } from './types';
@@ -11,6 +12,7 @@ let count = 0;
 const aWorld = async (send: (command: StoredCommand) => unknown, name = `queue-${(count += 1)}`) => {
   const timers = new Set<() => void>();
   let now = 1_000;
+  let keeping: ServerKeeping = { epoch: 'first', answeredAt: '2026-11-23T08:00:00.000Z', coveredUntil: null };
   const sent: string[] = [];
   const world: QueueWorld = {
     store: await openCommandStore(name),
@@ -18,6 +20,7 @@ const aWorld = async (send: (command: StoredCommand) => unknown, name = `queue-$
       sent.push(command.id);
       return send(command);
     },
+    keeping: () => keeping,
     now: () => now,
     later: (work) => {
       timers.add(work);
@@ -30,7 +33,8 @@ const aWorld = async (send: (command: StoredCommand) => unknown, name = `queue-$
     timers.clear();
     due.forEach((work) => work());
   };
-  return { world, sent, name, fireTimers, pass: (ms: number) => (now += ms) };
+  const say = (over: Partial<ServerKeeping>) => (keeping = { ...keeping, ...over });
+  return { world, sent, name, fireTimers, say, pass: (ms: number) => (now += ms) };
 };
 
 const OWNER = 'studio/trainer';
@@ -166,6 +170,7 @@ describe('the queue', () => {
     await queue.flush();
     queue.stop();
     const later = await aWorld(() => ({}), name);
+    later.say({ coveredUntil: '2026-11-24T00:00:00.000Z' });
     later.pass(3 * 86_400_000 + 2_000);
     pass(0);
     const reopened = await makeQueue(OWNER, later.world);
@@ -247,5 +252,49 @@ describe('a server that fails by its own fault', () => {
     }
     expect(statesOf(queue.commands())).toEqual(['waiting']);
     expect(queue.waitsBecause()).toBe('The disk is full.');
+  });
+});
+
+describe('what was sent', () => {
+  const DAY_MS = 86_400_000;
+
+  it('stays here until a copy of the server’s holds it, and for three days at least', async () => {
+    const { world, pass, say } = await aWorld(() => ({}));
+    const queue = await makeQueue(OWNER, world);
+    await queue.enqueue(write('a'));
+    await queue.flush();
+    say({ coveredUntil: '2026-11-23T07:59:59.000Z' });
+    pass(30 * DAY_MS);
+    await queue.flush();
+    expect(statesOf(queue.commands())).toEqual(['done']);
+    say({ coveredUntil: '2026-11-23T08:00:00.000Z' });
+    await queue.flush();
+    expect(queue.commands()).toEqual([]);
+  });
+
+  it('is sent again, in order and by the same ids, to a server that begins a new life', async () => {
+    const { world, sent, say } = await aWorld(() => ({}));
+    const queue = await makeQueue(OWNER, world);
+    const first = await queue.enqueue(write('a'));
+    const second = await queue.enqueue(write('a'));
+    await queue.flush();
+    sent.length = 0;
+    say({ epoch: 'second' });
+    await queue.flush();
+    expect(sent).toEqual([first.id, second.id]);
+    expect(statesOf(queue.commands())).toEqual(['done', 'done']);
+    sent.length = 0;
+    await queue.flush();
+    expect(sent).toEqual([]);
+  });
+
+  it('and taken so long ago that the server forgot its answer, is done', async () => {
+    const { world } = await aWorld(() => {
+      throw new RefusedError(409, { code: 'done-before', message: 'long ago' });
+    });
+    const queue = await makeQueue(OWNER, world);
+    await queue.enqueue(write('a'));
+    await queue.flush();
+    expect(statesOf(queue.commands())).toEqual(['done']);
   });
 });

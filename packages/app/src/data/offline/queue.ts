@@ -2,6 +2,8 @@ import type { ErrorReply } from '@drubo/contracts';
 import { dataWords } from '@drubo/words/screens/data';
 import { BrokenError, RefusedError, UnreachableError } from '../api';
 import { dependsOn, isGivenUp, oneMoreFailure } from './giving-up';
+import type { ServerKeeping } from '../server-keeping';
+import { isForgettable, isOfAnotherLife } from './kept-until-safe';
 import type { CommandStore } from './store';
 import type { Settled, StoredCommand, WriteRequest } from './types';
 
@@ -13,6 +15,8 @@ export interface QueueWorld {
    * else when nobody answers.
    */
   send(command: StoredCommand): Promise<unknown>;
+  /** What the server last said of how it keeps what it receives. */
+  keeping(): ServerKeeping;
   now(): number;
   /** Calls back later; gives a way to call it off. */
   later(work: () => void, ms: number): () => void;
@@ -25,8 +29,6 @@ export type Outcome = { status: 'done'; reply: unknown } | { status: 'refused'; 
 
 /** Retry after this long, doubling up to the most. */
 const RETRY_MS = { first: 1_000, most: 20_000 } as const;
-/** Settled commands stay readable this long, so that a reload without a network still shows what was logged. */
-const KEEP_DONE_MS = 3 * 86_400_000;
 /** Refusals that pass by themselves. */
 const TRY_AGAIN = new Set([401, 408, 425, 429]);
 
@@ -45,6 +47,10 @@ export interface Queue {
   refresh(): Promise<void>;
   stop(): void;
 }
+
+/** Which life of the server took a write, and when. */
+const takenBy = ({ answeredAt, epoch }: ServerKeeping): Pick<Settled, 'answeredAt' | 'epoch'> =>
+  answeredAt === null || epoch === null ? {} : { answeredAt, epoch };
 
 /** The durable queue of one signed-in trainer on this device. */
 export const makeQueue = async (owner: string, world: QueueWorld): Promise<Queue> => {
@@ -97,9 +103,16 @@ export const makeQueue = async (owner: string, world: QueueWorld): Promise<Queue
       // One before it may have taken it along.
       if (!isStillWaiting(command)) continue;
       try {
-        await settle(command, { state: 'done', reply: await world.send(command) });
+        const reply = await world.send(command);
+        await settle(command, { state: 'done', reply, ...takenBy(world.keeping()) });
         waitsBecause = null;
       } catch (error) {
+        // It was taken so long ago that the answer is no longer kept.
+        if (error instanceof RefusedError && error.reply.code === 'done-before') {
+          await store.update(command.id, { state: 'done', settledAt: world.now(), ...takenBy(world.keeping()) });
+          await refresh();
+          continue;
+        }
         if (error instanceof UnreachableError) waitsBecause = error.reply?.message ?? null;
         if (error instanceof BrokenError) {
           if (await failedOver(command, error)) continue;
@@ -118,15 +131,34 @@ export const makeQueue = async (owner: string, world: QueueWorld): Promise<Queue
     return true;
   };
 
+  /** What a life of the server took that is over is sent again, in the order it was made. */
+  const meetNewLife = async () => {
+    const lost = commands.filter((command) => isOfAnotherLife(command, world.keeping()));
+    for (const { id } of lost) await store.update(id, { state: 'waiting', settledAt: null });
+    if (lost.length > 0) await refresh();
+  };
+
+  const forgetOld = async () => {
+    const old = commands.filter((command) => isForgettable(command, world.now(), world.keeping()));
+    if (old.length === 0) return;
+    await store.remove(old.map(({ id }) => id));
+    await refresh();
+  };
+
   const flushOnce = async () => {
     await refresh();
+    await meetNewLife();
     const lines = new Map<string, StoredCommand[]>();
     for (const command of commands.filter((candidate) => candidate.state === 'waiting')) {
       lines.set(command.aggregate, [...(lines.get(command.aggregate) ?? []), command]);
     }
     const answered = await Promise.all([...lines.values()].map(sendAll));
-    if (answered.every(Boolean)) retryMs = RETRY_MS.first;
-    else if (!isStopped) {
+    // The first answer may be the first word of a new life.
+    const isNewLife = commands.some((command) => isOfAnotherLife(command, world.keeping()));
+    if (answered.every(Boolean) && !isNewLife) {
+      retryMs = RETRY_MS.first;
+      await forgetOld();
+    } else if (!isStopped) {
       cancelRetry?.();
       cancelRetry = world.later(() => void flush(), retryMs);
       retryMs = Math.min(retryMs * 2, RETRY_MS.most);
@@ -139,11 +171,6 @@ export const makeQueue = async (owner: string, world: QueueWorld): Promise<Queue
     // Commands queued while a flush runs are picked up by one more round right after it.
     running = (running ?? Promise.resolve()).then(() => world.alone(flushOnce));
     return running;
-  };
-
-  const forgetOld = async () => {
-    const old = commands.filter(({ state, settledAt }) => state === 'done' && (settledAt ?? 0) < world.now() - KEEP_DONE_MS);
-    if (old.length > 0) await store.remove(old.map(({ id }) => id));
   };
 
   await refresh();

@@ -31,6 +31,7 @@ describe('what a release before this one left waiting', () => {
     const queue = await makeQueue(owner, {
       store,
       send: async (command) => void sent.push(command),
+      keeping: () => ({ epoch: null, answeredAt: null, coveredUntil: null }),
       now: () => storedBefore[0]!.queuedAt,
       later: () => () => undefined,
       alone: (work) => work(),

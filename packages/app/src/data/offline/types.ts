@@ -42,13 +42,18 @@ export interface StoredOf<Id extends WriteId> extends RequestOf<Id> {
   settledAt: number | null;
   /** How often the server failed over it by its own fault; left out where it never did. */
   failures?: Failures;
+  /** The server's time when it took it (ISO 8601), and which life of the server that was; left out before it did. */
+  answeredAt?: string;
+  epoch?: string;
 }
 
 /** Any stored write. */
 export type StoredCommand = { [Id in WriteId]: StoredOf<Id> }[WriteId];
 
 /** What is kept of how a write ended. */
-export type Settled = Partial<Pick<StoredCommand, 'state' | 'error' | 'settledAt' | 'failures'>> & { reply?: unknown };
+export type Settled = Partial<Pick<StoredCommand, 'state' | 'error' | 'settledAt' | 'failures' | 'answeredAt' | 'epoch'>> & {
+  reply?: unknown;
+};
 
 /** Whether a stored write is one to this endpoint. */
 export const isWrite =

@@ -19,6 +19,19 @@ export const trust = {
     `ALTER TABLE sign_ins ADD COLUMN confirmedAt TEXT`,
     // Erasing somebody finds what was answered about them without a walk through everything.
     `CREATE INDEX commands_by_person ON commands (studioId, personId)`,
+    `UPDATE commands SET personId = COALESCE(
+        json_extract(reply, '$.session.personId'), json_extract(reply, '$.person.id'), json_extract(reply, '$.personId'),
+        (SELECT sessions.personId FROM sessions WHERE sessions.studioId = commands.studioId
+          AND sessions.id = json_extract(commands.reply, '$.sessionId')),
+        (SELECT sheets.personId FROM sheets WHERE sheets.studioId = commands.studioId
+          AND sheets.id = json_extract(commands.reply, '$.id')))
+      WHERE personId IS NULL`,
+    // What a deleted row is looked for by, in the tables whose rows hang from it.
+    `CREATE INDEX sets_by_item ON set_revisions (studioId, itemId)`,
+    `CREATE INDEX sessions_by_sheet ON sessions (studioId, sheetId)`,
+    `CREATE INDEX sheets_by_person ON sheets (studioId, personId)`,
+    `CREATE INDEX bookings_by_person ON bookings (studioId, personId)`,
+    `CREATE INDEX commands_answered ON commands (receivedAt) WHERE reply <> ''`,
     `CREATE TABLE server_facts (name TEXT PRIMARY KEY, value TEXT NOT NULL) STRICT`,
   ],
 } as const;

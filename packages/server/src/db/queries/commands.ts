@@ -1,6 +1,12 @@
 import type { PersonId } from '@drubo/core/vocabulary';
 import type { Scope } from '../scope';
 
+/** What stands in place of an answer that is no longer kept. */
+export const NO_LONGER_KEPT = '';
+
+/** Days an answer is kept for a repeat. What was done by whom stays; what was answered may be somebody's health. */
+export const ANSWER_DAYS = 30;
+
 /** What a command was, and what it was answered; null for one that never came. Asked with every write. */
 export const knownCommand = async (scope: Scope, id: string): Promise<{ fingerprint: string; reply: string } | null> => {
   const [row] = await scope.select<{ fingerprint: string; reply: string }>(

@@ -1,0 +1,142 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import pino from 'pino';
+import type { RecordFields } from '@drubo/contracts';
+import { READINESS } from '@drubo/core/vocabulary';
+import { addPerson, aKitForm, aLimit, aSessionNote, aSetBody, finish, keep, startOn } from './fixture';
+import { aCommand, startTestServer } from './harness';
+import type { TestClient } from './harness';
+
+/** Words that stand nowhere else, one for each text that can be kept about somebody. */
+const MARKERS = Array.from({ length: 17 }, (_, at) => `zq${'abcdefghijklmnopq'[at]}marker${at}x`);
+const [
+  name,
+  note,
+  words,
+  procedure,
+  calledName,
+  calledPhone,
+  medicine,
+  kit,
+  limit,
+  noted,
+  screened,
+  placed,
+  onTheWay,
+  after,
+  ending,
+  sought,
+  found,
+] = MARKERS as [
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+  string,
+];
+const PERSON = 'person-marked';
+
+/** Writes every marker somewhere it is kept, or at least passes through. */
+const leaveMarks = async (anna: TestClient): Promise<void> => {
+  await addPerson(anna, PERSON, { name, note });
+  const params = { personId: PERSON };
+  const answers = Object.fromEntries(READINESS.map((id) => [id, 'no' as const]));
+  const fields = {
+    consentOn: '2026-11-01',
+    answers,
+    ownWords: words,
+    surgery: { procedure, on: '2020-01-01', side: 'left' as const },
+    contact: { name: calledName, phone: calledPhone },
+    medicine,
+  };
+  await anna.call('saveIntake', { params, body: { command: aCommand(), fields } });
+  await anna.call('saveKit', {
+    params: { kitId: 'kit-marked-1' },
+    body: { command: aCommand(), version: 0, kit: aKitForm({ name: kit, personId: PERSON, place: 'home' }) },
+  });
+  const record = (recordId: string, kept: RecordFields) =>
+    anna.call('saveRecord', { params: { personId: PERSON, recordId }, body: { command: aCommand(), fields: kept } });
+  await record('record-limit-1', aLimit({ note: limit }));
+  await record('record-note-01', { kind: 'note', on: '2026-11-23', text: `${noted} ${found}`, pinned: false, watch: false });
+  await record('record-note-02', { kind: 'note', on: '2026-11-23', text: `${screened} ${placed}`, pinned: false, watch: false });
+  const { nextSheet } = await anna.call('getPerson', { params });
+  const { session } = await startOn(anna, nextSheet);
+  await anna.call('logSet', { params: { sessionId: session.id, setId: 'set-marked-01' }, body: aSetBody(nextSheet.items[0]!) });
+  await keep(anna, session.id, 'note-marked-1', aSessionNote(onTheWay));
+  await keep(anna, session.id, 'note-marked-2', aSessionNote(after));
+  await finish(anna, session.id);
+  await keep(anna, session.id, 'note-marked-3', aSessionNote(ending));
+  await anna.call('search', { query: { words: found } });
+  await anna.raw(`/api/search?words=${sought}`);
+  // An error whose message holds what was sent.
+  await anna.raw('/api/people/person-marked', {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: `{"name":"${sought}"`,
+  });
+};
+
+/** Everything that lies in a folder, as bytes. */
+const bytesIn = (folder: string): Buffer[] =>
+  readdirSync(folder).flatMap((file) => {
+    const path = join(folder, file);
+    return statSync(path).isDirectory() ? bytesIn(path) : [readFileSync(path)];
+  });
+
+it('whoever is erased is in no file of the server’s: database, journal, log', async () => {
+  const dataDir = mkdtempSync(join(tmpdir(), 'drubo-erase-'));
+  const lines: string[] = [];
+  const log = pino({ level: 'trace' }, { write: (line: string) => void lines.push(line) });
+  const server = await startTestServer({ dataDir, log });
+  const anna = await server.client('anna');
+  await addPerson(anna, 'person-stays', { name: 'Stays Here' });
+  await leaveMarks(anna);
+  const found = () => MARKERS.filter((marker) => bytesIn(dataDir).some((bytes) => bytes.includes(marker)));
+  // All of them are there first: a check that looks in the wrong place would find nothing before either.
+  const kept = MARKERS.filter((marker) => marker !== sought);
+  expect(found()).toEqual(kept);
+  await anna.call('erasePerson', { params: { personId: PERSON }, body: { command: aCommand() } });
+  await server.database.checkpoint();
+  expect(found()).toEqual([]);
+  expect(MARKERS.filter((marker) => lines.join('').includes(marker))).toEqual([]);
+  expect(lines.length).toBeGreaterThan(10);
+  // Requests and trainers are told apart in the log all the same.
+  expect(lines.some((line) => /"trainerId":"/.test(line) && /"path":"\/api\/search"/.test(line))).toBe(true);
+  // Nobody else lost anything.
+  expect((await anna.call('listPeople')).map((person) => person.name)).toEqual(['Stays Here']);
+  await server.stop();
+  expect(found()).toEqual([]);
+  rmSync(dataDir, { recursive: true });
+});
+
+it('a repeat of a write is answered for thirty days; after that it is said to be done, and nothing of it is kept', async () => {
+  const server = await startTestServer();
+  const anna = await server.client('anna');
+  const body = {
+    command: aCommand(),
+    fields: { kind: 'note' as const, on: '2026-11-23', text: 'Once', pinned: false, watch: false },
+  };
+  await addPerson(anna, 'person-again', {});
+  const again = { params: { personId: 'person-again', recordId: 'record-again-1' }, body };
+  await anna.call('saveRecord', again);
+  await anna.call('saveRecord', again);
+  await server.database.across.forgetAnswers('2026-11-23T07:59:59.000Z');
+  await anna.call('saveRecord', again);
+  await server.database.across.forgetAnswers('2026-11-23T08:00:01.000Z');
+  expect(await anna.refused('saveRecord', again)).toMatchObject({ status: 409, code: 'done-before' });
+  expect((await anna.call('getActivity')).length).toBeGreaterThan(0);
+  await server.stop();
+});
