@@ -8,7 +8,7 @@ const AIM_MS = 150;
 const AIM_RATIO = 1.3;
 const READS = 30;
 const YEARS = 5;
-const SESSIONS_EACH = 40;
+export const SESSIONS_EACH = 40;
 const SETS = 30_000;
 const PEOPLE = 200;
 
@@ -74,7 +74,7 @@ const giveSessions = async (
 };
 
 /** The demo's database with one person of five years, beside so many others with some months each. */
-const fill = async (file: string, others: number): Promise<void> => {
+export const fill = async (file: string, others: number): Promise<void> => {
   const db = new sqlite3.Database(file);
   await run(db, 'BEGIN');
   const [from] = await rows<{ sessionId: string; sheetId: string; sets: number }>(

@@ -2,6 +2,7 @@ import { benchAdvice } from './advice';
 import { benchCompose } from './compose';
 import { benchFirstLoad } from './first-load';
 import { benchHistory } from './history';
+import { benchKeeping } from './keeping';
 import { benchLive } from './live';
 import { benchLogASet } from './log-a-set';
 import { benchMonths, printMonths } from './months';
@@ -34,6 +35,7 @@ const main = async (): Promise<void> => {
   if (wants('first-load')) for (const line of await benchFirstLoad(process.env['E2E_WEB'] ?? '')) console.log(line);
   if (wants('live')) for (const line of await benchLive()) console.log(line);
   if (wants('history')) for (const line of await benchHistory()) console.log(line);
+  if (wants('keeping')) for (const line of await benchKeeping()) console.log(line);
   if (wants('log')) for (const line of await benchLogASet()) console.log(line);
 };
 

@@ -3,6 +3,7 @@ export interface Caller {
   get<Reply>(path: string): Promise<Reply>;
   /** The status of a write, and its reply. Throws when nobody answers. */
   put(path: string, body: object): Promise<{ status: number; reply: unknown }>;
+  post(path: string, body: object): Promise<{ status: number; reply: unknown }>;
 }
 
 /** Opens the demo studio over HTTP. */
@@ -10,12 +11,14 @@ export const demoCaller = async (url: string): Promise<Caller> => {
   const json = { 'content-type': 'application/json' };
   const opened = await fetch(`${url}/api/auth/open-demo`, { method: 'POST', headers: json, body: '{}' });
   const headers = { ...json, cookie: (opened.headers.get('set-cookie') ?? '').split(';')[0] ?? '' };
+  const write = (method: string) => async (path: string, body: object) => {
+    const response = await fetch(`${url}${path}`, { method, headers, body: JSON.stringify(body) });
+    return { status: response.status, reply: (await response.json()) as unknown };
+  };
   return {
     get: async <Reply>(path: string) => (await (await fetch(`${url}${path}`, { headers })).json()) as Reply,
-    put: async (path, body) => {
-      const response = await fetch(`${url}${path}`, { method: 'PUT', headers, body: JSON.stringify(body) });
-      return { status: response.status, reply: (await response.json()) as unknown };
-    },
+    put: write('PUT'),
+    post: write('POST'),
   };
 };
 

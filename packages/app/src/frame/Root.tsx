@@ -12,7 +12,7 @@ import { Gate } from './Gate';
 import type { Doors } from './Gate';
 
 /** Raised when the shape of what is read changes, so that an older device copy is dropped. */
-const CACHE_SHAPE = '2';
+const CACHE_SHAPE = '3';
 
 /** Everything above the screens: fonts, theme, reading cache, sign-in. */
 export const Root = ({ SignIn }: { SignIn: ComponentType<Doors> }) => {

@@ -5,6 +5,7 @@ import { callEndpoint, RefusedError } from '../../data/api';
 import { personAggregate } from '../../data/offline/lines';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { saveFile } from '../../data/save-file';
+import { useWithPassword } from '../../parts/password/use-with-password';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
 import { todayIn } from '../../ui/days';
@@ -21,6 +22,7 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
   const writer = useWriter();
   const snack = useSnack();
   const { studio } = useStudio();
+  const { withPassword, dialog } = useWithPassword();
   const [isSaving, setSaving] = useState(false);
   const [isAsking, setAsking] = useState(false);
   const isArchived = person.archivedAt !== null;
@@ -30,8 +32,9 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
   const saveData = async () => {
     setSaving(true);
     try {
-      const file = await callEndpoint('exportPerson', { params });
-      saveFile(`drubo-person-${todayIn(studio.timeZone)}.json`, file);
+      await withPassword(async () =>
+        saveFile(`drubo-person-${todayIn(studio.timeZone)}.json`, await callEndpoint('exportPerson', { params })),
+      );
     } catch (error) {
       snack({ text: error instanceof Error ? error.message : words.itCouldNotBe });
     } finally {
@@ -52,9 +55,11 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
   const erase = async () => {
     setAsking(false);
     try {
-      await writer.save({ endpointId: 'erasePerson', params, body: {}, aggregate });
-      router.replace('/people');
-      snack({ text: words.andEverythingLoggedFor(person.name) });
+      await withPassword(async () => {
+        await writer.save({ endpointId: 'erasePerson', params, body: {}, aggregate });
+        router.replace('/people');
+        snack({ text: words.andEverythingLoggedFor(person.name) });
+      });
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;
       snack({ text: error.message });
@@ -91,6 +96,7 @@ export const PersonActions = ({ person }: { person: PersonDto }) => {
           onNo={() => setAsking(false)}
         />
       )}
+      {dialog}
     </Wrap>
   );
 };

@@ -1,13 +1,15 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm } from 'react-hook-form';
 import { endpoints } from '@drubo/contracts';
+import { problemOf } from '../../data/refusal';
 import { useEnter } from '../../data/use-auth';
 import { Button } from '../../ui/Button';
 import { Choices } from '../../ui/Choices';
 import { FormField } from '../../ui/FormField';
 import { Stack } from '../../ui/layout';
+import { Problem } from '../../ui/Problem';
 import { TimeZoneField } from '../../ui/TimeZoneField';
-import { Heading, Txt } from '../../ui/Txt';
+import { Heading } from '../../ui/Txt';
 import { signInWords } from '@drubo/words/screens/sign-in';
 
 const words = signInWords.firstRunForm;
@@ -58,11 +60,7 @@ export const FirstRunForm = () => {
         autoComplete="new-password"
         help={words.atLeast10Characters}
       />
-      {enter.error ? (
-        <Txt tone="clay" role="alert">
-          {enter.error.message}
-        </Txt>
-      ) : null}
+      <Problem text={enter.error && problemOf(enter.error)} />
       <Button look="main" label={words.createTheStudio} busy={enter.isPending} onPress={() => void submit()} />
     </Stack>
   );

@@ -1,6 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import { endpoints } from '@drubo/contracts';
+import { problemOf } from '../../data/refusal';
 import { useEnter } from '../../data/use-auth';
 import { Button } from '../../ui/Button';
 import { FormField } from '../../ui/FormField';
@@ -33,7 +34,7 @@ export const JoinForm = () => {
         autoComplete="new-password"
         help={words.atLeast10Characters}
       />
-      <Problem text={enter.error?.message} />
+      <Problem text={enter.error && problemOf(enter.error)} />
       <Button look="main" label={words.join} busy={enter.isPending} onPress={() => void submit()} />
     </Stack>
   );

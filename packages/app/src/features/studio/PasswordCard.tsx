@@ -2,6 +2,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import { endpoints } from '@drubo/contracts';
 import { callEndpoint, RefusedError } from '../../data/api';
+import { problemOf } from '../../data/refusal';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { FormField } from '../../ui/FormField';
@@ -27,7 +28,7 @@ export const PasswordCard = () => {
       reset(EMPTY);
       snack({ text: words.yourPasswordIsChanged });
     } catch (error) {
-      if (error instanceof RefusedError) setError('root', { message: error.message });
+      if (error instanceof RefusedError) setError('root', { message: problemOf(error) });
       else setError('root', { message: words.theServerCantBe });
     }
   });

@@ -12,6 +12,8 @@ import { Heading, Txt } from '../../ui/Txt';
 import { useCommands } from '../../data/offline/QueueProvider';
 import { Screen } from '../../frame/Screen';
 import { useStudio } from '../../data/StudioContext';
+import { BackupsCard } from './BackupsCard';
+import { DevicesCard } from './DevicesCard';
 import { ExportCard } from './ExportCard';
 import { KitCard } from './KitCard';
 import { PasswordCard } from './PasswordCard';
@@ -52,6 +54,7 @@ export const StudioScreen = () => {
             </Card>
             <TrainersCard trainers={trainers} />
             {!demo && <PasswordCard />}
+            <DevicesCard />
           </>
         )}
       </Shown>
@@ -62,6 +65,7 @@ export const StudioScreen = () => {
           {words.liveCoachingIsOn}
         </Txt>
       </Card>
+      <BackupsCard />
       <ExportCard />
       <Card>
         <Heading>{words.withoutANetwork}</Heading>

@@ -152,6 +152,6 @@ describe('the way in', () => {
     fireEvent.changeText(screen.getByLabelText('Password'), 'guess');
     await press('Sign in');
     await waitFor(() => expect(screen.getByText('That name and password do not fit together.')).toBeTruthy());
-    expect(mockCall).toHaveBeenCalledWith('signIn', { body: { loginName: 'ines', password: 'guess' } });
+    expect(mockCall).toHaveBeenCalledWith('signIn', { body: { loginName: 'ines', password: 'guess', isKept: true } });
   });
 });

@@ -27,7 +27,7 @@ export const partsWritesWords = {
       saveMovement: 'A movement of your own',
       setMovementRetired: 'A movement retired or brought back',
       saveStudio: 'Studio details',
-      revokeInvite: 'Making a code worthless',
+      revokeInvite: 'Taking back a code',
       removeTrainer: 'A trainer leaving',
       setTrainerRole: 'Who owns the studio',
     },

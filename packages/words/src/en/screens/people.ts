@@ -85,7 +85,7 @@ export const peopleWords = {
     eraseForGood: 'Erase for good',
     erase: (name: string) => `Erase ${name}?`,
     deletesThePersonTheir:
-      'Deletes the person, their bookings, sheets, sessions and logged sets for good. It can’t be undone, here or on any other phone.',
+      'Deletes the person, their bookings, sheets, sessions and logged sets for good. It can’t be undone, here or on any other phone. Backups that still hold them are gone after 35 days.',
   },
   personForm: {
     isKeptOnThis: (name: string) => `${name} is kept on this device and will be sent.`,

@@ -22,6 +22,11 @@ export const signInWords = {
     join: 'Join',
   },
   signInForm: {
+    thisDeviceIs: 'This device is',
+    myOwn: 'My own',
+    shared: 'Shared',
+    ownRests: 'Signed in until it rests for seven days.',
+    sharedRests: 'Signed out with the browser, or after twelve hours of rest.',
     nameYouSignIn: 'Name you sign in with',
     password: 'Password',
     signIn: 'Sign in',

@@ -1,3 +1,5 @@
+import { counted } from '../counted';
+
 /** What studio says. */
 export const studioWords = {
   activityScreen: {
@@ -9,7 +11,33 @@ export const studioWords = {
     thePerson: 'the person',
     lookAt: (personName: string) => `Look at ${personName}`,
   },
+  devicesCard: {
+    whereYouAreSignedIn: 'Where you are signed in',
+    theDevices: 'the devices',
+    thisOne: (name: string) => `${name} · this one`,
+    aDevice: 'A device',
+    lastUsed: (when: string) => `Last used ${when}`,
+    end: 'Sign out there',
+    endOn: (name: string) => `Sign out on ${name}`,
+    endAllOthers: (count: number) => `Sign out on all ${count} others`,
+  },
+  backupsCard: {
+    backups: 'Backups',
+    theBackups: 'the backups',
+    hoursAgo: (hours: number) => (hours < 1 ? 'less than an hour ago' : `${counted(hours, 'hour')} ago`),
+    daysAgo: (days: number) => `${counted(days, 'day')} ago`,
+    newest: (age: string) => `The last one was made ${age} and looked through: it is whole.`,
+    tooOld: (age: string) => `The last backup was made ${age}. Make one now, and have somebody look at the server.`,
+    noneYet: 'There is no backup yet. The server makes one by itself within a day of its first person; or make one now.',
+    line: (when: string, megabytes: string) => `${when} · ${megabytes} MB`,
+    andMore: (count: number) => `and ${count} more`,
+    whereAndHow: (folder: string) =>
+      `On the server in ${folder}, daily for a week and weekly for five. Keep one elsewhere too: npm run backup -- FOLDER.`,
+    makeOneNow: 'Make one now',
+  },
   exportCard: {
+    savingTheCopy: 'Saving the copy',
+    soMuchIsHere: (percent: number) => `${percent} % is here`,
     yourData: 'Your data',
     peopleBookingsSheetsEvery:
       'People, bookings, sheets, every logged set and every decision, as one JSON file. Passwords stay behind.',
@@ -121,6 +149,19 @@ export const studioWords = {
     signsInAs: (name: string, loginName: string) => `${name} · signs in as ${loginName}`,
     worksOnceUntilIt: (day: string) => `Works once, until ${day}. It is not shown again. On the sign-in screen: “I have a code”.`,
     inviteATrainer: 'Invite a trainer',
+    ownsTheStudio: 'Owns the studio',
+    makeAnOwner: 'Make an owner',
+    makeAnOwnerOf: (name: string) => `Make ${name} an owner`,
+    makeATrainer: 'No longer an owner',
+    makeATrainerOf: (name: string) => `${name} is no longer an owner`,
+    remove: 'Remove',
+    removeWho: (name: string) => `Remove ${name}`,
+    removeQuestion: (name: string) => `Remove ${name}?`,
+    whatRemovingDoes:
+      'They are signed out everywhere at once and their codes are worthless. What they wrote and decided stays, under their name.',
+    codeOf: (name: string, day: string) => `A code by ${name}, until ${day}`,
+    revoke: 'Take back',
+    revokeCodeOf: (name: string) => `Take back the code by ${name}`,
     whoDidWhat: 'Who did what',
   },
   machineLinesText: {
