@@ -61,11 +61,11 @@ test('a second trainer joins with a code that works once, and changes the passwo
   await expect(other.getByRole('heading', { name: 'Nobody is booked' })).toBeVisible();
   await other.getByRole('link', { name: 'Studio' }).click();
   await expect(other.getByText('Ines Varga · signs in as ines')).toBeVisible();
-  await other.getByLabel('Now').fill('not this one at all');
-  await other.getByLabel('New').fill('a third and longer one');
+  await other.getByLabel('Now', { exact: true }).fill('not this one at all');
+  await other.getByLabel('New', { exact: true }).fill('a third and longer one');
   await other.getByRole('button', { name: 'Change it' }).click();
   await expect(other.getByRole('alert').filter({ hasText: 'not your current password' })).toBeVisible();
-  await other.getByLabel('Now').fill('another long one');
+  await other.getByLabel('Now', { exact: true }).fill('another long one');
   await other.getByRole('button', { name: 'Change it' }).click();
   await expect(other.getByText('Your password is changed.', { exact: false })).toBeVisible();
   await other.getByRole('button', { name: 'Sign out Mirko' }).click();

@@ -1,10 +1,10 @@
-import type { TrainerId } from '@drubo/core/vocabulary';
 import type { Catalogue } from '@drubo/core/catalogue';
 import type { Logger } from 'pino';
-import type { TrainerDto } from '@drubo/contracts';
 import type { KnownSignIns } from './auth/known-sign-ins';
 import type { Database } from './db/database';
 import type { Keeper } from './keeping/keeper';
+
+export type { Caller } from './auth/caller';
 
 /** Everything the use cases need from outside, wired once in `start.ts`. */
 export interface Context {
@@ -16,14 +16,4 @@ export interface Context {
   newId(): string;
   knownSignIns: KnownSignIns;
   keeper: Keeper;
-}
-
-/** Who is calling. */
-export interface Caller {
-  studioId: string;
-  trainerId: TrainerId;
-  timeZone: string;
-  role: TrainerDto['role'];
-  /** Which of the trainer's sign-ins it is. */
-  signInId: string;
 }

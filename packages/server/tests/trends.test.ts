@@ -86,6 +86,15 @@ describe('trends', () => {
 });
 
 describe('search', () => {
+  it('finds letters with marks by those without, and the other way round', async () => {
+    await addPerson(anna, 'person-odegard', { name: 'Kåre Ødegård', note: 'Grüßt gern' });
+    for (const words of ['odeg', 'ØDEGÅ', 'kare', 'grusst', 'Grüß']) {
+      const { people } = await anna.call('search', { query: { words } });
+      expect([words, people.map(({ name }) => name)]).toEqual([words, ['Kåre Ødegård']]);
+    }
+    expect((await anna.call('search', { query: { words: 'odegx' } })).people).toEqual([]);
+  });
+
   const find = (words: string) => anna.call('search', { query: { words } });
 
   it('finds people, notes, limits, and what was said about a session', async () => {

@@ -25,7 +25,7 @@ export const studio = z.object({ id, version, ...studioFields });
 export type StudioDto = z.infer<typeof studio>;
 
 /** An owner invites, removes trainers and hands the studio on; there is always one. */
-export const TRAINER_ROLES = ['owner', 'trainer'] as const;
+const TRAINER_ROLES = ['owner', 'trainer'] as const;
 export const trainerRole = z.enum(TRAINER_ROLES);
 
 export const trainer = z.object({ id: trainerId, name: z.string(), loginName: z.string(), role: trainerRole });

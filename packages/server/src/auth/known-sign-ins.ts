@@ -1,4 +1,4 @@
-import type { Caller } from '../context';
+import type { Caller } from './caller';
 
 /** A sign-in this process has looked up. */
 export interface KnownSignIn {

@@ -1,10 +1,10 @@
 import { tz } from '@date-fns/tz';
 import { format } from 'date-fns';
+import { GONE_AFTER_DAYS } from '../shared/gone-after';
 
-/** Days and weeks a copy is kept of, the newest of each; and the age nothing outlives but the newest: what was erased is then gone. */
+/** Days and weeks a copy is kept of, the newest of each. */
 const DAYS = 7;
 const WEEKS = 5;
-export const GONE_AFTER_DAYS = 35;
 const DAY_MS = 86_400_000;
 
 const dayOf = (at: Date): string => at.toISOString().slice(0, 10);

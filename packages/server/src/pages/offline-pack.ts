@@ -3,7 +3,7 @@ import { addDays } from '@drubo/core';
 import type { Caller, Context } from '../context';
 import { toPerson } from '../db/mappers/rows';
 import { after, between } from '../db/where';
-import { GONE_AFTER_DAYS } from '../keeping/rotation';
+import { GONE_AFTER_DAYS } from '../shared/gone-after';
 import { composingOf, forPhone } from '../person/composing-of';
 import { personFile } from '../person/person-file';
 import { localDateOf } from '../shared/local-date';

@@ -1,3 +1,4 @@
+import { searchable } from '@drubo/contracts';
 import { toPerson } from '../db/mappers/rows';
 import { isSet } from '../db/where';
 import type { Operation } from '../shared/work';
@@ -6,9 +7,9 @@ export const listPeople: Operation<'listPeople'> = async ({ scope }, { query }) 
   const where = query.archived === 'yes' ? { archivedAt: isSet } : { archivedAt: null };
   const rows = await scope.all('people', where);
   // SQLite folds case for ASCII only, so names are matched and sorted here.
-  const wanted = (query.search ?? '').toLocaleLowerCase();
+  const wanted = searchable(query.search ?? '');
   return rows
-    .filter((row) => row.name.toLocaleLowerCase().includes(wanted))
+    .filter((row) => searchable(row.name).includes(wanted))
     .sort((a, b) => a.name.localeCompare(b.name))
     .map(toPerson);
 };

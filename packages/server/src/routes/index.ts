@@ -19,7 +19,7 @@ import { copySheet } from '../sheet/copy-sheet';
 import { discardSession } from '../session/discard-session';
 import { erasePerson } from '../people/erase-person';
 import { exportPerson } from '../people/export-person';
-import { exportStudio } from '../house/export-studio';
+import { exportStudio } from './studio/export-studio';
 import { finishSession } from '../session/finish-session';
 import { getActivity } from '../house/get-activity';
 import { getComposing } from '../sheet/get-composing';

@@ -1,16 +1,10 @@
 import { endpoints } from '@drubo/contracts';
 import type { Endpoint } from '@drubo/contracts';
-import type { StoredCommand } from './types';
+import type { Failures, StoredCommand } from './types';
 
 /** How often, and for how long, a write the server fails over is tried before the trainer is asked. House defaults. */
 const TRIES = 5;
 const TRIED_FOR_MS = 10 * 60_000;
-
-/** How often the server failed over a write by its own fault, and since when (ms). */
-export interface Failures {
-  count: number;
-  firstAt: number;
-}
 
 /** The failures of a write after one more. */
 export const oneMoreFailure = ({ failures }: Pick<StoredCommand, 'failures'>, now: number): Failures => ({

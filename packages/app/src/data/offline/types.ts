@@ -1,4 +1,3 @@
-import type { Failures } from './giving-up';
 import type { BodyOf, ErrorReply, ParamsOf, ReplyOf, WriteId } from '@drubo/contracts';
 
 /** What a caller asks to be written by one endpoint. The queue adds the command. */
@@ -24,6 +23,12 @@ export type CommandState = 'waiting' | 'done' | 'needs-you';
  * where the store is read.
  */
 export const STORED_VERSION = 1;
+
+/** How often the server failed over a write by its own fault, and since when (ms). */
+export interface Failures {
+  count: number;
+  firstAt: number;
+}
 
 /** A write to one endpoint as it lies in IndexedDB. */
 export interface StoredOf<Id extends WriteId> extends RequestOf<Id> {

@@ -2,6 +2,7 @@ import type { PersonId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { searchable } from '@drubo/contracts';
 import type { PersonDto } from '@drubo/contracts';
 import { GOAL_LABELS } from '@drubo/words/explain';
 import { useEndpoint } from '../../data/use-endpoint';
@@ -21,7 +22,7 @@ import { peopleWords } from '@drubo/words/screens/people';
 const words = peopleWords.peopleScreen;
 
 const matching = (people: readonly PersonDto[], search: string): PersonDto[] =>
-  people.filter((person) => person.name.toLocaleLowerCase().includes(search.trim().toLocaleLowerCase()));
+  people.filter((person) => searchable(person.name).includes(searchable(search.trim())));
 
 /** Everybody the studio trains, found by any part of the name, on this device even without a network. */
 export const PeopleScreen = () => {

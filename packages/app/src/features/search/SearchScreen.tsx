@@ -1,3 +1,4 @@
+import { searchable } from '@drubo/contracts';
 import { formatDay } from '@drubo/words/dates';
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
@@ -33,8 +34,8 @@ export const SearchScreen = () => {
   const { data, error } = useEndpoint('search', { query: { words: isLong ? words : 'xx' } }, { enabled: isLong });
   const { data: known } = useEndpoint('listPeople');
   const router = useRouter();
-  const lower = words.toLowerCase();
-  const nearPeople = (known ?? []).filter(({ name }) => name.toLowerCase().includes(lower));
+  const wanted = searchable(words);
+  const nearPeople = (known ?? []).filter(({ name }) => searchable(name).includes(wanted));
   const people = data?.people ?? nearPeople.map(({ id, name, note }) => ({ id, name, note, isArchived: false }));
   const movements = isLong ? bySearch(builtInCatalogue.variations, words).slice(0, SHOWN) : [];
   const texts = data?.texts ?? [];
