@@ -25,7 +25,8 @@ const server = await buildServer();
 mkdirSync(dataDir, { recursive: true });
 if (args.includes('--reset')) {
   // The demo's own files and nothing else: a real studio may lie in the same folder.
-  for (const file of [database, `${database}-wal`, `${database}-shm`, bundle]) rmSync(file, { force: true });
+  const own = ['demo.sqlite', 'demo.sqlite-wal', 'demo.sqlite-shm', 'demo-bundle.json', 'demo.erased.json', 'demo-backups'];
+  for (const name of own) rmSync(join(dataDir, name), { recursive: true, force: true });
 }
 if (!existsSync(database)) await run(process.execPath, [await buildDemo(), bundle]);
 serve(server, {

@@ -118,6 +118,16 @@ describe('a copy while the server runs', () => {
     await server.stop();
   });
 
+  it('what was written meanwhile is not taken for covered: an answer’s time lies after its work', async () => {
+    const { server } = await aStudio();
+    const anna = await server.client('anna');
+    const headers = { 'content-type': 'application/json' };
+    const reply = await anna.raw('/api/studio/backups', { method: 'POST', headers, body: '{}' });
+    const { made } = (await reply.json()) as { made: { coversUntil: string }[] };
+    expect((reply.headers.get('drubo-time') ?? '') > (made[0]?.coversUntil ?? '~')).toBe(true);
+    await server.stop();
+  });
+
   it('is listed, told to phones, and too old after two days', async () => {
     const { server } = await aStudio();
     const anna = await server.client('anna');

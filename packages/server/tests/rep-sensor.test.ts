@@ -68,3 +68,18 @@ it('a phone that goes away ends the set, and the server stands', async () => {
   gone.abort();
   expect((await fetch(`${server.url}/api/health`)).status).toBe(200);
 });
+
+it('a device has a few streams and no more, and they end with its sign-in', async () => {
+  const slow = 'tempo=3-1-1-0&reps=8&pace=1&seed=7';
+  const streams = await Promise.all([1, 2, 3, 4].map(() => ask(slow)));
+  expect(streams.map(({ status }) => status)).toEqual([200, 200, 200, 200]);
+  expect((await ask(slow)).status).toBe(429);
+  await fetch(`${server.url}/api/auth/sign-out`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', cookie },
+    body: '{}',
+  });
+  // A set at its own pace takes forty seconds; signed out, no more than the rep under way.
+  const told = await Promise.all(streams.map((stream) => stream.text()));
+  expect(told.every((text) => !text.includes('"end"'))).toBe(true);
+}, 20_000);

@@ -72,7 +72,9 @@ export const callerOf = async (context: Context, token: string | undefined): Pro
   if (!known || msBetween(known.lookedUpAt, now) >= LOOKED_UP_FOR_MS) {
     const row = await context.db.across.signIn(id);
     if (!row) return null;
-    const { expiresAt, lastUsedAt, isKept, ...caller } = row;
+    const { expiresAt, isKept, ...caller } = row;
+    // What was noted a moment ago may not be written yet.
+    const lastUsedAt = known && known.lastUsedAt > row.lastUsedAt ? known.lastUsedAt : row.lastUsedAt;
     known = { caller: { ...caller, signInId: id }, expiresAt, lastUsedAt, isKept: Boolean(isKept), lookedUpAt: now };
     context.knownSignIns.remember(id, known, asOf);
   }

@@ -9,6 +9,8 @@ import { AppError } from '../shared/errors';
 import { cookieJar } from '../http/cookie';
 import { fieldsOf } from '../shared/fields-of';
 
+/** Streams open at once on one device. House default. */
+const MOST_STREAMS = 4;
 /** Reps somebody usually has left when the load is put down. House default of the stand-in. */
 const USUAL_RESERVE = 2;
 /** How long contact stays away, and how long after the last rep the load is put down, s. */
@@ -36,11 +38,15 @@ const secondsBefore = (event: SensorEvent): number => {
  * The rep sensor's stand-in: one set of a simulated person as server-sent events, in the time it would take. What a
  * real sensor has to send stands in docs/devices.md.
  */
-export const repSensor =
-  (context: Context): RequestHandler =>
-  async (request, response) => {
-    const caller = await callerOf(context, cookieJar(request, response).token);
+export const repSensor = (context: Context): RequestHandler => {
+  const open = new Map<string, number>();
+  return async (request, response) => {
+    const { token } = cookieJar(request, response);
+    const caller = await callerOf(context, token);
     if (!caller) throw new AppError('not-signed-in', 'Sign in first.');
+    const streams = open.get(caller.signInId) ?? 0;
+    if (streams >= MOST_STREAMS)
+      throw new AppError('too-many-attempts', 'Too many sensors are open on this device. Close one first.');
     const parsed = sensorQuery.safeParse(request.query);
     if (!parsed.success) {
       throw new AppError('invalid-input', 'Some of this cannot be used.', fieldsOf(parsed.error, 'query'));
@@ -54,6 +60,7 @@ export const repSensor =
       'x-accel-buffering': 'no',
     });
     response.flushHeaders();
+    open.set(caller.signInId, streams + 1);
     const send = (event: SensorEventDto): void => void response.write(`data: ${JSON.stringify(event)}\n\n`);
     let timer: NodeJS.Timeout;
     const next = (at: number): void => {
@@ -61,13 +68,25 @@ export const repSensor =
       const seconds = event ? secondsBefore(event) : SECONDS.putDown;
       timer = setTimeout(
         () => {
-          send(event ?? { kind: 'end' });
-          if (event) next(at + 1);
-          else response.end();
+          callerOf(context, token).then(
+            (still) => {
+              // Signed out meanwhile: what is left of the set is nobody's.
+              if (still) send(event ?? { kind: 'end' });
+              if (still && event) next(at + 1);
+              else response.end();
+            },
+            () => response.destroy(),
+          );
         },
         (seconds * 1000) / pace,
       );
     };
-    response.on('close', () => clearTimeout(timer));
+    response.on('close', () => {
+      clearTimeout(timer);
+      const left = (open.get(caller.signInId) ?? 1) - 1;
+      if (left > 0) open.set(caller.signInId, left);
+      else open.delete(caller.signInId);
+    });
     next(0);
   };
+};

@@ -1,4 +1,4 @@
-import { COVERED_HEADER, EPOCH_HEADER, REP_SENSOR_PATH, SERVER_TIME_HEADER } from '@drubo/contracts';
+import { REP_SENSOR_PATH } from '@drubo/contracts';
 import { randomUUID } from 'node:crypto';
 import express from 'express';
 import type { Express, RequestHandler, Response } from 'express';
@@ -17,17 +17,6 @@ import { securityHeaders } from './security-headers';
 
 /** Largest body a write may have. A whole session's sets are sent one by one. */
 const BODY_LIMIT = '200kb';
-
-/**
- * What a phone has to know to let go of what it sent: which life of the server this is, its time, and until when everything
- * it received is in a copy.
- */
-const tellKeeping = ({ db, keeper }: Context, response: Response): void => {
-  response.setHeader(EPOCH_HEADER, db.epoch);
-  response.setHeader(SERVER_TIME_HEADER, new Date().toISOString());
-  const covered = keeper.coveredUntil();
-  if (covered) response.setHeader(COVERED_HEADER, covered.toISOString());
-};
 
 /** What stands between the server and its visitors. */
 type Outside = Pick<Config, 'trustProxy' | 'hosts'>;
@@ -60,7 +49,6 @@ export const makeApp = (context: Context, web: RequestHandler | null, { trustPro
   const api = express.Router();
   api.use((_request, response, next) => {
     response.setHeader('Cache-Control', 'no-store');
-    tellKeeping(context, response);
     next();
   });
   api.use(express.json({ limit: BODY_LIMIT, strict: false }));

@@ -11,6 +11,7 @@ import { cookieJar } from './cookie';
 import { fieldsOf } from '../shared/fields-of';
 import type { CookieJar, Handlers } from './handler';
 import { Streamed } from './streamed';
+import { tellKeeping } from './tell-keeping';
 
 type AnyHandler = (
   input: { params: unknown; query: unknown; body: unknown; caller: Caller | null; cookie: CookieJar; device: string },
@@ -66,6 +67,7 @@ export const bindEndpoints = (
         device: deviceName(request.headers['user-agent']),
       };
       const reply = await handle(input, context);
+      tellKeeping(context, response);
       if (reply instanceof Streamed) await reply.to(response);
       else response.json(reply);
     };

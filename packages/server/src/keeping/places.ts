@@ -1,4 +1,4 @@
-import { dirname, join } from 'node:path';
+import { basename, dirname, join } from 'node:path';
 
 /** Where things lie around one database. */
 export interface Places {
@@ -13,10 +13,12 @@ export interface Places {
 
 export const placesOf = (database: string): Places => {
   const base = database.replace(/\.sqlite$/, '');
+  const name = basename(base);
   return {
     database,
     lock: `${base}.lock`,
-    backups: join(dirname(database), 'backups'),
+    // The demo's copies are not the studio's, though both may lie in one folder.
+    backups: join(dirname(database), name === 'studio' ? 'backups' : `${name}-backups`),
     erased: `${base}.erased.json`,
   };
 };
