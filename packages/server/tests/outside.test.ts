@@ -1,0 +1,71 @@
+import { errorReply } from '@drubo/contracts';
+import { PASSWORD, startTestServer } from './harness';
+import type { TestServer } from './harness';
+
+/** What is believed of visitors, and what they are told, with a proxy in front and without. */
+const signIn = (server: TestServer, headers: Record<string, string> = {}, loginName = 'anna') =>
+  fetch(`${server.url}/api/auth/sign-in`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', ...headers },
+    body: JSON.stringify({ loginName, password: PASSWORD }),
+  });
+
+const OVER_TLS = { 'x-forwarded-proto': 'https', 'x-forwarded-for': '203.0.113.7' };
+
+describe('behind a proxy that ends TLS', () => {
+  it('the cookie is Secure and of this host alone, and browsers are told to stay with TLS', async () => {
+    const server = await startTestServer({ trustProxy: 1 });
+    const reply = await signIn(server, OVER_TLS);
+    const cookie = reply.headers.get('set-cookie') ?? '';
+    // Source: RFC 6265bis, 4.1.3.2 (from memory): __Host- wants Secure, Path=/ and no Domain.
+    expect(cookie).toMatch(/^__Host-drubo_session=/);
+    expect(cookie).toMatch(/Secure/);
+    expect(cookie).toMatch(/Path=\//);
+    expect(cookie).not.toMatch(/Domain/);
+    expect(reply.headers.get('strict-transport-security')).toMatch(/max-age=\d+/);
+    const held = { cookie: cookie.split(';')[0] ?? '', ...OVER_TLS };
+    expect((await fetch(`${server.url}/api/studio`, { headers: held })).status).toBe(200);
+    await server.stop();
+  });
+
+  it('each visitor is counted by their own address', async () => {
+    const server = await startTestServer({ trustProxy: 1 });
+    const from = (address: string, name: string) => signIn(server, { ...OVER_TLS, 'x-forwarded-for': address }, name);
+    for (let at = 0; at < 45; at += 1) await from('203.0.113.8', `nobody-${at}`);
+    expect((await from('203.0.113.8', 'anna')).status).toBe(429);
+    expect((await from('203.0.113.9', 'anna')).status).toBe(200);
+    await server.stop();
+  });
+});
+
+describe('with nobody in front', () => {
+  it('what a visitor says of a proxy is not believed: plain http stays plain, and works', async () => {
+    const server = await startTestServer();
+    const reply = await signIn(server, OVER_TLS);
+    const cookie = reply.headers.get('set-cookie') ?? '';
+    expect(cookie).toMatch(/^drubo_session=/);
+    expect(cookie).not.toMatch(/Secure/);
+    expect(reply.headers.get('strict-transport-security')).toBeNull();
+    expect(reply.headers.get('content-security-policy')).not.toContain('upgrade-insecure-requests');
+    await server.stop();
+  });
+
+  it('another site’s page can’t write, our own can', async () => {
+    const server = await startTestServer();
+    const foreign = await signIn(server, { origin: 'https://elsewhere.example' });
+    expect([foreign.status, errorReply.parse(await foreign.json()).code]).toEqual([403, 'wrong-origin']);
+    expect((await signIn(server, { origin: 'null' })).status).toBe(403);
+    expect((await signIn(server, { origin: server.url })).status).toBe(200);
+    await server.stop();
+  });
+
+  it('a server that knows its names answers to no other', async () => {
+    const server = await startTestServer({ hosts: ['studio.example'], setUp: false });
+    const reply = await fetch(`${server.url}/api/health`);
+    expect([reply.status, errorReply.parse(await reply.json()).code]).toEqual([421, 'wrong-host']);
+    await server.stop();
+    const known = await startTestServer({ hosts: ['127.0.0.1'], setUp: false });
+    expect((await fetch(`${known.url}/api/health`)).status).toBe(200);
+    await known.stop();
+  });
+});
