@@ -1,3 +1,4 @@
+import { makeKnownSignIns } from '../src/auth/known-sign-ins';
 import { PASSWORD, startTestServer, stopAfterAll } from './harness';
 import type { TestServer } from './harness';
 
@@ -132,6 +133,17 @@ it('a request that is under way while somebody signs out brings no sign-in back'
     await Promise.all([anna.raw('/api/studio'), anna.raw('/api/studio'), anna.call('signOut', { body: {} })]);
     expect((await anna.raw('/api/studio')).status).toBe(401);
   }
+});
+
+it('what a lookup read before something was forgotten is not remembered after it', () => {
+  const known = makeKnownSignIns();
+  const signIn = { lookedUpAt: '', expiresAt: '', lastUsedAt: '', isKept: true, caller: {} as never };
+  const asOf = known.asOf();
+  known.forgetAll();
+  known.remember('token', signIn, asOf);
+  expect(known.get('token')).toBeUndefined();
+  known.remember('token', signIn, known.asOf());
+  expect(known.get('token')).toBe(signIn);
 });
 
 describe('devices', () => {

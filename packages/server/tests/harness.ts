@@ -63,6 +63,12 @@ const clientFor = (url: string, cookie: string): TestClient => {
 
 const cookieOf = (response: Response): string => (response.headers.get('set-cookie') ?? '').split(';')[0] ?? '';
 
+/** Servers a test began and, failing, did not stop: left running they would keep the whole run from ending. */
+const begun = new Set<() => Promise<void>>();
+afterAll(async () => {
+  await Promise.all([...begun].map((stop) => stop()));
+});
+
 /** A real server on its own port and data folder, set up with studio A and its trainer `anna`. */
 export const startTestServer = async (
   options: {
@@ -109,6 +115,13 @@ export const startTestServer = async (
       password: PASSWORD,
     });
   }
+  const stop = async () => {
+    // Once: a test may have stopped it already.
+    if (!begun.delete(stop)) return;
+    await running.stop();
+    if (!options.dataDir) rmSync(dataDir, { recursive: true });
+  };
+  begun.add(stop);
   return {
     ...running,
     url,
@@ -146,10 +159,7 @@ export const startTestServer = async (
       );
       return JSON.stringify(tables);
     },
-    stop: async () => {
-      await running.stop();
-      if (!options.dataDir) rmSync(dataDir, { recursive: true });
-    },
+    stop,
   };
 };
 

@@ -18,6 +18,7 @@ import { hashPassword } from '../src/auth/passwords';
 import { backupName, backupsIn, backUp, rotate } from '../src/keeping/backups';
 import { inspect } from '../src/keeping/inspect';
 import { openHouse } from '../src/keeping/open-house';
+import { resetPassword } from '../src/keeping/reset-password';
 import { restore } from '../src/keeping/restore';
 import { keptBackups } from '../src/keeping/rotation';
 import { EXIT_CODES } from '../src/keeping/start-problem';
@@ -281,6 +282,33 @@ const asFile = (name: string, text: string): string => {
   writeFileSync(file, text);
   return file;
 };
+
+describe('a password set anew from the machine', () => {
+  it('lets in with it and with no other, on every device anew', async () => {
+    const { server, dataDir, database } = await aStudio();
+    const phone = await server.client('anna');
+    // The server may be running.
+    await resetPassword(database, ' Anna ', 'a pier in the fog');
+    server.clock.now = () => new Date(NOW.getTime() + 61_000);
+    expect(await phone.refused('getStudio')).toMatchObject({ status: 401 });
+    const nobody = await server.client();
+    expect(await nobody.refused('signIn', { body: { loginName: 'anna', password: PASSWORD } })).toMatchObject({ status: 401 });
+    const { state } = await nobody.call('signIn', { body: { loginName: 'anna', password: 'a pier in the fog' } });
+    expect(state).toBe('signed-in');
+    await server.stop();
+    expect(existsSync(dataDir)).toBe(true);
+  });
+
+  it.each([
+    ['too short', 'anna', 'short', /at least 10 characters/],
+    ['tried first', 'anna', 'password1234', /guessed too easily/],
+    ['nobody’s', 'nobody', 'a pier in the fog', /Nobody signs in as nobody/],
+  ])('one that is %s is refused', async (_what, loginName, password, why) => {
+    const { server, database } = await aStudio();
+    await server.stop();
+    await expect(resetPassword(database, loginName, password)).rejects.toThrow(why);
+  });
+});
 
 describe('starting', () => {
   it('a young studio’s file, copied alone, is the whole studio', async () => {
