@@ -16,6 +16,7 @@ jest.mock('expo-router', () => ({ useRouter: () => mockRouter, Link: ({ children
 jest.mock('../../data/offline/QueueProvider', () => ({
   useWriter: () => mockWriter,
   useCommands: () => mockCommands,
+  useWaitsBecause: () => 'The server’s disk is full.',
   useQueueProblem: () => mockProblem,
 }));
 
@@ -98,6 +99,16 @@ describe('what waits', () => {
     expect(screen.getByRole('link', { name: '2 to send, 1 needs you' })).toBeTruthy();
   });
 
+  it('what the server failed over is sent again in the order it was made', async () => {
+    mockCommands = [refused(), refused()];
+    const before = mockCommands.map(({ id }) => id);
+    show(<WaitingScreen />);
+    mockWriter.log.mockResolvedValue(undefined);
+    mockWriter.remove.mockClear();
+    await press('Send all again');
+    expect(mockWriter.remove.mock.calls).toEqual(before.map((id) => [[id]]));
+  });
+
   it('the list says what, why, and takes one off only after asking', async () => {
     const command = refused();
     mockCommands = [command, aStoredCommand({ endpointId: 'saveBooking', body: { date: '2026-11-25', time: '09:00' } })];
@@ -105,6 +116,8 @@ describe('what waits', () => {
     expect(screen.getByText(/^Set 2: 9 reps/)).toBeTruthy();
     expect(screen.getByText('This session was discarded.')).toBeTruthy();
     expect(screen.getByText(/^Booking on 2026-11-25, 09:00/)).toBeTruthy();
+    // Why the server can't take them just now, as it said itself.
+    expect(screen.getByText('The server’s disk is full.')).toBeTruthy();
     await press('Try now');
     expect(mockWriter.flush).toHaveBeenCalled();
     await press('Take off the list');
