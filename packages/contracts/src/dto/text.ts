@@ -23,7 +23,10 @@ const storable = z
 /** Trimmed text a person may read, in Unicode's composed form (NFC), so that one name has one spelling. */
 export const text = (max: number) => storable.max(max);
 export const requiredText = (max: number) =>
-  storable.min(1, 'must not be empty').max(max).refine(isVisible, 'must have a letter that can be seen');
+  storable
+    .min(1, 'must not be empty')
+    .max(max)
+    .refine((value) => value === '' || isVisible(value), 'must have a letter that can be seen');
 
 /** A name as it is shown: one of a time when a name could be made of nothing visible is told by its code points. */
 export const shownName = (name: string): string =>
