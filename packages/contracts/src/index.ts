@@ -2,7 +2,7 @@ export { endpoints } from './endpoints';
 export type { BodyOf, Endpoint, EndpointId, Endpoints, ParamsOf, QueryOf, ReplyOf, WriteId } from './endpoints';
 export { urlFor } from './endpoints/url';
 export { COVERED_HEADER, EPOCH_HEADER, ROWS_HEADER, SERVER_TIME_HEADER } from './keeping-headers';
-export { searchable, shownName } from './dto/text';
+export { shownName } from './dto/text';
 export { ERROR_CODES, errorReply } from './dto/errors';
 export type { ErrorCode, ErrorReply } from './dto/errors';
 export type { GoneDto } from './dto/basics';

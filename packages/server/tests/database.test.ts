@@ -55,6 +55,20 @@ it('two studios may use one id without meeting', async () => {
   expect(person.name).toBe('Test Person');
 });
 
+it('closing waits for a long read that is under way', async () => {
+  const other = await startTestServer();
+  const { db } = other.context;
+  let isRead = false;
+  const reading = db.snapshot('studio-none', async (scope) => {
+    await new Promise((resolve) => setTimeout(resolve, 200));
+    await scope.all('people', {});
+    isRead = true;
+  });
+  await other.stop();
+  expect(isRead).toBe(true);
+  await reading;
+});
+
 it('a second process on the folder is turned away, and opening it again afterwards changes nothing', async () => {
   const dataDir = mkdtempSync(join(tmpdir(), 'drubo-twice-'));
   const first = await startTestServer({ dataDir });

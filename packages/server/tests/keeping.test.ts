@@ -7,6 +7,7 @@ import {
   rmSync,
   statSync,
   truncateSync,
+  utimesSync,
   writeFileSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -57,6 +58,21 @@ const makeOld = (file: string): Promise<void> =>
       VALUES ('studio-old', 1, 'Old', 'kg', 'Europe/Oslo', '2026-01-01T00:00:00.000Z')`);
     await db.run(`INSERT INTO trainers (studioId, id, name, loginName, passwordHash, createdAt)
       VALUES ('studio-old', 'trainer-old', 'Anna', 'anna', 'a hash', '2026-01-01T00:00:00.000Z')`);
+    await db.run(`INSERT INTO people (studioId, id, version, name, goal, trainingAge, minutes, note, createdAt)
+      VALUES ('studio-old', 'person-old', 1, 'Old Hand', 'move-well', 'novice', 45, '', '2026-01-01T00:00:00.000Z')`);
+    await db.run(`INSERT INTO sheets (studioId, id, personId, version, attempt, state, createdAt)
+      VALUES ('studio-old', 'sheet-old', 'person-old', 1, 0, 'done', '2026-01-01T00:00:00.000Z')`);
+    await db.run(`INSERT INTO sessions (studioId, id, sheetId, personId, state, date, startedAt, note)
+      VALUES ('studio-old', 'session-old', 'sheet-old', 'person-old', 'reviewed', '2026-01-01', '2026-01-01T00:00:00.000Z', '')`);
+    const replies = {
+      'command-of-nobody': { id: 'kit-0001' },
+      'command-of-set': { id: 'set-0001', sessionId: 'session-old' },
+      'command-of-start': { session: { id: 'session-old', personId: 'person-old' } },
+    };
+    for (const [id, reply] of Object.entries(replies)) {
+      await db.run(`INSERT INTO commands (studioId, id, trainerId, endpointId, fingerprint, reply, receivedAt)
+        VALUES ('studio-old', '${id}', 'trainer-old', 'x', 'x', '${JSON.stringify(reply)}', '2026-01-01T00:00:00.000Z')`);
+    }
   });
 
 const namesIn = async (server: TestServer): Promise<string[]> =>
@@ -94,7 +110,17 @@ describe('which copies are kept', () => {
     const folder = aFolder();
     for (const at of daily) writeFileSync(join(folder, backupName(at)), 'x');
     writeFileSync(join(folder, 'mine.sqlite'), 'x');
-    expect(rotate(folder, NOW)).toBe(50);
+    // A copy made before a migration holds whoever was erased since: it goes at the same age.
+    for (const [name, back] of [
+      ['before-0009-old.sqlite', 36],
+      ['before-0010-young.sqlite', 34],
+    ] as const) {
+      writeFileSync(join(folder, name), 'x');
+      utimesSync(join(folder, name), addDays(NOW, -back), addDays(NOW, -back));
+    }
+    expect(rotate(folder, NOW)).toBe(51);
+    expect(readdirSync(folder)).toContain('before-0010-young.sqlite');
+    expect(readdirSync(folder)).not.toContain('before-0009-old.sqlite');
     expect(readdirSync(folder)).toContain('mine.sqlite');
     expect(backupsIn(folder)).toHaveLength(10);
   });
@@ -239,6 +265,13 @@ describe('bringing a copy back', () => {
     const database = join(aFolder(), 'studio.sqlite');
     expect(await restore(old, database, NOW)).toMatchObject({ trainers: [{ loginName: 'anna', hasPassword: true }] });
     expect(await inspect(database)).toEqual({ is: 'good', pending: [] });
+    // Whose answers they were is known now, though they name a session alone: they go when that person is erased.
+    const whose = await withFile(database, 'read', (db) => db.all('SELECT id, personId FROM commands ORDER BY id'));
+    expect(whose).toEqual([
+      { id: 'command-of-nobody', personId: null },
+      { id: 'command-of-set', personId: 'person-old' },
+      { id: 'command-of-start', personId: 'person-old' },
+    ]);
   });
 
   it.each([

@@ -95,6 +95,19 @@ describe('data out and in', () => {
     await other.stop();
   });
 
+  it('an export says how many rows it has, a line each, and is all of one moment', async () => {
+    const reply = await anna.raw('/api/studio/export');
+    const text = await reply.text();
+    const { sheets, sessions, sets, sessionRecords, decisions, records } = bundle.parse(JSON.parse(text));
+    const rows = [sheets, sessions, sets, sessionRecords, decisions, records].reduce((sum, list) => sum + list.length, 0);
+    expect(Number(reply.headers.get('drubo-rows'))).toBe(rows);
+    expect(text.split('\n').length).toBeGreaterThan(rows);
+    // Somebody added while it is under way is not half in it.
+    const [late] = await Promise.all([anna.call('exportStudio'), addPerson(anna, 'person-meanwhile')]);
+    const known = new Set(late.people.map(({ id }) => id));
+    expect(late.sheets.every(({ personId }) => known.has(personId))).toBe(true);
+  });
+
   it('a bad bundle is refused by field and loads nothing', async () => {
     const other = await startTestServer({ setUp: false });
     const exported = await anna.call('exportStudio');
@@ -103,6 +116,9 @@ describe('data out and in', () => {
       code: 'invalid-input',
       fields: [{ path: 'bundle.people.0.massKg' }],
     });
+    // Nobody could invite, remove or hand on in a studio without an owner.
+    const ownerless = { ...exported, trainers: exported.trainers.map((one) => ({ ...one, role: 'trainer' as const })) };
+    await expect(importBundle(other.context, ownerless)).rejects.toMatchObject({ fields: [{ path: 'bundle.trainers' }] });
     // A bundle that contradicts itself fails on the database's own keys, and all of it is taken back.
     await expect(importBundle(other.context, { ...exported, people: [] })).rejects.toThrow(/FOREIGN KEY/);
     expect(await other.database.models.studios.count()).toBe(0);

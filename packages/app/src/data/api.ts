@@ -47,6 +47,15 @@ const readJson = async (response: Response): Promise<unknown> => {
   }
 };
 
+/** What an answer that is not the one hoped for means. */
+export const failureOf = (status: number, json: unknown): Error => {
+  const refusal = errorReply.safeParse(json);
+  if (!refusal.success) return new UnreachableError();
+  if (refusal.data.code === 'internal') return new BrokenError(refusal.data);
+  // It says itself that it can't just now: whatever was sent waits.
+  return status >= 500 ? new UnreachableError(refusal.data) : new RefusedError(status, refusal.data);
+};
+
 /** One call of the API, made from its contract. Throws `RefusedError`, `BrokenError` or `UnreachableError`. */
 export const callEndpoint = async <Id extends EndpointId>(id: Id, input: CallInput<Id> = {}): Promise<ReplyOf<Id>> => {
   const endpoint = endpoints[id] as Endpoint;
@@ -66,10 +75,5 @@ export const callEndpoint = async <Id extends EndpointId>(id: Id, input: CallInp
   const json = await readJson(response);
   noteServerKeeping(response.headers);
   if (response.ok) return json as ReplyOf<Id>;
-  const refusal = errorReply.safeParse(json);
-  if (!refusal.success) throw new UnreachableError();
-  if (refusal.data.code === 'internal') throw new BrokenError(refusal.data);
-  // It says itself that it can't just now: whatever was sent waits.
-  if (response.status >= 500) throw new UnreachableError(refusal.data);
-  throw new RefusedError(response.status, refusal.data);
+  throw failureOf(response.status, json);
 };

@@ -1,5 +1,5 @@
-import { endpoints, errorReply, ROWS_HEADER } from '@drubo/contracts';
-import { RefusedError, UnreachableError } from './api';
+import { endpoints, ROWS_HEADER } from '@drubo/contracts';
+import { failureOf, UnreachableError } from './api';
 
 const NEW_LINE = 10;
 
@@ -11,10 +11,7 @@ export const fetchExport = async (onShare: (share: number) => void): Promise<Blo
   const response = await fetch(endpoints.exportStudio.path).catch(() => {
     throw new UnreachableError();
   });
-  if (!response.ok) {
-    const refusal = errorReply.safeParse(await response.json().catch(() => null));
-    throw refusal.success ? new RefusedError(response.status, refusal.data) : new UnreachableError();
-  }
+  if (!response.ok) throw failureOf(response.status, await response.json().catch(() => null));
   const rows = Number(response.headers.get(ROWS_HEADER) ?? 0);
   const pieces: BlobPart[] = [];
   let lines = 0;

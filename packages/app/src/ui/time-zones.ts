@@ -1,15 +1,12 @@
+import { searchable } from '@drubo/core/vocabulary';
+
 /** Every zone this device knows, after the one in use, whose name may be an older one that no device lists. */
 export const timeZones = (inUse: string): string[] => [
   inUse,
   ...Intl.supportedValuesOf('timeZone').filter((zone) => zone !== inUse),
 ];
 
-const plain = (text: string): string =>
-  text
-    .normalize('NFD')
-    .replace(/\p{Diacritic}/gu, '')
-    .replace(/[_/]/g, ' ')
-    .toLowerCase();
+const plain = (text: string): string => searchable(text).replace(/[_/]/g, ' ');
 
 /** Zones whose name holds every word that was typed, in any order: 'new york', 'oslo', 'Europe/Ma'. */
 export const findTimeZones = (zones: readonly string[], typed: string): string[] => {

@@ -1,4 +1,5 @@
 import { servedBy } from '../kit';
+import { searchable } from '../vocabulary';
 import type { EmphasisId, Family, KitItem, LoadPosition } from '../vocabulary';
 import { LADDERS } from './ladders';
 import type { Catalogue } from './catalogue';
@@ -64,14 +65,11 @@ export const byEmphasis = (catalogue: Catalogue, emphasis: EmphasisId): Variatio
 export const byKit = (catalogue: Catalogue, room: ReadonlySet<KitItem>): Variation[] =>
   catalogue.variations.filter((variation) => kitFor(variation, room).isPossible);
 
-/** Words of a text without case and accents, for search. */
-const fold = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
-
 /** Variations whose name or an alias holds every word looked for; all for an empty search. */
 export const bySearch = (variations: readonly Variation[], search: string): Variation[] => {
-  const words = fold(search).split(/\s+/).filter(Boolean);
+  const words = searchable(search).split(/\s+/).filter(Boolean);
   return variations.filter(({ name, aliases }) => {
-    const text = fold([name, ...aliases].join(' '));
+    const text = searchable([name, ...aliases].join(' '));
     return words.every((word) => text.includes(word));
   });
 };

@@ -1,4 +1,5 @@
 import type { Catalogue, Variation } from '../catalogue';
+import { searchable } from '../vocabulary';
 import type { Chip, DailyTask, EmphasisId } from '../vocabulary';
 
 /** What a person's words may mean: chips to confirm, and movements they would rather not do, under the word that names them. */
@@ -49,7 +50,7 @@ const NOT = [
 /** A “not” reaches so many words on, within its clause. */
 const REACH = 4;
 
-const fold = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').replace(/'/g, '’').toLowerCase();
+const fold = (text: string): string => searchable(text).replace(/'/g, '’');
 const wordsOf = (text: string): string[] =>
   fold(text)
     .split(/[^\p{L}\p{N}’-]+/u)

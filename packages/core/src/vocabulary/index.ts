@@ -99,3 +99,4 @@ export type { Tempo, TempoPart } from './tempo';
 export { BASES, REASON_CODES, reason } from './reasons';
 export type { BasisId, Reason, ReasonCode, ReasonValues } from './reasons';
 export type { BookingId, ItemId, KitId, PersonId, RecordId, SessionId, SetId, SheetId, TemplateId, TrainerId } from './ids';
+export { searchable } from './searchable';

@@ -48,6 +48,8 @@ export const openDatabase = async (file: string): Promise<OpenDatabase> => {
   await migrate(sequelize);
   const epoch = await epochOf(sequelize);
 
+  /** Long reads under way: their connections are theirs until they end. */
+  const snapshots = new Set<Promise<unknown>>();
   let last: Promise<unknown> = Promise.resolve();
   const serialised = <T>(work: () => Promise<T>): Promise<T> => {
     const next = last.then(work, work);
@@ -67,10 +69,17 @@ export const openDatabase = async (file: string): Promise<OpenDatabase> => {
           work(makeScope(sequelize, readable, studioId, transaction)),
         ),
       ),
-    snapshot: (studioId, work) =>
-      sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, (transaction) =>
+    snapshot: async (studioId, work) => {
+      const reading = sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, (transaction) =>
         work(makeScope(sequelize, readable, studioId, transaction)),
-      ),
+      );
+      snapshots.add(reading);
+      try {
+        return await reading;
+      } finally {
+        snapshots.delete(reading);
+      }
+    },
     epoch,
     checkpoint: () =>
       serialised(async () => {
@@ -82,7 +91,7 @@ export const openDatabase = async (file: string): Promise<OpenDatabase> => {
         await setFact(sequelize, 'wrote', new Date().toISOString());
       }),
     close: async () => {
-      await last;
+      await Promise.allSettled([last, ...snapshots]);
       await closeIdle();
       await sequelize.close();
     },

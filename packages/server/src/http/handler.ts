@@ -1,5 +1,6 @@
 import type { BodyOf, EndpointId, Endpoints, ParamsOf, QueryOf, ReplyOf } from '@drubo/contracts';
 import type { Caller, Context } from '../context';
+import type { Streamed } from './streamed';
 
 /** What a sign-in does to the caller's cookie. */
 export interface CookieJar {
@@ -20,8 +21,8 @@ interface Input<Id extends EndpointId> {
   device: string;
 }
 
-/** One operation: checked input in, reply out. No express in sight. */
-export type Handler<Id extends EndpointId> = (input: Input<Id>, context: Context) => Promise<ReplyOf<Id>>;
+/** One operation: checked input in, reply out, or sent as it is made. No express in sight. */
+export type Handler<Id extends EndpointId> = (input: Input<Id>, context: Context) => Promise<ReplyOf<Id> | Streamed>;
 
 /** A handler for every endpoint the contract lists; a missing one fails the type check. */
 export type Handlers = { [Id in EndpointId]: Handler<Id> };

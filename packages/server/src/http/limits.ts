@@ -18,6 +18,8 @@ const QUARTER_HOUR = 15 * 60;
 /** Each rest is twice the one before it, up to this; forgotten after a day. */
 const LONGEST_REST = 4 * 3_600;
 const DAY = 24 * 3_600;
+/** How many pairs of name and address are remembered as having come in. */
+const MOST_KNOWN = 5_000;
 
 /** IPv6 gives every home a whole network: all of it is one visitor. */
 const addressOf = ({ ip = '' }: Request): string =>
@@ -46,15 +48,17 @@ export const makeLimits = (): Partial<Record<EndpointId, RequestHandler>> => {
   const pair = (request: Request): string => `${addressOf(request)} ${nameOf(request)}`;
   const nameElsewhere = (request: Request): string | null => (wellKnown.has(pair(request)) ? null : nameOf(request));
   return {
-    signIn: guard(
-      'sign-in',
-      [refused(pair, 10), refused(nameElsewhere, 30), refused(addressOf, 40)],
-      (request) => void wellKnown.add(pair(request)),
-    ),
+    signIn: guard('sign-in', [refused(pair, 10), refused(nameElsewhere, 30), refused(addressOf, 40)], (request) => {
+      if (wellKnown.size >= MOST_KNOWN) wellKnown.clear();
+      wellKnown.add(pair(request));
+    }),
     join: guard('join', [refused(addressOf, 40)]),
     createFirstTrainer: guard('first-run', [refused(addressOf, 20)]),
     changePassword: guard('password', [refused(visitor, 10)]),
     confirmPassword: guard('confirm', [refused(visitor, 10)]),
+    // Each is a write, or a whole copy: not to be had for the asking.
+    getReady: guard('ready', [{ by: addressOf, tries: 60, withinSeconds: 60, countsGood: true }]),
+    makeBackup: guard('backup', [{ by: visitor, tries: 10, withinSeconds: 600, countsGood: true }]),
     search: guard('search', [{ by: visitor, tries: 120, withinSeconds: 60, countsGood: true }]),
     exportStudio: guard('export', [{ by: visitor, tries: 10, withinSeconds: 600, countsGood: true }]),
     exportPerson: guard('export-person', [{ by: visitor, tries: 60, withinSeconds: 600, countsGood: true }]),

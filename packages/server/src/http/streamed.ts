@@ -1,29 +1,25 @@
-import { once } from 'node:events';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import { ROWS_HEADER } from '@drubo/contracts';
 import type { Response } from 'express';
 
-/** Says how many rows will come, before the first of them. */
-type Begin = (rows: number) => void;
-type Send = (text: string) => Promise<void>;
+/** Takes a text piece by piece, and says first how many rows it has; resolves once all of it is sent. */
+type Take = (rows: number, text: AsyncIterable<string>) => Promise<void>;
 
 /** A reply too big to be held at once: JSON text, sent as it is made. */
 export class Streamed {
-  constructor(private readonly write: (begin: Begin, send: Send) => Promise<void>) {}
+  constructor(private readonly give: (take: Take) => Promise<void>) {}
 
   /** Sends it. What fails half way cuts the answer off: nobody takes half of it for the whole. */
   async to(response: Response): Promise<void> {
-    response.type('json');
     try {
-      await this.write(
-        (rows) => void response.setHeader(ROWS_HEADER, rows),
-        async (text) => {
-          if (response.destroyed) throw new Error('whoever asked has gone');
-          if (!response.write(text)) await Promise.race([once(response, 'drain'), once(response, 'close')]);
-        },
-      );
-      response.end();
+      await this.give((rows, text) => {
+        response.type('json').setHeader(ROWS_HEADER, rows);
+        return pipeline(Readable.from(text), response);
+      });
     } catch (error) {
       if (!response.headersSent) throw error;
+      // Whoever asked has gone, or has to see that this is not all of it.
       response.destroy();
     }
   }

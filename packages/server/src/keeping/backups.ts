@@ -1,7 +1,10 @@
 import { chmodSync, existsSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { copyDatabase } from './copy';
+import { GONE_AFTER_DAYS } from '../shared/gone-after';
 import { keptBackups } from './rotation';
+
+const DAY_MS = 86_400_000;
 
 /** A copy that was looked through and found whole. */
 export interface Backup {
@@ -44,6 +47,9 @@ export const backUp = async (database: string, folder: string): Promise<Backup> 
   return made;
 };
 
+/** Copies made before a migration: put back where it fails, and of no use once it is old. */
+const BEFORE = /^before-.*\.sqlite$/;
+
 /** Takes away the copies that are no longer kept, by age; gives how many. */
 export const rotate = (folder: string, now: Date): number => {
   const all = backupsIn(folder);
@@ -54,6 +60,10 @@ export const rotate = (folder: string, now: Date): number => {
     ).map((at) => at.getTime()),
   );
   const old = all.filter(({ coversUntil }) => !kept.has(coversUntil.getTime()));
-  for (const { file } of old) rmSync(file);
-  return old.length;
+  const beforeMigrations = readdirSync(folder)
+    .filter((name) => BEFORE.test(name))
+    .map((name) => join(folder, name))
+    .filter((file) => now.getTime() - statSync(file).mtimeMs > GONE_AFTER_DAYS * DAY_MS);
+  for (const file of [...old.map(({ file }) => file), ...beforeMigrations]) rmSync(file);
+  return old.length + beforeMigrations.length;
 };

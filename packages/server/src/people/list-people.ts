@@ -1,4 +1,4 @@
-import { searchable } from '@drubo/contracts';
+import { searchable } from '@drubo/core/vocabulary';
 import { toPerson } from '../db/mappers/rows';
 import { isSet } from '../db/where';
 import type { Operation } from '../shared/work';

@@ -26,6 +26,9 @@ export const importBundle = async (context: ImportTarget, file: unknown): Promis
   const [firstTrainer] = trainers;
   if (!firstTrainer)
     throw new AppError('invalid-input', 'A studio needs a trainer.', [{ path: 'bundle.trainers', message: 'is empty' }]);
+  if (!trainers.some(({ role, removedAt }) => role === 'owner' && removedAt === null)) {
+    throw new AppError('invalid-input', 'A studio needs an owner.', [{ path: 'bundle.trainers', message: 'has no owner' }]);
+  }
   await context.db.write(studio.id, async (scope) => {
     const { id: _, ...details } = studio;
     await scope.saveStudio({ ...details, version: 1, createdAt });

@@ -2,7 +2,7 @@ import type { PersonId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { searchable } from '@drubo/contracts';
+import { searchable } from '@drubo/core/vocabulary';
 import type { PersonDto } from '@drubo/contracts';
 import { GOAL_LABELS } from '@drubo/words/explain';
 import { useEndpoint } from '../../data/use-endpoint';

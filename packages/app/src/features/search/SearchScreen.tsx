@@ -1,4 +1,4 @@
-import { searchable } from '@drubo/contracts';
+import { searchable } from '@drubo/core/vocabulary';
 import { formatDay } from '@drubo/words/dates';
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useState } from 'react';

@@ -15,6 +15,7 @@ export const PasswordDialog = ({ onConfirmed, onNo }: { onConfirmed(): Promise<v
   const [problem, setProblem] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
   const goOn = async () => {
+    if (password === '' || isBusy) return;
     setBusy(true);
     setProblem(null);
     try {

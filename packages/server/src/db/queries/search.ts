@@ -1,5 +1,6 @@
 import type { PersonId, SessionId } from '@drubo/core/vocabulary';
-import { searchable, shownName } from '@drubo/contracts';
+import { searchable } from '@drubo/core/vocabulary';
+import { shownName } from '@drubo/contracts';
 import type { ReplyOf } from '@drubo/contracts';
 import type { Scope } from '../scope';
 

@@ -5,11 +5,10 @@ import { bundleParts, bundleText } from '../../transfer/export-bundle';
 /** Everything of the studio, sent as it is read, from one moment of the database however long that takes. */
 export const exportStudio: Handler<'exportStudio'> = ({ caller }, context) =>
   Promise.resolve(
-    new Streamed((begin, send) =>
+    new Streamed((take) =>
       context.db.snapshot(caller.studioId, async (scope) => {
         const parts = await bundleParts(scope, context.clock.now());
-        begin(parts.rows);
-        for await (const text of bundleText(parts)) await send(text);
+        await take(parts.rows, bundleText(parts));
       }),
-    ) as never,
+    ),
   );
