@@ -1,3 +1,4 @@
+import { hashPassword } from '../src/auth/passwords';
 import { makeKnownSignIns } from '../src/auth/known-sign-ins';
 import { PASSWORD, startTestServer, stopAfterAll } from './harness';
 import type { TestServer } from './harness';
@@ -213,6 +214,14 @@ it('signing out ends the sign-in at once, also one that was just used', async ()
 it('a normal start has no demo button to press', async () => {
   const reply = await post('/api/auth/open-demo', {});
   expect([reply.status, ((await reply.json()) as { code: string }).code]).toEqual([404, 'not-a-demo']);
+});
+
+it('more hashes than a few at once are turned away, not waited for', async () => {
+  const asked = await Promise.allSettled(Array.from({ length: 40 }, () => hashPassword('a pier in the fog')));
+  const turned = asked.filter(({ status }) => status === 'rejected') as PromiseRejectedResult[];
+  // Two at work, twenty waiting.
+  expect(turned).toHaveLength(18);
+  expect(turned.every(({ reason }) => (reason as { code: string }).code === 'not-now')).toBe(true);
 });
 
 // Last of all: nobody gets in from this address afterwards.

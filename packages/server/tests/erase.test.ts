@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import pino from 'pino';
 import type { RecordFields } from '@drubo/contracts';
 import { READINESS } from '@drubo/core/vocabulary';
+import { withoutData } from '../src/http/logged-error';
 import { addPerson, aKitForm, aLimit, aSessionNote, aSetBody, finish, keep, startOn } from './fixture';
 import { aCommand, startTestServer } from './harness';
 import type { TestClient } from './harness';
@@ -120,6 +121,14 @@ it('whoever is erased is in no file of the server’s: database, journal, log', 
   await server.stop();
   expect(found()).toEqual([]);
   rmSync(dataDir, { recursive: true });
+});
+
+it('of an error nobody expected its kind and place are logged, not what it says: it may name a row', () => {
+  const error = Object.assign(new TypeError('zqsecret is too long'), { code: 'SQLITE_CONSTRAINT' });
+  const logged = withoutData(error);
+  expect(JSON.stringify(logged)).not.toContain('zqsecret');
+  expect(logged).toMatchObject({ kind: 'TypeError', code: 'SQLITE_CONSTRAINT' });
+  expect(JSON.stringify(logged)).toContain('erase.test');
 });
 
 it('a repeat of a write is answered for thirty days; after that it is said to be done, and nothing of it is kept', async () => {

@@ -38,6 +38,34 @@ describe('behind a proxy that ends TLS', () => {
   });
 });
 
+describe('somebody who tries a name from everywhere', () => {
+  it('locks it everywhere but where its owner came in before', async () => {
+    const server = await startTestServer({ trustProxy: 1 });
+    const tried = async (address: string, password: string) => {
+      const headers = { 'content-type': 'application/json', ...OVER_TLS, 'x-forwarded-for': address };
+      const body = JSON.stringify({ loginName: 'anna', password });
+      return (await fetch(`${server.url}/api/auth/sign-in`, { method: 'POST', headers, body })).status;
+    };
+    const home = '198.51.100.1';
+    expect(await tried(home, PASSWORD)).toBe(200);
+    // Nine from each: under the limit of any one address.
+    for (let at = 0; at < 36; at += 1) await tried(`203.0.113.${at % 4}`, 'guessing away');
+    expect(await tried('203.0.113.200', PASSWORD)).toBe(429);
+    expect(await tried(home, PASSWORD)).toBe(200);
+    await server.stop();
+  });
+});
+
+describe('what is not to be had for the asking', () => {
+  it('whether the server can write is told sixty times a minute to one address', async () => {
+    const server = await startTestServer();
+    const statuses: number[] = [];
+    for (let at = 0; at < 61; at += 1) statuses.push((await fetch(`${server.url}/api/ready`)).status);
+    expect([statuses.slice(0, 60).every((status) => status === 200), statuses[60]]).toEqual([true, 429]);
+    await server.stop();
+  });
+});
+
 describe('with nobody in front', () => {
   it('what a visitor says of a proxy is not believed: plain http stays plain, and works', async () => {
     const server = await startTestServer();

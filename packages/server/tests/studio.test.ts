@@ -156,7 +156,16 @@ describe('configuration', () => {
     expect(readConfig({}, '/x')).toMatchObject({ port: 4600, host: '127.0.0.1', databaseFile: '/x/studio.sqlite' });
   });
 
+  it('takes a proxy by number or by address, and names in small letters', () => {
+    expect(readConfig({}, '/x')).toMatchObject({ trustProxy: null, hosts: null });
+    expect(readConfig({ TRUST_PROXY: '1' }, '/x').trustProxy).toBe(1);
+    expect(readConfig({ TRUST_PROXY: 'loopback, 10.0.0.0/8' }, '/x').trustProxy).toBe('loopback, 10.0.0.0/8');
+    expect(readConfig({ DRUBO_HOSTS: 'Studio.example,10.0.0.2' }, '/x').hosts).toEqual(['studio.example', '10.0.0.2']);
+  });
+
   it.each([
+    [{ TRUST_PROXY: 'one; two' }, /TRUST_PROXY/],
+    [{ DRUBO_HOSTS: 'a b' }, /DRUBO_HOSTS/],
     [{ PORT: 'eighty' }, /PORT/],
     [{ PORT: '70000' }, /PORT/],
     [{ TLS_CERT: 'a.pem' }, /belong together/],

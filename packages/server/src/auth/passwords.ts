@@ -15,7 +15,8 @@ const MOST_WAITING = 20;
 const line = pLimit(AT_ONCE);
 
 const inTurn = <Result>(work: () => Promise<Result>): Promise<Result> => {
-  if (line.pendingCount >= MOST_WAITING) {
+  // Together: what was just handed in counts as waiting even where there is room at once.
+  if (line.activeCount + line.pendingCount >= AT_ONCE + MOST_WAITING) {
     throw new AppError('not-now', 'Too many are signing in at this moment. Try again in a minute.');
   }
   return line(work);
