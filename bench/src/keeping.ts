@@ -29,7 +29,7 @@ const studioWith = async (sessions: number): Promise<{ server: OwnServer; caller
 
 const medianExport = async (caller: Caller): Promise<number> => {
   const times: number[] = [];
-  for (let run = 0; run < RUNS; run += 1) times.push(await msOf(() => caller.get('/api/studio/export')));
+  for (let run = 0; run < RUNS; run += 1) times.push(await msOf(() => caller.download('/api/studio/export')));
   return percentiles(times).p50;
 };
 

@@ -1,6 +1,8 @@
 /** A signed-in caller over HTTP, as another phone would be. */
 export interface Caller {
   get<Reply>(path: string): Promise<Reply>;
+  /** Reads all of an answer and keeps none of it: how many bytes came. */
+  download(path: string): Promise<number>;
   /** The status of a write, and its reply. Throws when nobody answers. */
   put(path: string, body: object): Promise<{ status: number; reply: unknown }>;
   post(path: string, body: object): Promise<{ status: number; reply: unknown }>;
@@ -17,6 +19,12 @@ export const demoCaller = async (url: string): Promise<Caller> => {
   };
   return {
     get: async <Reply>(path: string) => (await (await fetch(`${url}${path}`, { headers })).json()) as Reply,
+    download: async (path) => {
+      const { body } = await fetch(`${url}${path}`, { headers });
+      let bytes = 0;
+      for await (const chunk of body ?? []) bytes += (chunk as Uint8Array).length;
+      return bytes;
+    },
     put: write('PUT'),
     post: write('POST'),
   };

@@ -8,7 +8,7 @@ export type { ErrorCode, ErrorReply } from './dto/errors';
 export type { GoneDto } from './dto/basics';
 export { movementFields } from './dto/movement';
 export type { MovementDto } from './dto/movement';
-export { EMPTY_INTAKE, HEALTH_BOUNDS, HEALTH_FIELDS, intakeFields, LIFT_BOUNDS, recordFields } from './dto/health';
+export { EMPTY_INTAKE, HEALTH_BOUNDS, HEALTH_FIELDS, HEALTH_KINDS, intakeFields, LIFT_BOUNDS, recordFields } from './dto/health';
 export type { FieldsOf, IntakeDto, PersonRecordDto, RecordFields, RecordKind } from './dto/health';
 export { healthInputOf, liftsOnRecord, placeSafetyOf, recordsOf } from './health-input';
 export { isPossibleBody, PERSON_BOUNDS, personFields } from './dto/person';

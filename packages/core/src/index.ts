@@ -93,6 +93,20 @@ export { nextWorkSet } from './strength';
 export type { DoneSet, NextSetContext, PastSession } from './strength';
 
 // The log
-export { currentSets, doubtsOf, isDoubtful, isHardKind, isOfSlot, nextSlot, setIdFor, shortSetIdFor, slotsFor } from './log';
+export {
+  believedAt,
+  currentSets,
+  doneAt,
+  doubtsOf,
+  isClockAhead,
+  isDoubtful,
+  isHardKind,
+  isOfSlot,
+  nextSlot,
+  restsFrom,
+  setIdFor,
+  shortSetIdFor,
+  slotsFor,
+} from './log';
 export type { Doubt, SeenFault, SetRecord, SetSlot } from './log';
 export { PAIN_BANDS, painBand } from './limits';

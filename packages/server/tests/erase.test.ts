@@ -123,6 +123,51 @@ it('whoever is erased is in no file of the server’s: database, journal, log', 
   rmSync(dataDir, { recursive: true });
 });
 
+it('a consent taken back takes the health notes along, out of every file; who they are and what they trained stays', async () => {
+  const dataDir = mkdtempSync(join(tmpdir(), 'drubo-consent-'));
+  const server = await startTestServer({ dataDir });
+  const anna = await server.client('anna');
+  await leaveMarks(anna);
+  const params = { personId: PERSON };
+  const again = {
+    params: { ...params, recordId: 'record-limit-2' },
+    body: { command: aCommand(), fields: aLimit({ side: 'right' }) },
+  };
+  await anna.call('saveRecord', again);
+  await anna.call('withdrawConsent', { params, body: { command: aCommand(), then: 'delete' } });
+  await server.database.checkpoint();
+  const left = MARKERS.filter((marker) => bytesIn(dataDir).some((bytes) => bytes.includes(marker)));
+  const ofHealth = [procedure, medicine, limit];
+  expect(left).toEqual(MARKERS.filter((marker) => ![...ofHealth, sought].includes(marker)));
+
+  const { intake, records, nextSheet } = await anna.call('getPerson', { params });
+  expect(intake).toMatchObject({ consentOn: null, answers: {}, pressure: null, surgery: null, medicine: '', ownWords: words });
+  expect(records.map(({ fields: { kind } }) => kind)).not.toContain('limit');
+  // Nobody knows now what nobody may keep: as with somebody who was not asked.
+  expect(nextSheet.notAsked?.length).toBeGreaterThan(0);
+  expect(nextSheet.limits.map((one) => one.limit)).not.toContain('knee-front');
+  // A phone's repeat brings nothing back, and neither does one that had waited.
+  expect(await anna.refused('saveRecord', again)).toMatchObject({ code: 'done-before' });
+  const late = { ...again, body: { ...again.body, command: aCommand() } };
+  expect(await anna.refused('saveRecord', late)).toMatchObject({ code: 'no-consent' });
+  expect((await anna.call('getOfflinePack')).withdrawn).toEqual([{ personId: PERSON, at: '2026-11-23T08:00:00.000Z' }]);
+  await server.stop();
+  rmSync(dataDir, { recursive: true });
+});
+
+it('or puts them away with the person, who is archived', async () => {
+  const server = await startTestServer();
+  const anna = await server.client('anna');
+  await leaveMarks(anna);
+  const params = { personId: PERSON };
+  await anna.call('withdrawConsent', { params, body: { command: aCommand(), then: 'archive' } });
+  const { intake, person } = await anna.call('getPerson', { params });
+  expect([intake.consentOn, intake.medicine, person.archivedAt]).toEqual([null, medicine, '2026-11-23T08:00:00.000Z']);
+  const more = { params, body: { command: aCommand(), fields: { medicine: 'another' } } };
+  expect(await anna.refused('saveIntake', more)).toMatchObject({ code: 'no-consent' });
+  await server.stop();
+});
+
 it('of an error nobody expected its kind and place are logged, not what it says: it may name a row', () => {
   const error = Object.assign(new TypeError('zqsecret is too long'), { code: 'SQLITE_CONSTRAINT' });
   const logged = withoutData(error);

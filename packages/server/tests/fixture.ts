@@ -213,7 +213,10 @@ export const fillStudio = async (client: TestClient, prefix: string) => {
     sessionRecordId: `${prefix}-session-note-1`,
   };
   await client.call('saveKit', { params: { kitId: ids.kitId }, body: { command: aCommand(), version: 0, kit: aKitForm() } });
-  await client.call('saveMovement', { params: { movementId: ids.movementId }, body: aMovementBody() });
+  await client.call('saveMovement', {
+    params: { movementId: ids.movementId },
+    body: aMovementBody({ name: `Crate step-up, ${prefix}`, aliases: [`crate of ${prefix}`] }),
+  });
   await addPerson(client, ids.personId);
   const record = { kind: 'note', on: '2026-11-23', text: 'Likes the morning', pinned: false, watch: false } as const;
   await client.call('saveRecord', {

@@ -50,6 +50,16 @@ const clearance = (over: Partial<FieldsOf<'clearance'>> = {}): FieldsOf<'clearan
   ...over,
 });
 
+it('medicine is a health note: kept once they agree, and not before', async () => {
+  await addPerson(anna, 'health-medicine', { asked: false });
+  const medicine = 'a blood thinner';
+  expect(await anna.refused('saveIntake', intake('health-medicine', { medicine }))).toMatchObject({ code: 'no-consent' });
+  // Nothing told is nothing kept.
+  await anna.call('saveIntake', intake('health-medicine', { medicine: '' }));
+  await anna.call('saveIntake', intake('health-medicine', { medicine, consentOn: '2026-11-23' }));
+  expect((await page('health-medicine')).intake.medicine).toBe(medicine);
+});
+
 describe('a person a clinician has to see first', () => {
   it('gets no exercise and can start nothing, until a clearance says what for', async () => {
     const personId = await aPerson();

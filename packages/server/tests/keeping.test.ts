@@ -237,6 +237,30 @@ describe('bringing a copy back', () => {
     await back.stop();
   });
 
+  it('nor the health notes of somebody who took their consent back, unless they agreed anew before the copy', async () => {
+    const { server, dataDir, database } = await aStudio();
+    const anna = await server.client('anna');
+    const at = (minutes: number) => (server.clock.now = () => new Date(NOW.getTime() + minutes * 60_000));
+    const withdraw = (personId: string) =>
+      anna.call('withdrawConsent', { params: { personId }, body: { command: aCommand(), then: 'delete' } });
+    at(1);
+    await withdraw('person-stays');
+    at(2);
+    const agreed = { consentOn: '2026-11-23', medicine: 'an inhaler' };
+    await anna.call('saveIntake', { params: { personId: 'person-stays' }, body: { command: aCommand(), fields: agreed } });
+    const copy = await backUp(database, aFolder());
+    at(3);
+    await withdraw('person-goes');
+    await server.stop();
+    expect(await restore(copy.file, database, NOW)).toMatchObject({ erasedAgain: 1, people: 2 });
+    const back = await startTestServer({ setUp: false, dataDir });
+    const again = await back.client('anna');
+    const intakeOf = async (personId: string) => (await again.call('getPerson', { params: { personId } })).intake;
+    expect(await intakeOf('person-stays')).toMatchObject(agreed);
+    expect(await intakeOf('person-goes')).toMatchObject({ consentOn: null, answers: {} });
+    await back.stop();
+  });
+
   it('our own export comes back the same way, and its trainer with a new password', async () => {
     const { server, database: old } = await aStudio();
     const exported = await (await server.client('anna')).call('exportStudio');
@@ -261,7 +285,7 @@ describe('bringing a copy back', () => {
     const folder = aFolder();
     const old = join(folder, 'old.sqlite');
     await makeOld(old);
-    expect(await inspect(old)).toEqual({ is: 'good', pending: ['0010-trust'] });
+    expect(await inspect(old)).toEqual({ is: 'good', pending: ['0010-trust', '0011-unfitted'] });
     const database = join(aFolder(), 'studio.sqlite');
     expect(await restore(old, database, NOW)).toMatchObject({ trainers: [{ loginName: 'anna', hasPassword: true }] });
     expect(await inspect(database)).toEqual({ is: 'good', pending: [] });
@@ -415,7 +439,7 @@ describe('starting', () => {
       kind: 'migration-failed',
       message: expect.stringMatching(/put back as it was/) as string,
     });
-    expect(await inspect(database)).toEqual({ is: 'good', pending: ['0010-trust'] });
+    expect(await inspect(database)).toEqual({ is: 'good', pending: ['0010-trust', '0011-unfitted'] });
     expect(await withFile(database, 'read', (db) => db.all<{ name: string }>('SELECT name FROM trainers'))).toEqual([
       { name: 'Anna' },
     ]);

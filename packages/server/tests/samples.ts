@@ -65,6 +65,7 @@ export const samplesFor = (on: Filled): Samples => {
     savePerson: { ...ofPerson, body: aPersonBody({ version: 1 }) },
     setPersonArchived: { ...ofPerson, body: { command: aCommand(), archived: true } },
     erasePerson: { ...ofPerson, body: { command: aCommand() } },
+    withdrawConsent: { ...ofPerson, body: { command: aCommand(), then: 'delete' } },
     exportPerson: { ...ofPerson, body: undefined },
     saveIntake: { ...ofPerson, body: { command: aCommand(), fields: anIntake(on.kitId) } },
     getLadderMoves: { ...ofPerson, body: undefined },

@@ -34,6 +34,11 @@ const keepAnswer = (client: QueryClient, write: StoredCommand): void => {
       break;
     case 'erasePerson':
       client.removeQueries({ queryKey: ['getPerson', write.params] });
+      void client.invalidateQueries({ queryKey: ['getOfflinePack'] });
+      break;
+    case 'withdrawConsent':
+      // It says what is to leave this device.
+      void client.invalidateQueries({ queryKey: ['getOfflinePack'] });
       break;
     default:
       break;

@@ -16,7 +16,7 @@ jest.mock('./offline/QueueProvider', () => ({
 }));
 const mockWriter = { isReady: true, remove: (ids: string[]) => Promise.resolve(mockRemove(ids)) };
 
-const pack = (erased: string[]): OfflinePackDto => ({
+const pack = (erased: string[], withdrawn: OfflinePackDto['withdrawn'] = []): OfflinePackDto => ({
   madeAt: '2026-11-23T08:00:00.000Z',
   people: [],
   floor: { date: '2026-11-23', entries: [], otherLive: [], toReview: [] },
@@ -25,6 +25,7 @@ const pack = (erased: string[]): OfflinePackDto => ({
   sessions: [],
   movements: [],
   erased,
+  withdrawn,
 });
 
 describe('somebody erased on another device', () => {
@@ -61,5 +62,51 @@ describe('somebody erased on another device', () => {
     const { known } = taken([]);
     expect(known()).toEqual(['gone', 'session', 'stays']);
     expect(mockRemove).not.toHaveBeenCalled();
+  });
+});
+
+describe('somebody whose consent to health notes was taken back', () => {
+  beforeEach(() => mockRemove.mockClear());
+  const AT = Date.parse('2026-11-23T08:00:00.000Z');
+
+  it('leaves nothing of them here from before: pages that name them, and notes that were sent', async () => {
+    const client = quietClient();
+    const put = (id: string, data: object, updatedAt: number) => {
+      const key = keyOf('getSheet', { params: { sheetId: id } });
+      client.setQueryData(key, data, { updatedAt });
+      return key;
+    };
+    const pages = {
+      old: put('sheet-old', { personId: 'person-agreed-not', limits: ['knee'] }, AT - 1_000),
+      readSince: put('sheet-new', { personId: 'person-agreed-not', limits: [] }, AT + 1_000),
+      other: put('sheet-other', { personId: 'person-stays' }, AT - 1_000),
+    };
+    const note = (id: string, over: Partial<StoredCommand> = {}) =>
+      aStoredCommand({
+        id,
+        endpointId: 'saveRecord',
+        params: { personId: 'person-agreed-not', recordId: 'r' },
+        state: 'done',
+        settledAt: AT - 1_000,
+        ...over,
+      } as Partial<StoredCommand>);
+    mockCommands = [
+      note('note-sent'),
+      note('note-since', { settledAt: AT + 1_000 }),
+      note('note-waits', { state: 'pending' }),
+      note('name-changed', { endpointId: 'savePerson' } as Partial<StoredCommand>),
+    ];
+    client.setQueryData(
+      keyOf('getOfflinePack'),
+      pack([], [{ personId: 'person-agreed-not' as never, at: new Date(AT).toISOString() }]),
+    );
+    renderHook(() => useOfflinePack(), {
+      wrapper: ({ children }: { children: ReactNode }) => <QueryClientProvider client={client}>{children}</QueryClientProvider>,
+    });
+    await waitFor(() => expect(mockRemove).toHaveBeenCalledWith(['note-sent']));
+    expect(Object.entries(pages).flatMap(([name, key]) => (client.getQueryData(key) ? [name] : []))).toEqual([
+      'readSince',
+      'other',
+    ]);
   });
 });

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { OfflinePackDto } from '@drubo/contracts';
-import type { QueryClient } from '@tanstack/react-query';
+import type { Query, QueryClient } from '@tanstack/react-query';
 import { keyOf } from './keys';
 import { useCommands, useWriter } from './offline/QueueProvider';
 import type { Writer } from './offline/QueueProvider';
@@ -41,6 +41,32 @@ const purge = async (client: QueryClient, commands: readonly StoredCommand[], wr
   if (about.length > 0) await writer.remove(about.map(({ id }) => id));
 };
 
+/** Writes whose contents are health notes. */
+const OF_HEALTH: readonly StoredCommand['endpointId'][] = ['saveIntake', 'saveRecord', 'setRecordRemoved'];
+
+/** What was read and written of somebody's health before their consent was taken back leaves this device. */
+const forgetHealth = async (
+  client: QueryClient,
+  commands: readonly StoredCommand[],
+  writer: Writer,
+  withdrawn: NonNullable<OfflinePackDto['withdrawn']>,
+) => {
+  for (const { personId, at } of withdrawn) {
+    const ids = new Set<string>([personId]);
+    const isOld = ({ queryKey, state }: Query) =>
+      queryKey[0] !== 'getOfflinePack' &&
+      state.dataUpdatedAt < Date.parse(at) &&
+      (mentions(queryKey, ids) || mentions(state.data, ids));
+    client.removeQueries({ type: 'inactive', predicate: isOld });
+    void client.invalidateQueries({ type: 'active', predicate: isOld });
+    const written = commands.filter(
+      ({ state, endpointId, params, settledAt }) =>
+        state === 'done' && OF_HEALTH.includes(endpointId) && mentions(params, ids) && (settledAt ?? 0) < Date.parse(at),
+    );
+    if (written.length > 0) await writer.remove(written.map(({ id }) => id));
+  }
+};
+
 /** Keeps a week of the floor on this device: read once after signing in and whenever it is older than an hour. */
 export const useOfflinePack = (): void => {
   const client = useQueryClient();
@@ -50,6 +76,11 @@ export const useOfflinePack = (): void => {
   useEffect(() => {
     if (data) unpack(client, data, dataUpdatedAt);
   }, [client, data, dataUpdatedAt]);
+  const withdrawn = data?.withdrawn;
+  useEffect(() => {
+    if (!withdrawn?.length || !writer.isReady) return;
+    forgetHealth(client, commands, writer, withdrawn).catch((error: unknown) => console.warn('Not forgotten:', error));
+  }, [client, commands, writer, withdrawn]);
   const erased = data?.erased;
   useEffect(() => {
     if (!erased?.length || !writer.isReady) return;

@@ -16,6 +16,7 @@ export interface PersonWriter {
   saveIntake(fields: BodyOf<'saveIntake'>['fields']): Promise<boolean>;
   saveRecord(recordId: string, fields: RecordFields): Promise<boolean>;
   setRemoved(recordId: string, removed: boolean): Promise<boolean>;
+  withdrawConsent(then: BodyOf<'withdrawConsent'>['then']): Promise<boolean>;
 }
 
 export const usePersonWriter = (personId: PersonId): PersonWriter => {
@@ -45,5 +46,6 @@ export const usePersonWriter = (personId: PersonId): PersonWriter => {
     saveRecord: (recordId, fields) => send({ endpointId: 'saveRecord', params: { personId, recordId }, body: { fields } }),
     setRemoved: (recordId, removed) =>
       send({ endpointId: 'setRecordRemoved', params: { personId, recordId }, body: { removed } }),
+    withdrawConsent: (then) => send({ endpointId: 'withdrawConsent', params: { personId }, body: { then } }),
   };
 };

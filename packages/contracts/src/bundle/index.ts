@@ -15,7 +15,7 @@ import { SHEET_STATES, sheetShape } from '../dto/sheet';
 import { DAY_ROLES, METHODS, SESSION_ENTRIES, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 10;
+export const BUNDLE_VERSION = 11;
 
 const item = z.object({
   id,
@@ -58,7 +58,7 @@ const track = z.object({
 });
 
 /** What can be erased for good. */
-const GRAVE_KINDS = ['person', 'booking', 'sheet', 'session', 'kit'] as const;
+const GRAVE_KINDS = ['person', 'booking', 'sheet', 'session', 'kit', 'health'] as const;
 
 /** A whole studio as one JSON file: the export format, and what the demo data is written in. */
 export const bundle = z.object({
@@ -152,7 +152,7 @@ const rows = (list: unknown): Record<string, unknown>[] =>
  * shapes or templates; version 5 no session records, and sessions without how they were entered; version 6 no days of a plan, nothing a track
  * remembers, and nobody who trained with loads before their health was asked about; version 7 no known lifts;
  * version 8 kept where somebody stands with the track that last stood there, and nobody's own words; version 9 no owners, not
- * who decided, and not what was erased.
+ * who decided, and not what was erased; version 10 nobody's consent taken back.
  */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
@@ -224,6 +224,8 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
     decisions: rows(file['decisions']).map((given) => ({ trainerId: null, ...given })),
     tombstones: [],
   }),
+  // Health notes that were erased are among what was, in newer files.
+  10: (file) => ({ ...file, version: 11 }),
 };
 
 /** Before version 9 nobody's own words were kept. */

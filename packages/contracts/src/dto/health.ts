@@ -89,7 +89,7 @@ export const intake = z.strictObject(intakeFields);
 export type IntakeDto = z.infer<typeof intake>;
 
 /** Health notes, which need the person's consent to be kept. */
-export const HEALTH_FIELDS = ['answers', 'pressure', 'surgery'] as const satisfies readonly (keyof IntakeDto)[];
+export const HEALTH_FIELDS = ['answers', 'pressure', 'surgery', 'medicine'] as const satisfies readonly (keyof IntakeDto)[];
 
 export const EMPTY_INTAKE: IntakeDto = {
   secondGoal: null,
@@ -244,6 +244,9 @@ export const recordFields = z.discriminatedUnion('kind', [
 ]);
 export type RecordFields = z.infer<typeof recordFields>;
 export type RecordKind = RecordFields['kind'];
+
+/** Records that are health notes. A warning sign isn't among them: it is kept whatever was agreed. */
+export const HEALTH_KINDS = ['limit', 'clearance', 'screening'] as const satisfies readonly RecordKind[];
 export type FieldsOf<Kind extends RecordKind> = Extract<RecordFields, { kind: Kind }>;
 
 export const personRecord = z.object({

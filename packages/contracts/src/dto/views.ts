@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FAULTS, PERSON_STATES, VERDICTS } from '@drubo/core/vocabulary';
-import { gone, id, instant, localDate, sessionId, sheetId } from './basics';
+import { gone, id, instant, localDate, personId, sessionId, sheetId } from './basics';
 import { kit } from './dose';
 import { intake, personRecord } from './health';
 import { movement } from './movement';
@@ -80,5 +80,7 @@ export const offlinePack = z.object({
   movements: z.array(movement),
   /** Ids of people, sheets and sessions erased lately: nothing of them may stay on a phone. */
   erased: z.array(z.string()),
+  /** Whose health notes were deleted lately, and when: none from before stay on a phone. Left out by an older release. */
+  withdrawn: z.array(z.object({ personId, at: instant })).optional(),
 });
 export type OfflinePackDto = z.infer<typeof offlinePack>;

@@ -8,6 +8,8 @@ import { bundle } from '../bundle';
 import { defineEndpoint } from './define';
 
 const personParams = z.strictObject({ personId });
+/** What becomes of health notes whose consent is taken back. */
+const AFTER_CONSENT = ['delete', 'archive'] as const;
 const bookingParams = z.strictObject({ bookingId });
 
 export const peopleEndpoints = {
@@ -71,6 +73,17 @@ export const peopleEndpoints = {
     body: z.strictObject({ command }),
     asksPassword: true,
     reply: z.object({ erased: z.literal(true) }),
+    errors: ['not-found', 'erased'],
+  }),
+  withdrawConsent: defineEndpoint({
+    id: 'withdrawConsent',
+    method: 'POST',
+    path: '/api/people/:personId/withdraw-consent',
+    summary: 'Take back the consent to health notes: delete them for good, or archive the person with them',
+    target: 'needs-existing',
+    params: personParams,
+    body: z.strictObject({ command, then: z.enum(AFTER_CONSENT) }),
+    reply: z.object({ withdrawn: z.literal(true) }),
     errors: ['not-found', 'erased'],
   }),
   saveIntake: defineEndpoint({

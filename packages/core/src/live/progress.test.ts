@@ -58,6 +58,12 @@ describe('standing in a session', () => {
     expect(lastLogged([])).toBeUndefined();
   });
 
+  it('a phone whose clock stands in 2099 logs no last set for ever', () => {
+    const ahead = aLoggedSet({ id: 'ahead', loggedAt: '2099-01-01T09:00:00.000Z', receivedAt: '2026-11-23T09:00:00.000Z' });
+    const next = aLoggedSet({ id: 'next', loggedAt: '2026-11-23T09:02:00.000Z', receivedAt: '2026-11-23T09:02:01.000Z' });
+    expect(lastLogged([ahead, next])?.id).toBe('next');
+  });
+
   it('after a ramp set the next ramp set comes, then the work', () => {
     const hinge = (sets: SetRecord[]) => at(sets)[1]!;
     const ramp = aLoggedSet({ id: 'ramp', itemId: 'item-hinge-1', kind: 'ramp' });

@@ -1,6 +1,6 @@
 import type { ItemId } from '../vocabulary';
 import { getVariation } from '../catalogue';
-import { isHardKind, isOfSlot, nextSlot, slotsFor } from '../log';
+import { doneAt, isHardKind, isOfSlot, nextSlot, slotsFor } from '../log';
 import type { SetRecord, SetSlot } from '../log';
 import { firstSideOf } from './advice-for';
 import { rampsOf } from './ramps';
@@ -51,7 +51,7 @@ export const exercisesOf = <I extends LiveItem>(
       restSeconds: inTurn ? (isLastOfRound ? block.roundRestSeconds : 0) : item.dose.restSeconds,
       rows: [...ramps, ...slots.map(asRow), ...drops],
       next,
-      done: [...mine].sort((a, b) => a.loggedAt.localeCompare(b.loggedAt)),
+      done: [...mine].sort((a, b) => doneAt(a).localeCompare(doneAt(b))),
       isOpen: next !== undefined && !floor.left.has(item.id) && !mine.some((set) => set.endedBy === 'pain'),
       behind: new Set(sets.filter((set) => set.itemId === instead && isHardKind(set.kind)).map(({ setIndex }) => setIndex)).size,
     };
@@ -82,8 +82,8 @@ export const slotAfterRamp = ({ rows, done, next }: Exercise): SetSlot | undefin
   done.at(-1)?.kind === 'ramp' ? (rows.find(({ slot, set }) => slot.kind === 'ramp' && !set)?.slot ?? next) : next;
 
 /** The set logged last in the whole session, which the rest is counted from. */
-export const lastLogged = <S extends Pick<SetRecord, 'loggedAt'>>(sets: readonly S[]): S | undefined =>
-  [...sets].sort((a, b) => a.loggedAt.localeCompare(b.loggedAt)).at(-1);
+export const lastLogged = <S extends Pick<SetRecord, 'loggedAt' | 'receivedAt'>>(sets: readonly S[]): S | undefined =>
+  [...sets].sort((a, b) => doneAt(a).localeCompare(doneAt(b))).at(-1);
 
 /** Rows logged and rows still owed over the whole session; what was left for the day is owed no more. */
 export const countRows = (exercises: readonly Exercise[]): { done: number; planned: number } => {

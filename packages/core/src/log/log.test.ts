@@ -1,5 +1,5 @@
 import { aSet } from '../testing';
-import { currentSets, doubtsOf, isOfSlot, nextSlot, slotsFor } from '.';
+import { currentSets, doneAt, doubtsOf, isClockAhead, isOfSlot, nextSlot, restsFrom, slotsFor } from '.';
 
 describe('the log', () => {
   it('shows the newest revision of each set, in order', () => {
@@ -24,6 +24,23 @@ describe('the log', () => {
     expect(slot).toEqual({ kind: 'timed', setIndex: 0, side: 'both' });
     expect(isOfSlot(aSet({ kind: 'work', setIndex: 0 }), slot!)).toBe(true);
     expect(isOfSlot(aSet({ kind: 'drop', setIndex: 0 }), slot!)).toBe(false);
+  });
+
+  it('a time after the server had it is not believed, and told where it is far off; one that comes late is', () => {
+    const receivedAt = '2026-03-02T09:00:00.000Z';
+    const times = ['2099-01-01T09:00:00.000Z', '2026-03-02T09:04:00.000Z', '2026-03-01T18:00:00.000Z'].map((loggedAt) => ({
+      loggedAt,
+      receivedAt,
+    }));
+    expect(times.map(doneAt)).toEqual([receivedAt, receivedAt, '2026-03-01T18:00:00.000Z']);
+    expect(times.map(isClockAhead)).toEqual([true, false, false]);
+    expect(isClockAhead({ loggedAt: '2099-01-01T09:00:00.000Z', receivedAt: null })).toBe(false);
+  });
+
+  it('the phone that logged it counts a rest by its own clock, another one from when it came in', () => {
+    const set = { loggedAt: '2099-01-01T09:00:00.000Z', receivedAt: '2026-03-02T09:00:00.000Z' };
+    expect(restsFrom(set, Date.parse('2099-01-01T09:01:00.000Z'))).toBe(set.loggedAt);
+    expect(restsFrom(set, Date.parse('2026-03-02T09:01:00.000Z'))).toBe(set.receivedAt);
   });
 
   it('one-sided work has a row a side under one set index', () => {

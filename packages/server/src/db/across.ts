@@ -34,7 +34,7 @@ export interface Across {
   ping(): Promise<void>;
   /** Lets go of what was answered before a moment (ISO 8601). */
   forgetAnswers(before: string): Promise<void>;
-  /** Everybody who was erased, of whatever studio. */
+  /** Everybody who was erased, or whose health notes were, of whatever studio. */
   graves(): Promise<TombstoneRow[]>;
 }
 
@@ -64,5 +64,5 @@ export const acrossStudios = (sequelize: Sequelize, models: Models): Across => (
       replacements: { before, none: NO_LONGER_KEPT },
     });
   },
-  graves: async () => (await models.tombstones.findAll({ where: { kind: 'person' } })).map((row) => row.get()),
+  graves: async () => (await models.tombstones.findAll({ where: { kind: ['person', 'health'] } })).map((row) => row.get()),
 });

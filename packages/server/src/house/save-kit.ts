@@ -1,11 +1,10 @@
-import { personFile } from '../person/person-file';
 import { toKit } from '../db/mappers/rows';
+import { markUnfitted } from '../db/queries/unfitted';
 import { AppError } from '../shared/errors';
 import { checkVersion, findPerson, refuseErased } from '../shared/find';
 import type { Operation } from '../shared/work';
-import { replanSheet } from '../sheet/next-sheet';
 
-export const saveKit: Operation<'saveKit'> = async ({ scope, context, caller }, { params, body }) => {
+export const saveKit: Operation<'saveKit'> = async ({ scope }, { params, body }) => {
   const { kit, version } = body;
   const id = params.kitId;
   await refuseErased(scope, 'kits', id);
@@ -21,9 +20,7 @@ export const saveKit: Operation<'saveKit'> = async ({ scope, context, caller }, 
   const row = { ...stored, ...kit, personId: stored.personId, version: version + 1 };
   const { studioId: _, id: __, ...values } = row;
   await scope.update('kits', values, { id });
-  // Sheets that wait are fitted to what is there now; somebody else's home changes only their own.
-  const people =
-    stored.personId === null ? await scope.all('people', { archivedAt: null }) : [await findPerson(scope, stored.personId)];
-  for (const person of people) await replanSheet(scope, context, personFile(scope, context, person), caller.timeZone);
+  // Sheets that wait are fitted to what is there now when they are read; somebody's home changes only their own.
+  await markUnfitted(scope, stored.personId);
   return toKit(row);
 };

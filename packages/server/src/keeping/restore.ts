@@ -3,7 +3,11 @@ import { basename, dirname, join } from 'node:path';
 import { randomUUID } from 'node:crypto';
 import { openDatabase } from '../db/database';
 import { setFact } from '../db/facts';
+import { personOfGrave } from '../db/queries/withdraw';
+import type { Scope } from '../db/scope';
+import { deleteHealth } from '../person/delete-health';
 import { erasePerson } from '../person/erase-person';
+import { intakeOf } from '../person/intake-of';
 import { importBundle } from '../transfer/import-bundle';
 import type { ImportTarget } from '../transfer/import-bundle';
 import { AppError } from '../shared/errors';
@@ -18,7 +22,7 @@ import { StartProblem } from './start-problem';
 export interface Restored {
   /** Where what was there before lies now; null: nothing was. */
   keptIn: string | null;
-  /** How many people were erased again. */
+  /** How many people, or their health notes, were erased again. */
   erasedAgain: number;
   people: number;
   trainers: readonly { loginName: string; hasPassword: boolean }[];
@@ -68,6 +72,21 @@ const setAside = (database: string, at: Date): string | null => {
   return folder;
 };
 
+/** Erases what a copy still has of somebody erased after it was made, the person or their health notes; false where it has none. */
+const eraseAgain = async (scope: Scope, id: string, erasedAt: string): Promise<boolean> => {
+  const ofHealth = personOfGrave(id);
+  if (ofHealth === null) {
+    if (!(await scope.one('people', { id }))) return false;
+    await erasePerson(scope, id, erasedAt);
+    return true;
+  }
+  // What was agreed to anew since then stays.
+  const { savedAt } = await intakeOf(scope, ofHealth);
+  if (savedAt === null || savedAt >= erasedAt) return false;
+  await deleteHealth(scope, ofHealth, erasedAt);
+  return true;
+};
+
 /**
  * Brings a copy back in place of a database: an older one through its migrations, one of our own exports (JSON) as well. Who
  * was erased since stays erased; everybody signs in again; the server begins a new epoch. What was there is kept aside.
@@ -91,9 +110,7 @@ export const restore = async (from: string, database: string, now: Date): Promis
       let erasedAgain = 0;
       for (const { studioId, id, erasedAt } of graves) {
         await opened.write(studioId, async (scope) => {
-          if (!(await scope.one('people', { id }))) return;
-          await erasePerson(scope, id, erasedAt);
-          erasedAgain += 1;
+          if (await eraseAgain(scope, id, erasedAt)) erasedAgain += 1;
         });
       }
       await opened.models.signIns.destroy({ where: {} });

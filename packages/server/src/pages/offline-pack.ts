@@ -1,12 +1,14 @@
 import type { OfflinePackDto } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
-import type { Caller, Context } from '../context';
 import { toPerson } from '../db/mappers/rows';
+import { personOfGrave } from '../db/queries/withdraw';
 import { after, between } from '../db/where';
 import { GONE_AFTER_DAYS } from '../shared/gone-after';
 import { composingOf, forPhone } from '../person/composing-of';
 import { personFile } from '../person/person-file';
 import { localDateOf } from '../shared/local-date';
+import type { Work } from '../shared/work';
+import { fitWaiting } from '../sheet/fit-waiting';
 import { currentMovements } from '../studio/movements';
 import { readFloor, readPerson } from './read-person';
 import { readSession } from '../session/read-session';
@@ -16,8 +18,8 @@ const DAYS_AHEAD = 7;
 const MOST_PEOPLE = 60;
 
 /** What a phone needs for a week without a network. */
-export const readOfflinePack = async (context: Context, caller: Caller): Promise<OfflinePackDto> => {
-  const scope = context.db.read(caller.studioId);
+export const readOfflinePack = async (work: Work): Promise<OfflinePackDto> => {
+  const { scope, context, caller } = work;
   const now = context.clock.now();
   const today = localDateOf(now, caller.timeZone);
   const people = await scope.all('people', { archivedAt: null });
@@ -28,10 +30,14 @@ export const readOfflinePack = async (context: Context, caller: Caller): Promise
   const live = await scope.all('sessions', { state: 'live' });
   const wanted = new Set([...live, ...booked].map((row) => row.personId));
   const packed = people.filter((row) => wanted.has(row.id)).slice(0, MOST_PEOPLE);
+  await fitWaiting(
+    work,
+    packed.map(({ id }) => id),
+  );
   const files = packed.map((row) => personFile(scope, context, row));
   const persons = await Promise.all(files.map((file) => readPerson(scope, context, caller, file)));
   const graves = await scope.all('tombstones', {
-    kind: ['person', 'sheet', 'session'],
+    kind: ['person', 'sheet', 'session', 'health'],
     erasedAt: after(addDays(today, -GONE_AFTER_DAYS)),
   });
   return {
@@ -50,6 +56,10 @@ export const readOfflinePack = async (context: Context, caller: Caller): Promise
     ),
     sessions: await Promise.all(live.map((row) => readSession(scope, context, row))),
     movements: await currentMovements(scope),
-    erased: graves.map(({ id }) => id),
+    erased: graves.filter(({ kind }) => kind !== 'health').map(({ id }) => id),
+    withdrawn: graves.flatMap(({ id, erasedAt }) => {
+      const personId = personOfGrave(id);
+      return personId === null ? [] : [{ personId, at: erasedAt }];
+    }),
   };
 };

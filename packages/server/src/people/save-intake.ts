@@ -52,7 +52,8 @@ const asNoteIfUnknown =
   (chip: IntakeDto['chips'][number]): IntakeDto['chips'][number] =>
     chip.kind === 'wants' && !findVariation(catalogue, chip.variationId) ? { kind: 'note', text: chip.variationId } : chip;
 
-const isEmpty = (value: unknown): boolean => value === null || (typeof value === 'object' && Object.keys(value).length === 0);
+const isEmpty = (value: unknown): boolean =>
+  value === null || value === '' || (typeof value === 'object' && Object.keys(value).length === 0);
 
 const datesOf = (fields: Fields, today: string): FieldProblem[] => {
   const year = Number(today.slice(0, 4));

@@ -1,4 +1,4 @@
-import { isPossibleBody, recordsOf } from '@drubo/contracts';
+import { HEALTH_KINDS, isPossibleBody, recordsOf } from '@drubo/contracts';
 import type { IntakeDto, PersonRecordDto, RecordFields } from '@drubo/contracts';
 import { findVariation } from '@drubo/core/catalogue';
 import type { Ladder, Rung } from '@drubo/core/catalogue';
@@ -13,8 +13,7 @@ import { AppError } from '../shared/errors';
 import type { FieldProblem } from '../shared/errors';
 import { catalogueOf } from '../studio/movements';
 
-/** Kinds that are health notes. A warning sign isn't among them: it is kept whatever was agreed. */
-const NEEDS_CONSENT = new Set<RecordFields['kind']>(['limit', 'clearance', 'screening']);
+const NEEDS_CONSENT = new Set<RecordFields['kind']>(HEALTH_KINDS);
 
 export const NO_CONSENT = 'Health notes are kept only with the person’s consent. Ask, and record it first.';
 

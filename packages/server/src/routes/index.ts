@@ -57,6 +57,7 @@ import { setBookingCancelled } from '../people/set-booking-cancelled';
 import { setMovementRetired } from '../house/set-movement-retired';
 import { setPersonArchived } from '../people/set-person-archived';
 import { setRecordRemoved } from '../people/set-record-removed';
+import { withdrawConsent } from '../people/withdraw-consent';
 import { listInvites } from '../trainers/list-invites';
 import { removeTrainer } from '../trainers/remove-trainer';
 import { revokeInvite } from '../trainers/revoke-invite';
@@ -97,6 +98,7 @@ export const handlers: Handlers = {
   savePerson: command('savePerson', savePerson),
   setPersonArchived: command('setPersonArchived', setPersonArchived),
   erasePerson: command('erasePerson', erasePerson),
+  withdrawConsent: command('withdrawConsent', withdrawConsent),
   exportPerson: question(exportPerson),
   listRecords: question(listRecords),
   saveRecord: command('saveRecord', saveRecord),

@@ -1,3 +1,4 @@
+import { believedAt } from '@drubo/core';
 import { findPersonFile } from '../person/person-file';
 import { toSession } from '../db/mappers/rows';
 import { notLive } from './not-live';
@@ -10,7 +11,8 @@ export const finishSession: Operation<'finishSession'> = async ({ scope, context
   if (row.state === 'discarded') throw notLive('was discarded');
   // Finished on another phone already: its numbers stand, and this one joins them.
   if (row.state !== 'live') return toSession(row);
-  const { finishedAt, effort, note } = body;
+  const { effort, note } = body;
+  const finishedAt = believedAt(body.finishedAt, context.clock.now().toISOString());
   const finished = { ...row, state: 'finished' as const, finishedAt, effort, note };
   await scope.update('sessions', { state: 'finished', finishedAt, effort, note }, { id: row.id });
   const sheet = await findSheet(scope, row.sheetId);

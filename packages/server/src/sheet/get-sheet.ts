@@ -2,10 +2,13 @@ import { findPersonFile } from '../person/person-file';
 import { findSheet } from '../shared/find';
 import { localDateOf } from '../shared/local-date';
 import type { Operation } from '../shared/work';
+import { fitWaiting } from './fit-waiting';
 import { readSheet } from './read-sheet';
 
-export const getSheet: Operation<'getSheet'> = async ({ scope, context, caller }, { params }) => {
+export const getSheet: Operation<'getSheet'> = async (work, { params }) => {
+  const { scope, context, caller } = work;
   const today = localDateOf(context.clock.now(), caller.timeZone);
+  await fitWaiting(work, [(await findSheet(scope, params.sheetId)).personId]);
   const sheet = await findSheet(scope, params.sheetId);
   return readSheet(scope, context, await findPersonFile(scope, context, sheet.personId), sheet, today);
 };

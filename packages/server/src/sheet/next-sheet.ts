@@ -7,6 +7,7 @@ import type { DayOf, MadeAfter, ReviewToSheet, SheetPlan, Since } from '@drubo/c
 import type { ComposingDto } from '@drubo/contracts';
 import type { Context } from '../context';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
+import { markFitted } from '../db/queries/unfitted';
 import type { Scope } from '../db/scope';
 import { isSet } from '../db/where';
 import { composingOf, inputAt } from '../person/composing-of';
@@ -150,6 +151,7 @@ export const replanSheet = async (
   byTrainer = false,
 ): Promise<void> => {
   const { person } = file;
+  await markFitted(scope, person.id);
   const sheet = await openSheet(scope, person.id);
   if (!sheet || sheet.state !== 'next') return;
   const today = localDateOf(context.clock.now(), timeZone);

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import type { IntakeDto } from '@drubo/contracts';
 import { BODY_SIDE_LABELS } from '@drubo/words/explain';
 import { SIDES } from '@drubo/core/vocabulary';
+import type { PersonId } from '@drubo/core/vocabulary';
 import type { PersonWriter } from '../../data/use-person-writer';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -14,56 +15,68 @@ import { Row, Stack } from '../../ui/layout';
 import { readNumber } from '../../ui/measure';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReadinessForm } from './ReadinessForm';
+import { WithdrawDialog } from './WithdrawDialog';
 import { common } from '@drubo/words/screens/common';
 import { careWords } from '@drubo/words/screens/care';
 
 const words = careWords.healthPanel;
 
 interface Props {
+  personId: PersonId;
   intake: IntakeDto;
   writer: PersonWriter;
   today: string;
 }
 
 /** Consent first; then the questions before exercise, blood pressure, an operation, and what is needed in an emergency. */
-export const HealthPanel = ({ intake, writer, today }: Props) => (
-  <Stack gap="m">
-    <Consent intake={intake} writer={writer} today={today} />
-    <Emergency intake={intake} writer={writer} today={today} />
-    {intake.consentOn !== null && (
-      <>
-        <Age intake={intake} writer={writer} today={today} />
-        <ReadinessForm intake={intake} writer={writer} />
-        <Pressure intake={intake} writer={writer} today={today} />
-        {(intake.answers['surgery-within-two-years'] === 'yes' || intake.answers['joint-replaced'] === 'yes') && (
-          <Surgery intake={intake} writer={writer} today={today} />
-        )}
-      </>
-    )}
-  </Stack>
-);
+export const HealthPanel = (props: Props) => {
+  const { intake, writer } = props;
+  return (
+    <Stack gap="m">
+      <Consent {...props} />
+      <Emergency {...props} />
+      {intake.consentOn !== null && (
+        <>
+          <Age {...props} />
+          <ReadinessForm intake={intake} writer={writer} />
+          <Pressure {...props} />
+          {(intake.answers['surgery-within-two-years'] === 'yes' || intake.answers['joint-replaced'] === 'yes') && (
+            <Surgery {...props} />
+          )}
+        </>
+      )}
+    </Stack>
+  );
+};
 
-const Consent = ({ intake, writer, today }: Props) => (
-  <Card edge={intake.consentOn === null ? 'saffron' : 'moss'}>
-    <Heading level={3}>{words.mayHealthNotesBe}</Heading>
-    <Txt kind="small" tone="quiet">
-      {words.keptInThisStudio}
-    </Txt>
-    {intake.consentOn === null ? (
-      <Button
-        look="main"
-        label={words.theyAgree}
-        busy={writer.isBusy}
-        disabled={!writer.isReady}
-        onPress={() => void writer.saveIntake({ consentOn: today })}
-      />
-    ) : (
-      <Txt kind="small" tone="moss">
-        {words.agreedOn(formatDay(intake.consentOn))}
+const Consent = ({ personId, intake, writer, today }: Props) => {
+  const [isAsking, setAsking] = useState(false);
+  return (
+    <Card edge={intake.consentOn === null ? 'saffron' : 'moss'}>
+      <Heading level={3}>{words.mayHealthNotesBe}</Heading>
+      <Txt kind="small" tone="quiet">
+        {words.keptInThisStudio}
       </Txt>
-    )}
-  </Card>
-);
+      {intake.consentOn === null ? (
+        <Button
+          look="main"
+          label={words.theyAgree}
+          busy={writer.isBusy}
+          disabled={!writer.isReady}
+          onPress={() => void writer.saveIntake({ consentOn: today })}
+        />
+      ) : (
+        <>
+          <Txt kind="small" tone="moss">
+            {words.agreedOn(formatDay(intake.consentOn))}
+          </Txt>
+          <Button look="quiet" label={words.theyTakeItBack} disabled={!writer.isReady} onPress={() => setAsking(true)} />
+        </>
+      )}
+      {isAsking && <WithdrawDialog personId={personId} onClose={() => setAsking(false)} />}
+    </Card>
+  );
+};
 
 const Age = ({ intake, writer, today }: Props) => {
   const [text, setText] = useState(intake.birthYear === null ? '' : String(intake.birthYear));
@@ -157,9 +170,10 @@ const Emergency = ({ intake, writer }: Props) => {
   const [name, setName] = useState(intake.contact?.name ?? '');
   const [phone, setPhone] = useState(intake.contact?.phone ?? '');
   const [medicine, setMedicine] = useState(intake.medicine);
+  const mayKeep = intake.consentOn !== null;
   const save = () => {
     const isComplete = name.trim() !== '' && phone.trim() !== '';
-    void writer.saveIntake({ ...(isComplete ? { contact: { name, phone } } : {}), medicine });
+    void writer.saveIntake({ ...(isComplete ? { contact: { name, phone } } : {}), ...(mayKeep ? { medicine } : {}) });
   };
   const isSame = name === (intake.contact?.name ?? '') && phone === (intake.contact?.phone ?? '') && medicine === intake.medicine;
   return (
@@ -167,7 +181,13 @@ const Emergency = ({ intake, writer }: Props) => {
       <Heading level={3}>{words.inAnEmergency}</Heading>
       <Field label={words.whomToCall} value={name} onChangeText={setName} />
       <Field label={words.phone} inputMode="tel" value={phone} onChangeText={setPhone} />
-      <Field label={words.medicineTheyCarryAnd} value={medicine} onChangeText={setMedicine} />
+      {mayKeep ? (
+        <Field label={words.medicineTheyCarryAnd} value={medicine} onChangeText={setMedicine} />
+      ) : (
+        <Txt kind="small" tone="quiet">
+          {intake.medicine === '' ? words.medicineWithConsent : words.medicineOnRecord(intake.medicine)}
+        </Txt>
+      )}
       {!isSame && <Button label={words.saveForEmergencies} busy={writer.isBusy} onPress={save} />}
     </Card>
   );

@@ -53,7 +53,7 @@ const Health = ({ detail }: { detail: PersonDetailDto }) => {
       )}
       <Heading>{words.questions}</Heading>
       <Problem text={questions.problem} />
-      <HealthPanel intake={detail.intake} writer={questions} today={today} />
+      <HealthPanel personId={id} intake={detail.intake} writer={questions} today={today} />
       <MeasuresPanel detail={detail} writer={measures} today={today} />
     </Screen>
   );

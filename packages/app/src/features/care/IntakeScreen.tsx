@@ -100,7 +100,7 @@ const Intake = ({ detail }: { detail: PersonDetailDto }) => {
       {id === 'places' && <PlacesPanel detail={detail} writer={writer} />}
       {id === 'health' && (
         <>
-          <HealthPanel intake={detail.intake} writer={writer} today={today} />
+          <HealthPanel personId={personId} intake={detail.intake} writer={writer} today={today} />
           {detail.nextSheet.care.state !== 'train' && <ClearancePanel detail={detail} writer={clearance} today={today} />}
         </>
       )}

@@ -36,6 +36,7 @@ const writer = (): jest.Mocked<PersonWriter> => ({
   clearProblem: jest.fn(),
   saveIntake: jest.fn().mockResolvedValue(true),
   saveRecord: jest.fn().mockResolvedValue(true),
+  withdrawConsent: jest.fn().mockResolvedValue(true),
   setRemoved: jest.fn().mockResolvedValue(true),
 });
 const limit = (askedOn: string): RecordFields => ({

@@ -27,6 +27,7 @@ const mockWriter = {
   saveIntake: jest.fn(),
   saveRecord: jest.fn(),
   setRemoved: jest.fn(),
+  withdrawConsent: jest.fn(),
 };
 const mockQueue = { isReady: true, log: jest.fn(), save: jest.fn() };
 const mockSnack = jest.fn();
@@ -227,6 +228,7 @@ describe('somebody’s health', () => {
   });
 
   it('whom to call: half a contact is none, and the medicine is kept either way', async () => {
+    given({ intake: agreed() });
     show(<HealthScreen />);
     type('Whom to call', 'Joren');
     type('Medicine they carry, and where', 'inhaler, left pocket');
@@ -235,6 +237,32 @@ describe('somebody’s health', () => {
     type('Phone', '55 01 17');
     await press('Save for emergencies');
     expect(intakeSaved()).toEqual({ contact: { name: 'Joren', phone: '55 01 17' }, medicine: 'inhaler, left pocket' });
+  });
+
+  it('medicine is told once they agree; before that only whom to call is kept', async () => {
+    given({ intake: { ...EMPTY_INTAKE, medicine: 'an inhaler' } });
+    show(<HealthScreen />);
+    expect(screen.queryByLabelText('Medicine they carry, and where')).toBeNull();
+    expect(screen.getByText(/^Medicine, noted before they were asked: an inhaler\./)).toBeTruthy();
+    type('Whom to call', 'Joren');
+    type('Phone', '55 01 17');
+    await press('Save for emergencies');
+    expect(intakeSaved()).toEqual({ contact: { name: 'Joren', phone: '55 01 17' } });
+  });
+
+  it.each([
+    ['Delete the notes', 'delete', 'The health notes are deleted.'],
+    ['Archive the person', 'archive', 'Put away. The person is archived.'],
+  ])('a consent taken back asks what becomes of the notes: %s', async (choice, then, told) => {
+    given({ intake: agreed() });
+    mockWriter.withdrawConsent.mockResolvedValue(true);
+    show(<HealthScreen />);
+    await press('They take it back');
+    expect(mockWriter.withdrawConsent).not.toHaveBeenCalled();
+    await press(choice);
+    expect(mockWriter.withdrawConsent).toHaveBeenCalledWith(then);
+    expect(mockSnack).toHaveBeenCalledWith({ text: told });
+    expect(screen.queryByText('Consent taken back')).toBeNull();
   });
 
   it('readiness: one answer at a time, a group cleared in one tap', async () => {

@@ -3,7 +3,7 @@ import { formatDay, formatTime } from '@drubo/words/dates';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { SessionHistoryDto, SessionRecordDto, SetRecordDto } from '@drubo/contracts';
-import { asksReserve, currentSets, doubtsOf } from '@drubo/core';
+import { asksReserve, currentSets, doneAt, doubtsOf, isClockAhead } from '@drubo/core';
 import { builtInCatalogue, findVariation } from '@drubo/core/catalogue';
 import {
   ENDING_LABELS,
@@ -159,9 +159,14 @@ const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[
         return (
           <View key={id} role="listitem">
             <Txt kind="label">
-              {setNameWithSide(last)} · {formatTime(last.loggedAt, studio.timeZone)}
+              {setNameWithSide(last)} · {formatTime(doneAt(last), studio.timeZone)}
               {current.has(id) ? '' : words.undone}
             </Txt>
+            {isClockAhead(last) && (
+              <Txt kind="small" tone="saffron">
+                {words.clockAhead(formatDay(last.loggedAt.slice(0, 10)))}
+              </Txt>
+            )}
             <Txt kind="small">{setWords(last, isReserveAsked)}</Txt>
             {before.map((old) => (
               <Txt key={old.revision} kind="small" tone="quiet">

@@ -86,7 +86,7 @@ export const InfoStrip = ({
     return (
       <RestStrip
         key={set.id}
-        loggedAt={set.loggedAt}
+        set={set}
         restSeconds={restSeconds}
         what={wordsOf(set, from.item.id === exercise.item.id ? null : from.variation.name)}
         reasons={reasons}

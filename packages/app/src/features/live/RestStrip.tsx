@@ -6,6 +6,8 @@ import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
+import type { SetRecordDto } from '@drubo/contracts';
+import { restsFrom } from '@drubo/core';
 import type { Reason } from '@drubo/core/vocabulary';
 import { IconButton } from '../../ui/IconButton';
 import { WhyDot } from '../../ui/Why';
@@ -17,7 +19,7 @@ const words = liveWords.restStrip;
 
 /** Rest running down after a set, with a way to cut it short and to take the set back. */
 export const RestStrip = ({
-  loggedAt,
+  set,
   restSeconds,
   what,
   reasons,
@@ -25,7 +27,8 @@ export const RestStrip = ({
   onSkip,
   onUndo,
 }: {
-  loggedAt: string;
+  /** The set it is counted from. */
+  set: Pick<SetRecordDto, 'loggedAt' | 'receivedAt'>;
   restSeconds: number;
   /** What was just logged, in words. */
   what: string;
@@ -37,7 +40,7 @@ export const RestStrip = ({
 }) => {
   const palette = usePalette();
   const now = useNow();
-  const passed = Math.max(0, (now - Date.parse(loggedAt)) / 1000);
+  const passed = Math.max(0, (now - Date.parse(restsFrom(set, now))) / 1000);
   const left = restSeconds - passed;
   const isRested = left <= 0;
   const wasRested = useRef(isRested);

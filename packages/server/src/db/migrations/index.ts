@@ -11,6 +11,7 @@ import { agreedSheets } from './0007-agreed-sheets';
 import { standings } from './0008-standings';
 import { currentRows } from './0009-current-rows';
 import { trust } from './0010-trust';
+import { unfitted } from './0011-unfitted';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
 export const MIGRATIONS = [
@@ -24,6 +25,7 @@ export const MIGRATIONS = [
   standings,
   currentRows,
   trust,
+  unfitted,
 ] as const;
 
 /** What every migration is called, in order. */

@@ -1,4 +1,5 @@
 import type { SessionRecordDto } from '@drubo/contracts';
+import { believedAt } from '@drubo/core';
 import { toSessionRecord } from '../mappers/rows';
 import type { Scope } from '../scope';
 
@@ -6,18 +7,10 @@ import type { Scope } from '../scope';
 export const sessionRecordRevisions = async (scope: Scope, sessionIds: string | string[]): Promise<SessionRecordDto[]> =>
   (await scope.all('sessionRecords', { sessionId: sessionIds }, { order: [['revision', 'ASC']] })).map(toSessionRecord);
 
-/** The current ones, in the order they were made. */
+/** The current ones, in the order they were made; a phone whose clock runs ahead puts none behind all others. */
 export const sessionRecordsOf = async (scope: Scope, sessionIds: string | string[]): Promise<SessionRecordDto[]> =>
-  (
-    await scope.all(
-      'currentSessionRecords',
-      { sessionId: sessionIds },
-      {
-        order: [
-          ['madeAt', 'ASC'],
-          ['deviceSeq', 'ASC'],
-          ['id', 'ASC'],
-        ],
-      },
-    )
-  ).map(toSessionRecord);
+  (await scope.all('currentSessionRecords', { sessionId: sessionIds }))
+    .sort((a, b) => madeAt(a).localeCompare(madeAt(b)) || a.deviceSeq - b.deviceSeq || a.id.localeCompare(b.id))
+    .map(toSessionRecord);
+
+const madeAt = (row: { madeAt: string; receivedAt: string | null }): string => believedAt(row.madeAt, row.receivedAt);

@@ -34,7 +34,7 @@ const LAST_FAULTS = `
     AND sets.sessionId = (
       SELECT id FROM sessions WHERE studioId = :studioId AND personId = :personId AND state IN ('finished', 'reviewed')
       ORDER BY startedAt DESC LIMIT 1)
-  ORDER BY sets.loggedAt DESC, sets.revision DESC`;
+  ORDER BY MIN(sets.loggedAt, COALESCE(sets.receivedAt, sets.loggedAt)) DESC, sets.revision DESC`;
 
 /** What was seen in somebody's last session, movement by movement, the latest set first. */
 export const lastFaults = async (

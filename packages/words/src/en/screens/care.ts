@@ -56,6 +56,7 @@ export const careWords = {
     keptInThisStudio: 'Kept in this studio only, seen by its trainers, given out or erased whenever the person asks.',
     theyAgree: 'They agree',
     agreedOn: (day: string) => `Agreed on ${day}.`,
+    theyTakeItBack: 'They take it back',
     yearOfBirth: 'Year of birth',
     mustBeAYear: 'must be a year',
     under18OrMay: 'Under 18, or may be: is a guardian’s consent on record?',
@@ -75,7 +76,24 @@ export const careWords = {
     whomToCall: 'Whom to call',
     phone: 'Phone',
     medicineTheyCarryAnd: 'Medicine they carry, and where',
+    medicineWithConsent: 'Medicine is a health note: it can be kept once they agree.',
+    medicineOnRecord: (medicine: string) =>
+      `Medicine, noted before they were asked: ${medicine}. It can be changed once they agree.`,
     saveForEmergencies: 'Save for emergencies',
+  },
+  withdrawDialog: {
+    title: 'Consent taken back',
+    what: 'What is to become of the health notes?',
+    deletes:
+      'Deleted: the answers, readings, operation, medicine, limits, clearances and what was seen when they moved. Not to be had back. Training goes on as with somebody nobody asked: without what they told, loads rise carefully or wait.',
+    archives:
+      'Archived: the notes are put away with the person, who trains here no longer. For a studio that must keep them a while.',
+    stays:
+      'What sessions hold (the sets, pain noted with one, how they felt that day) and what sheets gave as reasons stays either way. To remove that too, archive the person and erase them. Copies made before are let go after 35 days.',
+    delete: 'Delete the notes',
+    archive: 'Archive the person',
+    deleted: 'The health notes are deleted.',
+    archived: 'Put away. The person is archived.',
   },
   healthScreen: {
     thisPerson: 'this person',

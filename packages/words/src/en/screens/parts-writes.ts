@@ -10,6 +10,7 @@ export const partsWritesWords = {
       saveKit: 'A kit',
       removeKit: 'Removing a kit',
       erasePerson: 'Erasing a person',
+      withdrawConsent: 'Consent taken back',
       saveBooking: 'Booking',
       setBookingCancelled: 'Cancelling a booking',
       saveSheet: 'Change on a sheet',

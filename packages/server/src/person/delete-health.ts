@@ -1,0 +1,13 @@
+import { EMPTY_INTAKE, HEALTH_FIELDS, HEALTH_KINDS } from '@drubo/contracts';
+import type { PersonId } from '@drubo/core/vocabulary';
+import { deleteHealthRows } from '../db/queries/withdraw';
+import type { Scope } from '../db/scope';
+import { intakeOf } from './intake-of';
+
+/** Deletes what was kept of somebody's health with their consent, and the consent. What they trained stays. */
+export const deleteHealth = async (scope: Scope, personId: PersonId, at: string): Promise<void> => {
+  const { fields } = await intakeOf(scope, personId);
+  const empty = Object.fromEntries(HEALTH_FIELDS.map((name) => [name, EMPTY_INTAKE[name]]));
+  await scope.upsert('intakes', { personId, fields: { ...fields, ...empty, consentOn: null }, savedAt: at });
+  await deleteHealthRows(scope, personId, HEALTH_KINDS, at);
+};
