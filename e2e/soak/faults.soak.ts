@@ -57,8 +57,7 @@ const refusesToStart = async (fault: string, folder: string, exitCode: number, s
   const before = existsSync(databaseOf(folder)) ? readFileSync(databaseOf(folder)) : null;
   const server = await startProcess(folder, { env: DEMO, ...(uid === undefined ? {} : { uid }) });
   if (server.came.up) await server.stop('SIGKILL');
-  expect([fault, server.came]).toEqual([fault, { up: false, exitCode }]);
-  expect(lastSaid(server)).toMatch(says);
+  expect([fault, server.came, lastSaid(server)]).toEqual([fault, { up: false, exitCode }, expect.stringMatching(says)]);
   if (before) expect(readFileSync(databaseOf(folder)).equals(before)).toBe(true);
   tell(fault, `exit ${exitCode}: ${lastSaid(server).replaceAll(folder, '…')}`);
 };
@@ -127,10 +126,15 @@ test('the power goes while sets come in', async () => {
 test('a stop under load finishes what was begun', async () => {
   const folder = demoFolder();
   const server = await startProcess(folder, { env: DEMO });
-  let ended: number | null | undefined;
-  setTimeout(() => void server.stop('SIGTERM').then((code) => (ended = code)), 1_500);
-  const { session, kept, cutOff } = await sendSets(server.url, () => ended !== undefined);
-  expect(ended).toBe(0);
+  let isStopping = false;
+  const ended = new Promise<number | null>((resolve) =>
+    setTimeout(() => {
+      isStopping = true;
+      void server.stop('SIGTERM').then(resolve);
+    }, 1_500),
+  );
+  const { session, kept, cutOff } = await sendSets(server.url, () => isStopping);
+  expect(await ended).toBe(0);
   const again = await startProcess(folder, { env: DEMO });
   const lost = await lostOf(again.url, kept, session.sessionId);
   expect(lost).toEqual([]);

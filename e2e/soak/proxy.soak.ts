@@ -111,7 +111,7 @@ test('behind nginx with a certificate of its own: cookies, addresses, hosts and 
     expect(first.headers['strict-transport-security']).toMatch(/max-age=\d+/);
     const session = { cookie: (cookie ?? '').split(';')[0] ?? '' };
     expect((await anna('GET', '/api/studio', undefined, session)).status).toBe(200);
-    expect((await anna('GET', '/', undefined, session)).text).toContain('<!DOCTYPE html>');
+    expect((await anna('GET', '/', undefined, session)).text).toContain('<title>Drubo</title>');
 
     // Another site's page, and a name that isn't the studio's.
     const elsewhere = { ...session, origin: 'https://elsewhere.test' };

@@ -104,6 +104,7 @@ export {
   isOfSlot,
   nextSlot,
   restsFrom,
+  sessionTime,
   setIdFor,
   shortSetIdFor,
   slotsFor,

@@ -70,6 +70,7 @@ describe('what a phone of the release before had waiting', () => {
 describe('a review of a day before the newest decision', () => {
   it('is kept and shown as late, and neither track nor next sheet follows it', async () => {
     const { nextSheet: first } = await addPerson(anna, 'person-later');
+    server.clock.now = () => new Date('2026-11-25T08:00:00.000Z');
     const newer = await startOn(anna, first, '2026-11-25T08:00:00.000Z');
     await logAll(anna, newer.session.id, first);
     await finish(anna, newer.session.id);

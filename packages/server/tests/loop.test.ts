@@ -65,6 +65,7 @@ describe('from a new person to the next sheet', () => {
 
   it('keeps the trainer’s edit beside the proposal, and lets an exercise be left out and come back', async () => {
     const { nextSheet: sheet } = await anna.call('getPerson', { params: { personId: 'person-loop' } });
+    server.clock.now = () => new Date('2026-11-25T08:00:00.000Z');
     const { session } = await startOn(anna, sheet, '2026-11-25T08:00:00.000Z');
     await logAll(anna, session.id, sheet);
     await finish(anna, session.id);

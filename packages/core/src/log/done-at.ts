@@ -12,6 +12,16 @@ type Times = Pick<SetRecord, 'loggedAt' | 'receivedAt'>;
 export const believedAt = (said: string, receivedAt: string | null): string =>
   receivedAt !== null && receivedAt < said ? receivedAt : said;
 
+/** How far ahead a phone's clock is no longer that of another place. House default. */
+const FAR_AHEAD_MS = 86_400_000;
+
+/**
+ * When a session began or ended: what the phone says, unless it lies more than a day after the server heard of it. Between
+ * them either clock may be wrong, and the phone's is what its sets were logged by.
+ */
+export const sessionTime = (said: string, receivedAt: string): string =>
+  Date.parse(said) - Date.parse(receivedAt) > FAR_AHEAD_MS ? receivedAt : said;
+
 /**
  * When a set was done, as far as it is known. A phone whose clock stands in 2099 puts nothing out of order.
  * @example doneAt({ loggedAt: '2099-01-01T09:00:00.000Z', receivedAt: '2026-03-02T09:00:00.000Z' }) // the second

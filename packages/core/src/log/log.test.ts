@@ -1,5 +1,5 @@
 import { aSet } from '../testing';
-import { currentSets, doneAt, doubtsOf, isClockAhead, isOfSlot, nextSlot, restsFrom, slotsFor } from '.';
+import { currentSets, doneAt, doubtsOf, isClockAhead, isOfSlot, nextSlot, restsFrom, sessionTime, slotsFor } from '.';
 
 describe('the log', () => {
   it('shows the newest revision of each set, in order', () => {
@@ -35,6 +35,12 @@ describe('the log', () => {
     expect(times.map(doneAt)).toEqual([receivedAt, receivedAt, '2026-03-01T18:00:00.000Z']);
     expect(times.map(isClockAhead)).toEqual([true, false, false]);
     expect(isClockAhead({ loggedAt: '2099-01-01T09:00:00.000Z', receivedAt: null })).toBe(false);
+  });
+
+  it('a session begins when the phone says, unless its clock is more than a day ahead', () => {
+    const receivedAt = '2026-03-02T09:00:00.000Z';
+    const said = ['2026-03-03T08:59:00.000Z', '2026-03-03T09:01:00.000Z', '2020-01-01T00:00:00.000Z'];
+    expect(said.map((one) => sessionTime(one, receivedAt))).toEqual([said[0], receivedAt, said[2]]);
   });
 
   it('the phone that logged it counts a rest by its own clock, another one from when it came in', () => {

@@ -65,6 +65,7 @@ const TROUBLES: Record<DatabaseTrouble, [ErrorCode, string]> = {
     'The server’s disk is full: nothing can be stored until there is room. What you logged waits on this device.',
   ],
   'read-only': ['no-room', 'The server can’t write to its folder. What you logged waits on this device.'],
+  disk: ['no-room', 'The server’s disk does not answer as it should. What you logged waits on this device.'],
   busy: ['not-now', 'The server is busy. This is tried again by itself.'],
 };
 

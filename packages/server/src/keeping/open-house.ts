@@ -1,4 +1,4 @@
-import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statfsSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import { openDatabase } from '../db/database';
 import type { OpenDatabase } from '../db/database';
@@ -29,13 +29,27 @@ const hadDatabase = (database: string): boolean => {
   return backupsIn(backups).length > 0 || existsSync(erased) || journalsOf(database).some((file) => existsSync(file));
 };
 
+/** Too little room on a disk to work at all. House default. */
+const LEAST_BYTES = 256 * 1024;
+
+const hasNoRoom = (folder: string): boolean => {
+  const { bavail, bsize } = statfsSync(folder);
+  return bavail * bsize < LEAST_BYTES;
+};
+
 const asProblem = (error: unknown, database: string): unknown => {
   const trouble = databaseTrouble(error);
   const code = codeOf(error);
-  if (trouble === 'full' || code === 'ENOSPC') {
+  if (trouble === 'full' || code === 'ENOSPC' || (trouble === 'disk' && hasNoRoom(dirname(database)))) {
     return new StartProblem(
       'no-room',
       `The disk of ${dirname(database)} is full, so nothing could be written. What is there is safe. Make room and start again.`,
+    );
+  }
+  if (trouble === 'disk') {
+    return new StartProblem(
+      'disk-failed',
+      `The disk of ${dirname(database)} could not be read or written. Nothing was changed by Drubo. See that the disk is sound, take a copy of the folder, and start again.`,
     );
   }
   if (trouble === 'read-only' || code === 'EACCES' || code === 'EROFS' || code === 'EPERM') {

@@ -10,6 +10,7 @@ export const EXIT_CODES = {
   missing: 9,
   'migration-failed': 10,
   'bad-file': 11,
+  'disk-failed': 12,
 } as const;
 
 export type StartProblemKind = keyof typeof EXIT_CODES;

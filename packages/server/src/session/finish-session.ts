@@ -1,4 +1,4 @@
-import { believedAt } from '@drubo/core';
+import { sessionTime } from '@drubo/core';
 import { findPersonFile } from '../person/person-file';
 import { toSession } from '../db/mappers/rows';
 import { notLive } from './not-live';
@@ -12,7 +12,7 @@ export const finishSession: Operation<'finishSession'> = async ({ scope, context
   // Finished on another phone already: its numbers stand, and this one joins them.
   if (row.state !== 'live') return toSession(row);
   const { effort, note } = body;
-  const finishedAt = believedAt(body.finishedAt, context.clock.now().toISOString());
+  const finishedAt = sessionTime(body.finishedAt, context.clock.now().toISOString());
   const finished = { ...row, state: 'finished' as const, finishedAt, effort, note };
   await scope.update('sessions', { state: 'finished', finishedAt, effort, note }, { id: row.id });
   const sheet = await findSheet(scope, row.sheetId);

@@ -1,7 +1,7 @@
 import { findPersonFile } from '../person/person-file';
 import { sessionIdFor } from '@drubo/contracts';
 import type { BodyOf } from '@drubo/contracts';
-import { believedAt } from '@drubo/core';
+import { sessionTime } from '@drubo/core';
 import type { Context } from '../context';
 import type { SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
@@ -37,8 +37,7 @@ export const startSession: Operation<'startSession'> = async ({ scope, context, 
       { path: 'body.sheetId', message: 'waits for its day: the sheet before it comes first' },
     ]);
   }
-  // A phone's clock may run ahead: nothing began after it was told here.
-  const startedAt = believedAt(body.startedAt, context.clock.now().toISOString());
+  const startedAt = sessionTime(body.startedAt, context.clock.now().toISOString());
   const row = {
     id,
     sheetId: sheet.id,

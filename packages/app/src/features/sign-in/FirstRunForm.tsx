@@ -59,6 +59,7 @@ export const FirstRunForm = () => {
         secureTextEntry
         autoComplete="new-password"
         help={words.atLeast10Characters}
+        onSubmitEditing={() => void submit()}
       />
       <Problem text={enter.error && problemOf(enter.error)} />
       <Button look="main" label={words.createTheStudio} busy={enter.isPending} onPress={() => void submit()} />

@@ -33,6 +33,7 @@ export const JoinForm = () => {
         secureTextEntry
         autoComplete="new-password"
         help={words.atLeast10Characters}
+        onSubmitEditing={() => void submit()}
       />
       <Problem text={enter.error && problemOf(enter.error)} />
       <Button look="main" label={words.join} busy={enter.isPending} onPress={() => void submit()} />

@@ -43,6 +43,7 @@ export const PasswordCard = () => {
         secureTextEntry
         autoComplete="new-password"
         help={words.atLeast10Characters}
+        onSubmitEditing={() => void submit()}
       />
       <Problem text={formState.errors.root?.message} />
       <Button label={words.changeIt} busy={formState.isSubmitting} onPress={() => void submit()} />
