@@ -26,6 +26,7 @@ export const WithdrawDialog = ({ personId, onClose }: { personId: PersonId; onCl
   return (
     <Modal
       title={words.title}
+      closes={words.leaveIt}
       onClose={onClose}
       problem={writer.problem}
       actions={

@@ -85,11 +85,12 @@ export const careWords = {
     title: 'Consent taken back',
     what: 'What is to become of the health notes?',
     deletes:
-      'Deleted: the answers, readings, operation, medicine, limits, clearances and what was seen when they moved. Not to be had back. Training goes on as with somebody nobody asked: without what they told, loads rise carefully or wait.',
+      'Delete: the answers, readings, operation, medicine, limits, clearances and what was seen when they moved go for good. They train on like somebody nobody asked: loads wait, or rise carefully.',
     archives:
-      'Archived: the notes are put away with the person, who trains here no longer. For a studio that must keep them a while.',
+      'Archive: the notes are put away with the person, who trains here no longer. For a studio that must keep them a while.',
     stays:
       'What sessions hold (the sets, pain noted with one, how they felt that day) and what sheets gave as reasons stays either way. To remove that too, archive the person and erase them. Copies made before are let go after 35 days.',
+    leaveIt: 'Leave it',
     delete: 'Delete the notes',
     archive: 'Archive the person',
     deleted: 'The health notes are deleted.',
