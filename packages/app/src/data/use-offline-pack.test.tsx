@@ -93,7 +93,7 @@ describe('somebody whose consent to health notes was taken back', () => {
     mockCommands = [
       note('note-sent'),
       note('note-since', { settledAt: AT + 1_000 }),
-      note('note-waits', { state: 'pending' }),
+      note('note-waits', { state: 'waiting' }),
       note('name-changed', { endpointId: 'savePerson' } as Partial<StoredCommand>),
     ];
     client.setQueryData(
