@@ -31,6 +31,7 @@ const line = (key: string, found: LifeMeasures): string => {
     `stuck ${found.stuck}/${found.stretches}`,
     `floors ${found.floorsUnmet} caps ${found.capsBroken} (planned ${found.capsPlannedOver}) of ${found.weeksSeen} wk`,
     `still ${found.stillPairs}/${found.pairs}`,
+    `too hard ${found.hardRuns}/${found.exercises}`,
     `bar wk ${found.firstBarWeek === null ? '–' : found.firstBarWeek + 1}`,
     `up ${share('move-up')} reps ${share('move-up-reps')} same ${share('same-again')} ease ${share('ease-back')} out ${share('leave-out')}`,
     `err ${mean(found.errorSum, found.errorSets)} (far ones as 20: ${mean(found.nearErrorSum, found.errorSets)}) · held back ${mean(found.heldErrorSum, found.heldErrorSets)}`,
@@ -67,6 +68,8 @@ const sum = (all: readonly LifeMeasures[]): LifeMeasures => {
     heldErrorSum: total((one) => one.heldErrorSum),
     heldErrorSets: total((one) => one.heldErrorSets),
     toFailure: total((one) => one.toFailure),
+    hardRuns: total((one) => one.hardRuns),
+    exercises: total((one) => one.exercises),
   };
 };
 

@@ -51,6 +51,12 @@ export interface LifeMeasures {
   heldErrorSum: number;
   heldErrorSets: number;
   toFailure: number;
+  /**
+   * Sessions of an exercise in runs of four and more in which what was said to be left lay well under what was asked, a failed
+   * set as one less than none; and sessions of an exercise looked at. What a reader calls: too hard for weeks, and nobody says so.
+   */
+  hardRuns: number;
+  exercises: number;
 }
 
 const roleOf = ({ sheet }: WholeSession, { blockId }: Item): string =>
@@ -136,6 +142,8 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
     heldErrorSum: 0,
     heldErrorSets: 0,
     toFailure: 0,
+    hardRuns: 0,
+    exercises: 0,
   };
   const done = new Set<string>();
   /** Bars that began empty by rule, until a set of them was said to leave less than the scale's top. */
@@ -204,6 +212,7 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
     }
   });
   stillSlots(life, found);
+  tooHardForWeeks(life, found);
   found.loansForGood = loansForGood(life);
   weekBalance(person, life, found);
   return found;
@@ -300,6 +309,37 @@ const stillSlots = (life: readonly WholeSession[], found: LifeMeasures): void =>
       if (new Set(stretch.map(({ item }) => state(item))).size === 1) found.stuck += 1;
     }
   }
+};
+
+/** So far under the reserve asked, and so many sessions running. House defaults. */
+const HARD = { by: 1.5, sessions: 4, missed: -1 } as const;
+
+/** What was said to be left of an exercise's work sets on average, a failed one as less than none; null where nobody spoke. */
+const leftOf = ({ ran }: WholeSession, { id }: Item): number | null => {
+  const said = ran.sets.flatMap(({ itemId, kind, endedBy, reserve }) =>
+    itemId !== id || kind !== 'work' ? [] : endedBy === 'failure' ? HARD.missed : (reserve ?? []),
+  );
+  return said.length === 0 ? null : said.reduce<number>((sum, left) => sum + left, 0) / said.length;
+};
+
+const tooHardForWeeks = (life: readonly WholeSession[], found: LifeMeasures): void => {
+  const running = new Map<string, number>();
+  const end = (key: string): void => {
+    const long = running.get(key) ?? 0;
+    if (long >= HARD.sessions) found.hardRuns += long;
+    running.delete(key);
+  };
+  for (const session of life.filter(({ isOdd }) => !isOdd)) {
+    for (const item of session.sheet.items) {
+      const left = isWork(session, item) && item.dose.seconds === undefined ? leftOf(session, item) : null;
+      if (left === null) continue;
+      const key = `${item.slot}|${item.variationId}`;
+      found.exercises += 1;
+      if (left <= item.dose.reserve - HARD.by) running.set(key, (running.get(key) ?? 0) + 1);
+      else end(key);
+    }
+  }
+  for (const key of [...running.keys()]) end(key);
 };
 
 /** Verdicts that take something off for a while. */
