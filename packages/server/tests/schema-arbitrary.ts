@@ -120,8 +120,15 @@ const fitting = (schema: JsonSchema, ids: readonly string[]): fc.Arbitrary<unkno
   }
 };
 
+const described = new WeakMap<z.ZodType, JsonSchema>();
+/** A Zod schema's own description, made once. */
+const describe = (schema: z.ZodType): JsonSchema => {
+  const known = described.get(schema) ?? (z.toJSONSchema(schema, { unrepresentable: 'any', io: 'input' }) as JsonSchema);
+  described.set(schema, known);
+  return known;
+};
+
 /** What a Zod schema asks for, made up by its own description. */
-export const madeUp = (schema: z.ZodType, ids: readonly string[]): fc.Arbitrary<unknown> =>
-  valuesOf(z.toJSONSchema(schema, { unrepresentable: 'any', io: 'input' }) as JsonSchema, ids);
+export const madeUp = (schema: z.ZodType, ids: readonly string[]): fc.Arbitrary<unknown> => valuesOf(describe(schema), ids);
 
 export { NASTY };

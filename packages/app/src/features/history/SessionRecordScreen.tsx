@@ -164,7 +164,7 @@ const Sets = ({ revisions, isReserveAsked }: { revisions: readonly SetRecordDto[
             </Txt>
             {isClockAhead(last) && (
               <Txt kind="small" tone="saffron">
-                {words.clockAhead(formatDay(last.loggedAt.slice(0, 10)))}
+                {words.clockAhead(last.loggedAt.slice(0, 10))}
               </Txt>
             )}
             <Txt kind="small">{setWords(last, isReserveAsked)}</Txt>

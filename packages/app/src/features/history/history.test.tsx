@@ -233,3 +233,21 @@ it('times are those of the studio’s clocks, wherever the phone is', () => {
   expect(screen.getByText(/· 14:30/)).toBeTruthy();
   expect(screen.getByText(/^04:00 · /)).toBeTruthy();
 });
+
+it('a set from a phone whose clock ran ahead says so, with the time the server had it', () => {
+  const detail = aDetail();
+  const history: SessionHistoryDto = {
+    session: { ...detail.session, state: 'reviewed' },
+    personName: 'Test Person',
+    sheet: detail.sheet,
+    sets: [aLoggedSet({ loggedAt: '2099-01-01T09:00:00.000Z', receivedAt: '2026-11-23T09:00:00.000Z' })],
+    records: [],
+    decisions: [],
+  };
+  mockParams = { sessionId: SESSION_ID };
+  const client = quietClient();
+  client.setQueryData(keyOf('getSessionHistory', { params: { sessionId: SESSION_ID } }), history);
+  show(<SessionRecordScreen />, { client, timeZone: 'Asia/Kolkata' });
+  expect(screen.getByText(/· 14:30/)).toBeTruthy();
+  expect(screen.getByText(/^The phone’s clock stood at 1 Jan 2099/)).toBeTruthy();
+});

@@ -1,3 +1,4 @@
+import { formatDate } from '../../formats';
 import { counted } from '../counted';
 
 /** What history says. */
@@ -61,7 +62,7 @@ export const historyWords = {
     and: ' and ',
     cantBeRight: (doubts: string) => `${doubts} can’t be right`,
     undone: ' · undone',
-    clockAhead: (day: string) => `The phone’s clock stood at ${day}: the time is when the server had it.`,
+    clockAhead: (day: string) => `The phone’s clock stood at ${formatDate(day)}: the time is when the server had it.`,
     was: (set: string) => `Was: ${set}`,
     anExercise: 'an exercise',
     whatHappened: 'What happened',
