@@ -7,8 +7,7 @@ import { NO_LONGER_KEPT } from './commands';
 const GRAVE = 'health:';
 export const graveOfHealth = (personId: PersonId): string => `${GRAVE}${personId}`;
 /** Whose health notes an id among the erased stands for; null where it is somebody's own. */
-export const personOfGrave = (id: string): PersonId | null =>
-  id.startsWith(GRAVE) ? (id.slice(GRAVE.length)) : null;
+export const personOfGrave = (id: string): PersonId | null => (id.startsWith(GRAVE) ? id.slice(GRAVE.length) : null);
 
 /**
  * Deletes every revision of what was kept of somebody by these kinds, and what was answered about them; leaves word of it, so
