@@ -7,7 +7,7 @@ import { READINESS } from '@drubo/core/vocabulary';
 import { withoutData } from '../src/http/logged-error';
 import { addPerson, aKitForm, aLimit, aSessionNote, aSetBody, finish, keep, startOn } from './fixture';
 import { aCommand, startTestServer } from './harness';
-import type { TestClient } from './harness';
+import type { TestClient, TestServer } from './harness';
 
 /** Words that stand nowhere else, one for each text that can be kept about somebody. */
 const MARKERS = Array.from({ length: 17 }, (_, at) => `zq${'abcdefghijklmnopq'[at]}marker${at}x`);
@@ -122,6 +122,62 @@ it('whoever is erased is in no file of the server’s: database, journal, log', 
   expect(found()).toEqual([]);
   rmSync(dataDir, { recursive: true });
 });
+
+it('a command that was used for something else erases nothing, not a row', async () => {
+  const server = await startTestServer();
+  const anna = await server.client('anna');
+  await leaveMarks(anna);
+  const used = aCommand();
+  const note = { kind: 'note' as const, on: '2026-11-23', text: 'Once', pinned: false, watch: false };
+  await anna.call('saveRecord', {
+    params: { personId: PERSON, recordId: 'record-once-1' },
+    body: { command: used, fields: note },
+  });
+  const before = await server.dump();
+  expect(await anna.refused('erasePerson', { params: { personId: PERSON }, body: { command: used } })).toMatchObject({
+    code: 'command-reused',
+  });
+  expect(await server.dump()).toBe(before);
+  await server.stop();
+});
+
+it('the years of somebody go in pieces, and others log between them', async () => {
+  const server = await startTestServer();
+  const anna = await server.client('anna');
+  const { nextSheet } = await addPerson(anna, PERSON, {});
+  const { session } = await startOn(anna, nextSheet);
+  const other = await startOn(anna, (await addPerson(anna, 'person-stays', {})).nextSheet);
+  const body = aSetBody(nextSheet.items[0]!);
+  await anna.call('logSet', { params: { sessionId: session.id, setId: 'set-first-1' }, body });
+  const { sequelize } = server.database;
+  await sequelize.query(`INSERT INTO set_revisions SELECT * FROM (
+    WITH RECURSIVE n(k) AS (SELECT 2 UNION ALL SELECT k + 1 FROM n WHERE k < 12000)
+    SELECT s.studioId, s.id, n.k AS revision, ${(await columnsAfterRevision(server)).join(', ')} FROM set_revisions AS s, n)`);
+  const order: string[] = [];
+  const erasing = anna
+    .call('erasePerson', { params: { personId: PERSON }, body: { command: aCommand() } })
+    .then(() => order.push('erased'));
+  const logged = anna
+    .call('logSet', {
+      params: { sessionId: other.session.id, setId: 'set-other-1' },
+      body: aSetBody(other.sheet.items[0]!),
+    })
+    .then(() => order.push('logged'));
+  await Promise.all([erasing, logged]);
+  // It came after the erasing had begun and did not wait for its end.
+  expect(order).toEqual(['logged', 'erased']);
+  const { models } = server.database;
+  expect(await models.setRevisions.count()).toBe(1);
+  await server.stop();
+});
+
+const columnsAfterRevision = async ({ database }: TestServer): Promise<string[]> => {
+  const [columns] = await database.sequelize.query('PRAGMA table_info(set_revisions)');
+  return (columns as { name: string }[])
+    .map(({ name }) => name)
+    .filter((name) => !['studioId', 'id', 'revision'].includes(name))
+    .map((name) => `s.${name}`);
+};
 
 it('a consent taken back takes the health notes along, out of every file; who they are and what they trained stays', async () => {
   const dataDir = mkdtempSync(join(tmpdir(), 'drubo-consent-'));

@@ -10,6 +10,7 @@ import { openDemo } from './auth/open-demo';
 import { changePassword } from './auth/password';
 import { signIn } from './auth/sign-in';
 import { signOut } from './auth/sign-out';
+import { erasePerson } from './people/erase-person';
 import { listBackups, makeBackup } from './studio/backups';
 import { getReady } from './studio/get-ready';
 import { saveStudio } from './studio/save-studio';
@@ -17,7 +18,6 @@ import { acceptReview } from '../review/accept-review';
 import { bringBack } from '../sheet/bring-back';
 import { copySheet } from '../sheet/copy-sheet';
 import { discardSession } from '../session/discard-session';
-import { erasePerson } from '../people/erase-person';
 import { exportPerson } from '../people/export-person';
 import { exportStudio } from './studio/export-studio';
 import { finishSession } from '../session/finish-session';
@@ -97,7 +97,7 @@ export const handlers: Handlers = {
   getPerson: question(getPerson),
   savePerson: command('savePerson', savePerson),
   setPersonArchived: command('setPersonArchived', setPersonArchived),
-  erasePerson: command('erasePerson', erasePerson),
+  erasePerson,
   withdrawConsent: command('withdrawConsent', withdrawConsent),
   exportPerson: question(exportPerson),
   listRecords: question(listRecords),
