@@ -78,7 +78,9 @@ describe('somebody whose consent to health notes was taken back', () => {
     };
     const pages = {
       old: put('sheet-old', { personId: 'person-agreed-not', limits: ['knee'] }, AT - 1_000),
-      readSince: put('sheet-new', { personId: 'person-agreed-not', limits: [] }, AT + 1_000),
+      // Under way when consent was taken back, or a clock that runs ahead.
+      underWay: put('sheet-way', { personId: 'person-agreed-not', limits: ['knee'] }, AT + 1_000),
+      readSince: put('sheet-new', { personId: 'person-agreed-not', limits: [] }, AT + 660_000),
       other: put('sheet-other', { personId: 'person-stays' }, AT - 1_000),
     };
     const note = (id: string, over: Partial<StoredCommand> = {}) =>
@@ -92,7 +94,7 @@ describe('somebody whose consent to health notes was taken back', () => {
       } as Partial<StoredCommand>);
     mockCommands = [
       note('note-sent'),
-      note('note-since', { settledAt: AT + 1_000 }),
+      note('note-since', { settledAt: AT + 660_000 }),
       note('note-waits', { state: 'waiting' }),
       note('name-changed', { endpointId: 'savePerson' } as Partial<StoredCommand>),
     ];

@@ -44,6 +44,12 @@ const purge = async (client: QueryClient, commands: readonly StoredCommand[], wr
 /** Writes whose contents are health notes. */
 const OF_HEALTH: readonly StoredCommand['endpointId'][] = ['saveIntake', 'saveRecord', 'setRecordRemoved'];
 
+/**
+ * What came so long after a withdrawal still counts as from before it: an answer that was under way when it was made, and a
+ * phone whose clock runs ahead of the server's. House default.
+ */
+const UNDER_WAY_MS = 10 * 60_000;
+
 /** What was read and written of somebody's health before their consent was taken back leaves this device. */
 const forgetHealth = async (
   client: QueryClient,
@@ -53,15 +59,14 @@ const forgetHealth = async (
 ) => {
   for (const { personId, at } of withdrawn) {
     const ids = new Set<string>([personId]);
+    const until = Date.parse(at) + UNDER_WAY_MS;
     const isOld = ({ queryKey, state }: Query) =>
-      queryKey[0] !== 'getOfflinePack' &&
-      state.dataUpdatedAt < Date.parse(at) &&
-      (mentions(queryKey, ids) || mentions(state.data, ids));
+      queryKey[0] !== 'getOfflinePack' && state.dataUpdatedAt < until && (mentions(queryKey, ids) || mentions(state.data, ids));
     client.removeQueries({ type: 'inactive', predicate: isOld });
     void client.invalidateQueries({ type: 'active', predicate: isOld });
     const written = commands.filter(
       ({ state, endpointId, params, settledAt }) =>
-        state === 'done' && OF_HEALTH.includes(endpointId) && mentions(params, ids) && (settledAt ?? 0) < Date.parse(at),
+        state === 'done' && OF_HEALTH.includes(endpointId) && mentions(params, ids) && (settledAt ?? 0) < until,
     );
     if (written.length > 0) await writer.remove(written.map(({ id }) => id));
   }
