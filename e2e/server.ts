@@ -13,7 +13,8 @@ const built = (name: 'E2E_WEB' | 'E2E_SERVER' | 'E2E_DEMO'): string => {
   return path;
 };
 
-const freePort = (): Promise<number> =>
+/** A port nobody listens on. */
+export const freePort = (): Promise<number> =>
   new Promise((resolve, reject) => {
     const probe = createServer();
     probe.once('error', reject);

@@ -19,7 +19,8 @@ import { expect, test } from '@playwright/test';
 import sqlite3 from 'sqlite3';
 import { demoCaller, startSession } from '../pages/api';
 import type { Caller } from '../pages/api';
-import { freePort, startProcess } from './process';
+import { freePort } from '../server';
+import { startProcess } from './process';
 import type { Process } from './process';
 
 /** Somebody without rights. Source: Debian's nobody. */

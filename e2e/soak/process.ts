@@ -1,18 +1,6 @@
 import { spawn } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
-import { createServer } from 'node:net';
-import type { AddressInfo } from 'node:net';
-
-/** A port nobody listens on. */
-export const freePort = (): Promise<number> =>
-  new Promise((resolve, reject) => {
-    const probe = createServer();
-    probe.once('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as AddressInfo;
-      probe.close(() => resolve(port));
-    });
-  });
+import { freePort } from '../server';
 
 /** The server as it is started by hand, with all it says. */
 export interface Process {

@@ -5,7 +5,8 @@ import type { IncomingHttpHeaders } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { freePort, startProcess } from './process';
+import { freePort } from '../server';
+import { startProcess } from './process';
 
 const HOST = 'studio.test';
 const PASSWORD = 'a pier in the fog';

@@ -106,5 +106,6 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     movements: lampWorksMovements(today),
     decisions: lives.flatMap((life) => life.decisions),
     tombstones: [],
+    withdrawals: [],
   };
 };

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { firstKit } from '../src/studio/first-kit';
 import { QueryTypes, Transaction } from 'sequelize';
+import { openDatabase } from '../src/db/database';
 import { PRAGMAS } from '../src/db/sqlite';
 import { addPerson } from './fixture';
 import { startTestServer, stopAfterAll } from './harness';
@@ -56,17 +57,26 @@ it('two studios may use one id without meeting', async () => {
 });
 
 it('closing waits for a long read that is under way', async () => {
-  const other = await startTestServer();
-  const { db } = other.context;
-  let isRead = false;
+  const folder = mkdtempSync(join(tmpdir(), 'drubo-closing-'));
+  const db = await openDatabase(join(folder, 'studio.sqlite'));
+  const order: string[] = [];
+  let goOn: () => void = () => undefined;
+  const mayGoOn = new Promise<void>((resolve) => (goOn = resolve));
+  let begin: () => void = () => undefined;
+  const hasBegun = new Promise<void>((resolve) => (begin = resolve));
   const reading = db.snapshot('studio-none', async (scope) => {
-    await new Promise((resolve) => setTimeout(resolve, 200));
+    begin();
+    await mayGoOn;
     await scope.all('people', {});
-    isRead = true;
+    order.push('read');
   });
-  await other.stop();
-  expect(isRead).toBe(true);
-  await reading;
+  await hasBegun;
+  const closing = db.close().then(() => order.push('closed'));
+  // It reads on only now that closing has begun.
+  goOn();
+  await Promise.all([reading, closing]);
+  expect(order).toEqual(['read', 'closed']);
+  rmSync(folder, { recursive: true });
 });
 
 it('a second process on the folder is turned away, and opening it again afterwards changes nothing', async () => {

@@ -261,6 +261,55 @@ describe('bringing a copy back', () => {
     await back.stop();
   });
 
+  it('a consent that was taken back twice is known by the last time', async () => {
+    const { server, dataDir, database } = await aStudio();
+    const anna = await server.client('anna');
+    const params = { personId: 'person-stays' };
+    const at = (minutes: number) => (server.clock.now = () => new Date(NOW.getTime() + minutes * 60_000));
+    const withdraw = () => anna.call('withdrawConsent', { params, body: { command: aCommand(), then: 'delete' } });
+    at(1);
+    await withdraw();
+    at(2);
+    await anna.call('saveIntake', { params, body: { command: aCommand(), fields: { consentOn: '2026-11-23', medicine: 'x' } } });
+    const copy = await backUp(database, aFolder());
+    at(3);
+    await withdraw();
+    await server.stop();
+    expect(await restore(copy.file, database, NOW)).toMatchObject({ erasedAgain: 1 });
+    const back = await startTestServer({ setUp: false, dataDir });
+    const { intake } = await (await back.client('anna')).call('getPerson', { params });
+    expect(intake).toMatchObject({ consentOn: null, medicine: '' });
+    await back.stop();
+  });
+
+  it.each([
+    ['made before it loses the notes', 1, ''],
+    ['made after it comes back whole, and knows of it', 3, 'agreed again'],
+  ])('an export and a consent taken back: one %s', async (_what, exportedAt, medicine) => {
+    const { server, dataDir, database } = await aStudio();
+    const anna = await server.client('anna');
+    const params = { personId: 'person-stays' };
+    const at = (minutes: number) => (server.clock.now = () => new Date(NOW.getTime() + minutes * 60_000));
+    const file = join(aFolder(), 'export.json');
+    const agreed = { consentOn: '2026-11-23', medicine: 'agreed again' };
+    const write = async () => writeFileSync(file, JSON.stringify(await anna.call('exportStudio')));
+    at(1);
+    await anna.call('saveIntake', { params, body: { command: aCommand(), fields: agreed } });
+    if (exportedAt === 1) await write();
+    at(2);
+    await anna.call('withdrawConsent', { params, body: { command: aCommand(), then: 'delete' } });
+    at(3);
+    await anna.call('saveIntake', { params, body: { command: aCommand(), fields: agreed } });
+    if (exportedAt === 3) await write();
+    await server.stop();
+    await restore(file, database, new Date(NOW.getTime() + 10 * 60_000));
+    const back = await startTestServer({ setUp: false, dataDir });
+    const { withdrawals, intakes } = back.database.models;
+    const intake = await intakes.findOne({ where: { personId: 'person-stays' } });
+    expect([await withdrawals.count(), intake?.get().fields.medicine]).toEqual([1, medicine]);
+    await back.stop();
+  });
+
   it('our own export comes back the same way, and its trainer with a new password', async () => {
     const { server, database: old } = await aStudio();
     const exported = await (await server.client('anna')).call('exportStudio');
@@ -285,7 +334,7 @@ describe('bringing a copy back', () => {
     const folder = aFolder();
     const old = join(folder, 'old.sqlite');
     await makeOld(old);
-    expect(await inspect(old)).toEqual({ is: 'good', pending: ['0010-trust', '0011-unfitted'] });
+    expect(await inspect(old)).toEqual({ is: 'good', pending: ['0010-trust', '0011-unfitted', '0012-withdrawals'] });
     const database = join(aFolder(), 'studio.sqlite');
     expect(await restore(old, database, NOW)).toMatchObject({ trainers: [{ loginName: 'anna', hasPassword: true }] });
     expect(await inspect(database)).toEqual({ is: 'good', pending: [] });
@@ -439,7 +488,7 @@ describe('starting', () => {
       kind: 'migration-failed',
       message: expect.stringMatching(/put back as it was/) as string,
     });
-    expect(await inspect(database)).toEqual({ is: 'good', pending: ['0010-trust', '0011-unfitted'] });
+    expect(await inspect(database)).toEqual({ is: 'good', pending: ['0010-trust', '0011-unfitted', '0012-withdrawals'] });
     expect(await withFile(database, 'read', (db) => db.all<{ name: string }>('SELECT name FROM trainers'))).toEqual([
       { name: 'Anna' },
     ]);

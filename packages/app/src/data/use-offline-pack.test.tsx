@@ -66,49 +66,73 @@ describe('somebody erased on another device', () => {
 });
 
 describe('somebody whose consent to health notes was taken back', () => {
-  beforeEach(() => mockRemove.mockClear());
-  const AT = Date.parse('2026-11-23T08:00:00.000Z');
+  const AT = '2026-11-23T08:00:00.000Z';
+  beforeEach(() => {
+    mockRemove.mockClear();
+    mockCommands = [];
+  });
 
-  it('leaves nothing of them here from before: pages that name them, and notes that were sent', async () => {
+  const hears = (client: ReturnType<typeof quietClient>, at = AT) => {
+    client.setQueryData(keyOf('getOfflinePack'), pack([], [{ personId: 'person-agreed-not', at }]));
+    return renderHook(() => useOfflinePack(), {
+      wrapper: ({ children }: { children: ReactNode }) => <QueryClientProvider client={client}>{children}</QueryClientProvider>,
+    });
+  };
+  const page = (id: string) => keyOf('getSheet', { params: { sheetId: id } });
+
+  it('leaves no page of theirs here, whatever any clock says; what is read again stays', () => {
     const client = quietClient();
-    const put = (id: string, data: object, updatedAt: number) => {
-      const key = keyOf('getSheet', { params: { sheetId: id } });
-      client.setQueryData(key, data, { updatedAt });
-      return key;
-    };
-    const pages = {
-      old: put('sheet-old', { personId: 'person-agreed-not', limits: ['knee'] }, AT - 1_000),
-      // Under way when consent was taken back, or a clock that runs ahead.
-      underWay: put('sheet-way', { personId: 'person-agreed-not', limits: ['knee'] }, AT + 1_000),
-      readSince: put('sheet-new', { personId: 'person-agreed-not', limits: [] }, AT + 660_000),
-      other: put('sheet-other', { personId: 'person-stays' }, AT - 1_000),
-    };
-    const note = (id: string, over: Partial<StoredCommand> = {}) =>
+    const theirs = { personId: 'person-agreed-not', limits: ['knee'] };
+    client.setQueryData(page('old'), theirs, { updatedAt: Date.parse('2020-01-01') });
+    client.setQueryData(page('ahead'), theirs, { updatedAt: Date.parse('2099-01-01') });
+    client.setQueryData(page('other'), { personId: 'person-stays' });
+    const known = () => ['old', 'ahead', 'other'].filter((id) => client.getQueryData(page(id)) !== undefined);
+    hears(client).unmount();
+    expect(known()).toEqual(['other']);
+    client.setQueryData(page('old'), { ...theirs, limits: [] });
+    hears(client).unmount();
+    expect(known()).toEqual(['old', 'other']);
+    // Agreed, and taken back once more.
+    hears(client, '2026-12-01T08:00:00.000Z').unmount();
+    expect(known()).toEqual(['other']);
+  });
+
+  it('an answer under way then is not taken', async () => {
+    const client = quietClient();
+    let answer: (data: object) => void = () => undefined;
+    const asked = client.fetchQuery({
+      queryKey: page('way'),
+      queryFn: () => new Promise<object>((resolve) => (answer = resolve)),
+    });
+    const ended = asked.then(
+      () => 'taken',
+      () => 'left',
+    );
+    hears(client).unmount();
+    answer({ personId: 'person-agreed-not', limits: ['knee'] });
+    expect(await ended).toBe('left');
+    expect(client.getQueryData(page('way'))).toBeUndefined();
+  });
+
+  it('notes the server took before it leave the queue’s memory; later ones, and what waits, stay', async () => {
+    const note = (id: string, over: Partial<Record<keyof StoredCommand, unknown>> = {}) =>
       aStoredCommand({
         id,
         endpointId: 'saveRecord',
         params: { personId: 'person-agreed-not', recordId: 'r' },
         state: 'done',
-        settledAt: AT - 1_000,
+        answeredAt: '2026-11-23T07:59:00.000Z',
         ...over,
-      } as Partial<StoredCommand>);
+      });
     mockCommands = [
       note('note-sent'),
-      note('note-since', { settledAt: AT + 660_000 }),
+      note('note-of-an-older-release', { answeredAt: undefined }),
+      note('note-since', { answeredAt: '2026-11-23T08:01:00.000Z' }),
       note('note-waits', { state: 'waiting' }),
-      note('name-changed', { endpointId: 'savePerson' } as Partial<StoredCommand>),
+      note('name-changed', { endpointId: 'savePerson' }),
+      note('of-another', { params: { personId: 'person-stays', recordId: 'r' } }),
     ];
-    client.setQueryData(
-      keyOf('getOfflinePack'),
-      pack([], [{ personId: 'person-agreed-not' as never, at: new Date(AT).toISOString() }]),
-    );
-    renderHook(() => useOfflinePack(), {
-      wrapper: ({ children }: { children: ReactNode }) => <QueryClientProvider client={client}>{children}</QueryClientProvider>,
-    });
-    await waitFor(() => expect(mockRemove).toHaveBeenCalledWith(['note-sent']));
-    expect(Object.entries(pages).flatMap(([name, key]) => (client.getQueryData(key) ? [name] : []))).toEqual([
-      'readSince',
-      'other',
-    ]);
+    hears(quietClient());
+    await waitFor(() => expect(mockRemove).toHaveBeenCalledWith(['note-sent', 'note-of-an-older-release']));
   });
 });

@@ -1,8 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { OfflinePackDto } from '@drubo/contracts';
-import type { Query, QueryClient } from '@tanstack/react-query';
+import type { QueryClient } from '@tanstack/react-query';
+import { forgetPages, writtenBefore } from './forget-health';
 import { keyOf } from './keys';
+import { mentions } from './mentions';
 import { useCommands, useWriter } from './offline/QueueProvider';
 import type { Writer } from './offline/QueueProvider';
 import type { StoredCommand } from './offline/types';
@@ -25,13 +27,6 @@ export const unpack = (client: QueryClient, pack: OfflinePackDto, readAt: number
   for (const detail of pack.sessions) put(keyOf('getSession', { params: { sessionId: detail.session.id } }), detail);
 };
 
-/** Whether anything in a value is one of the ids. */
-const mentions = (value: unknown, ids: ReadonlySet<string>): boolean => {
-  if (typeof value === 'string') return ids.has(value);
-  if (value === null || typeof value !== 'object') return false;
-  return Object.values(value).some((inner) => mentions(inner, ids));
-};
-
 /** What was erased elsewhere leaves this device: what was read of it, and what was written about it. */
 const purge = async (client: QueryClient, commands: readonly StoredCommand[], writer: Writer, erased: readonly string[]) => {
   const ids = new Set(erased);
@@ -41,37 +36,6 @@ const purge = async (client: QueryClient, commands: readonly StoredCommand[], wr
   if (about.length > 0) await writer.remove(about.map(({ id }) => id));
 };
 
-/** Writes whose contents are health notes. */
-const OF_HEALTH: readonly StoredCommand['endpointId'][] = ['saveIntake', 'saveRecord', 'setRecordRemoved'];
-
-/**
- * What came so long after a withdrawal still counts as from before it: an answer that was under way when it was made, and a
- * phone whose clock runs ahead of the server's. House default.
- */
-const UNDER_WAY_MS = 10 * 60_000;
-
-/** What was read and written of somebody's health before their consent was taken back leaves this device. */
-const forgetHealth = async (
-  client: QueryClient,
-  commands: readonly StoredCommand[],
-  writer: Writer,
-  withdrawn: NonNullable<OfflinePackDto['withdrawn']>,
-) => {
-  for (const { personId, at } of withdrawn) {
-    const ids = new Set<string>([personId]);
-    const until = Date.parse(at) + UNDER_WAY_MS;
-    const isOld = ({ queryKey, state }: Query) =>
-      queryKey[0] !== 'getOfflinePack' && state.dataUpdatedAt < until && (mentions(queryKey, ids) || mentions(state.data, ids));
-    client.removeQueries({ type: 'inactive', predicate: isOld });
-    void client.invalidateQueries({ type: 'active', predicate: isOld });
-    const written = commands.filter(
-      ({ state, endpointId, params, settledAt }) =>
-        state === 'done' && OF_HEALTH.includes(endpointId) && mentions(params, ids) && (settledAt ?? 0) < until,
-    );
-    if (written.length > 0) await writer.remove(written.map(({ id }) => id));
-  }
-};
-
 /** Keeps a week of the floor on this device: read once after signing in and whenever it is older than an hour. */
 export const useOfflinePack = (): void => {
   const client = useQueryClient();
@@ -79,13 +43,17 @@ export const useOfflinePack = (): void => {
   const commands = useCommands();
   const writer = useWriter();
   useEffect(() => {
-    if (data) unpack(client, data, dataUpdatedAt);
+    if (!data) return;
+    // First what is to leave: what the pack itself brings was read afterwards.
+    forgetPages(client, data.withdrawn);
+    unpack(client, data, dataUpdatedAt);
   }, [client, data, dataUpdatedAt]);
   const withdrawn = data?.withdrawn;
   useEffect(() => {
-    if (!withdrawn?.length || !writer.isReady) return;
-    forgetHealth(client, commands, writer, withdrawn).catch((error: unknown) => console.warn('Not forgotten:', error));
-  }, [client, commands, writer, withdrawn]);
+    const ids = writtenBefore(commands, withdrawn);
+    if (ids.length === 0 || !writer.isReady) return;
+    writer.remove(ids).catch((error: unknown) => console.warn('Not forgotten:', error));
+  }, [commands, writer, withdrawn]);
   const erased = data?.erased;
   useEffect(() => {
     if (!erased?.length || !writer.isReady) return;

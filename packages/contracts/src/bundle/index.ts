@@ -58,7 +58,7 @@ const track = z.object({
 });
 
 /** What can be erased for good. */
-const GRAVE_KINDS = ['person', 'booking', 'sheet', 'session', 'kit', 'health'] as const;
+const GRAVE_KINDS = ['person', 'booking', 'sheet', 'session', 'kit'] as const;
 
 /** A whole studio as one JSON file: the export format, and what the demo data is written in. */
 export const bundle = z.object({
@@ -139,6 +139,8 @@ export const bundle = z.object({
   ),
   /** Ids of what was erased for good: none of them comes back. */
   tombstones: z.array(z.object({ id, kind: z.enum(GRAVE_KINDS), erasedAt: instant })),
+  /** Whose health notes were deleted when they took their consent back, and when that was last. */
+  withdrawals: z.array(z.object({ personId, at: instant })),
 });
 export type Bundle = z.infer<typeof bundle>;
 
@@ -224,8 +226,7 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
     decisions: rows(file['decisions']).map((given) => ({ trainerId: null, ...given })),
     tombstones: [],
   }),
-  // Health notes that were erased are among what was, in newer files.
-  10: (file) => ({ ...file, version: 11 }),
+  10: (file) => ({ ...file, version: 11, withdrawals: [] }),
 };
 
 /** Before version 9 nobody's own words were kept. */

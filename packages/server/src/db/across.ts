@@ -3,6 +3,7 @@ import type { TrainerId } from '@drubo/core/vocabulary';
 import { QueryTypes } from 'sequelize';
 import type { Sequelize } from 'sequelize';
 import { NO_LONGER_KEPT } from './queries/commands';
+import { graveOfHealth } from './queries/withdraw';
 import type { Models, StudioRow, TombstoneRow, TrainerRow } from './models';
 
 /** A sign-in with what every request needs to know of its caller. */
@@ -35,7 +36,7 @@ export interface Across {
   /** Lets go of what was answered before a moment (ISO 8601). */
   forgetAnswers(before: string): Promise<void>;
   /** Everybody who was erased, or whose health notes were, of whatever studio. */
-  graves(): Promise<TombstoneRow[]>;
+  graves(): Promise<Pick<TombstoneRow, 'studioId' | 'id' | 'erasedAt'>[]>;
 }
 
 const SIGN_IN = `
@@ -64,5 +65,15 @@ export const acrossStudios = (sequelize: Sequelize, models: Models): Across => (
       replacements: { before, none: NO_LONGER_KEPT },
     });
   },
-  graves: async () => (await models.tombstones.findAll({ where: { kind: ['person', 'health'] } })).map((row) => row.get()),
+  graves: async () => {
+    const people = await models.tombstones.findAll({ where: { kind: 'person' } });
+    const notes = await models.withdrawals.findAll();
+    return [
+      ...people.map((row) => row.get()),
+      ...notes.map((row) => {
+        const { studioId, personId, at } = row.get();
+        return { studioId, id: graveOfHealth(personId), erasedAt: at };
+      }),
+    ];
+  },
 });

@@ -25,11 +25,18 @@ export const readErased = (file: string): Grave[] => {
   }
 };
 
+/** Each once, as it was last erased: health notes may be, more than once. */
+const latest = (graves: readonly Grave[]): Grave[] => [
+  ...new Map([...graves].sort((a, b) => a.erasedAt.localeCompare(b.erasedAt)).map((one) => [keyOf(one), one])).values(),
+];
+
 /** Adds to a list what is not on it yet, all of it or nothing. */
 export const addErased = (file: string, graves: readonly Grave[]): void => {
   const before = readErased(file);
-  const all = [...new Map([...before, ...graves].map((one) => [keyOf(one), one])).values()];
-  if (all.length === before.length) return;
+  const isNew = ({ erasedAt, ...grave }: Grave): boolean =>
+    !before.some((one) => keyOf(one) === keyOf({ ...grave, erasedAt }) && one.erasedAt >= erasedAt);
+  if (!graves.some(isNew)) return;
+  const all = latest([...before, ...graves]);
   mkdirSync(dirname(file), { recursive: true, mode: 0o700 });
   const unfinished = `${file}.part`;
   writeFileSync(
@@ -45,8 +52,6 @@ export const addErased = (file: string, graves: readonly Grave[]): void => {
 };
 
 /** Everybody on any of the lists. */
-export const erasedOn = (files: readonly string[]): Grave[] => [
-  ...new Map(files.flatMap(readErased).map((one) => [keyOf(one), one])).values(),
-];
+export const erasedOn = (files: readonly string[]): Grave[] => latest(files.flatMap(readErased));
 
 export const erasedBeside = (copy: string): string => join(dirname(copy), ERASED_NAME);

@@ -1,4 +1,3 @@
-import { statfsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import type { Logger } from 'pino';
 import type { Database } from '../db/database';
@@ -7,6 +6,7 @@ import { backUp, backupsIn, rotate } from './backups';
 import type { Backup } from './backups';
 import { addErased, ERASED_NAME } from './erased-list';
 import type { Grave } from './erased-list';
+import { freeBytes } from './free-bytes';
 import { placesOf } from './places';
 
 const HOUR_MS = 3_600_000;
@@ -103,10 +103,7 @@ export const keepHouse = async (databaseFile: string, database: Database, log: L
       emptyJournal();
     },
     folder,
-    freeBytes: () => {
-      const { bavail, bsize } = statfsSync(dirname(databaseFile));
-      return bavail * bsize;
-    },
+    freeBytes: () => freeBytes(databaseFile),
     stop: async () => {
       isStopped = true;
       clearInterval(timer);

@@ -1,4 +1,4 @@
-import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statfsSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import { openDatabase } from '../db/database';
 import type { OpenDatabase } from '../db/database';
@@ -7,6 +7,7 @@ import { codeOf } from '../shared/code-of';
 import { backupsIn } from './backups';
 import { copyDatabase } from './copy';
 import { inspect } from './inspect';
+import { freeBytes } from './free-bytes';
 import { holdHouse } from './lock';
 import { journalsOf, placesOf } from './places';
 import { StartProblem } from './start-problem';
@@ -32,15 +33,10 @@ const hadDatabase = (database: string): boolean => {
 /** Too little room on a disk to work at all. House default. */
 const LEAST_BYTES = 256 * 1024;
 
-const hasNoRoom = (folder: string): boolean => {
-  const { bavail, bsize } = statfsSync(folder);
-  return bavail * bsize < LEAST_BYTES;
-};
-
 const asProblem = (error: unknown, database: string): unknown => {
   const trouble = databaseTrouble(error);
   const code = codeOf(error);
-  if (trouble === 'full' || code === 'ENOSPC' || (trouble === 'disk' && hasNoRoom(dirname(database)))) {
+  if (trouble === 'full' || code === 'ENOSPC' || (trouble === 'disk' && freeBytes(database) < LEAST_BYTES)) {
     return new StartProblem(
       'no-room',
       `The disk of ${dirname(database)} is full, so nothing could be written. What is there is safe. Make room and start again.`,

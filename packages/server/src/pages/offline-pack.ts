@@ -1,7 +1,6 @@
 import type { OfflinePackDto } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
 import { toPerson } from '../db/mappers/rows';
-import { personOfGrave } from '../db/queries/withdraw';
 import { after, between } from '../db/where';
 import { GONE_AFTER_DAYS } from '../shared/gone-after';
 import { composingOf, forPhone } from '../person/composing-of';
@@ -36,14 +35,13 @@ export const readOfflinePack = async (work: Work): Promise<OfflinePackDto> => {
   );
   const files = packed.map((row) => personFile(scope, context, row));
   const persons = await Promise.all(files.map((file) => readPerson(scope, context, caller, file)));
-  const graves = await scope.all('tombstones', {
-    kind: ['person', 'sheet', 'session', 'health'],
-    erasedAt: after(addDays(today, -GONE_AFTER_DAYS)),
-  });
+  const lately = after(addDays(today, -GONE_AFTER_DAYS));
+  const graves = await scope.all('tombstones', { kind: ['person', 'sheet', 'session'], erasedAt: lately });
+  const withdrawals = await scope.all('withdrawals', { at: lately });
   return {
     madeAt: now.toISOString(),
     people: people.sort((a, b) => a.name.localeCompare(b.name)).map(toPerson),
-    floor: await readFloor(scope, context, today),
+    floor: await readFloor(work, today),
     persons,
     composing: await Promise.all(
       files.map(async (file, at) => ({
@@ -56,10 +54,7 @@ export const readOfflinePack = async (work: Work): Promise<OfflinePackDto> => {
     ),
     sessions: await Promise.all(live.map((row) => readSession(scope, context, row))),
     movements: await currentMovements(scope),
-    erased: graves.filter(({ kind }) => kind !== 'health').map(({ id }) => id),
-    withdrawn: graves.flatMap(({ id, erasedAt }) => {
-      const personId = personOfGrave(id);
-      return personId === null ? [] : [{ personId, at: erasedAt }];
-    }),
+    erased: graves.map(({ id }) => id),
+    withdrawn: withdrawals.map(({ personId, at }) => ({ personId, at })),
   };
 };

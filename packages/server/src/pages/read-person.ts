@@ -8,6 +8,8 @@ import { goneOfPerson } from '../db/queries/gone';
 import { lastFaults } from '../db/queries/sets';
 import type { Scope } from '../db/scope';
 import { localDateOf } from '../shared/local-date';
+import type { Work } from '../shared/work';
+import { fitWaiting } from '../sheet/fit-waiting';
 import { openSheet } from '../sheet/next-sheet';
 import { personFile } from '../person/person-file';
 import type { PersonFile } from '../person/person-file';
@@ -95,9 +97,11 @@ const lastFaultOf = async (scope: Scope, personId: PersonId): Promise<FloorEntry
 };
 
 /** A day on the floor. */
-export const readFloor = async (scope: Scope, context: Context, date: string): Promise<FloorDto> => {
+export const readFloor = async (work: Work, date: string): Promise<FloorDto> => {
+  const { scope, context } = work;
   const bookings = await scope.all('bookings', { date, cancelled: false }, { order: [['time', 'ASC']] });
   const ids = bookings.map((booking) => booking.personId);
+  await fitWaiting(work, ids);
   const people = await scope.all('people', { id: ids, archivedAt: null });
   const sheets = await scope.all('sheets', { personId: ids, state: ['next', 'started'] });
   const items = await scope.all(

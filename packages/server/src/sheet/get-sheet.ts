@@ -8,7 +8,8 @@ import { readSheet } from './read-sheet';
 export const getSheet: Operation<'getSheet'> = async (work, { params }) => {
   const { scope, context, caller } = work;
   const today = localDateOf(context.clock.now(), caller.timeZone);
-  await fitWaiting(work, [(await findSheet(scope, params.sheetId)).personId]);
+  const { personId } = await findSheet(scope, params.sheetId);
+  await fitWaiting(work, [personId]);
   const sheet = await findSheet(scope, params.sheetId);
-  return readSheet(scope, context, await findPersonFile(scope, context, sheet.personId), sheet, today);
+  return readSheet(scope, context, await findPersonFile(scope, context, personId), sheet, today);
 };

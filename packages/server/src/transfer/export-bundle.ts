@@ -132,6 +132,11 @@ export const bundleParts = async (scope: Scope, now: Date, personId: PersonId | 
         personId === null
           ? mapped(scope.pages('tombstones', {}, ['id']), ({ studioId: _, ...grave }) => grave)
           : once(() => Promise.resolve([])),
+      withdrawals: () =>
+        mapped(
+          once(() => scope.all('withdrawals', own, ordered('personId'))),
+          ({ personId: whose, at }) => ({ personId: whose, at }),
+        ),
     },
   };
 };

@@ -19,7 +19,7 @@ export const importBundle = async (context: ImportTarget, file: unknown): Promis
   if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
   const { studio, trainers, kits, people, intakes, records, bookings } = parsed.data;
   const { sheets, sessions, sessionRecords, sets, tracks, standings, templates, movements, decisions } = parsed.data;
-  const { tombstones } = parsed.data;
+  const { tombstones, withdrawals, exportedAt } = parsed.data;
   const wrong = impossibleSets(parsed.data);
   if (wrong.length > 0) throw new AppError('invalid-input', 'Some sets in this file can’t have been done.', wrong);
   const createdAt = context.clock.now().toISOString();
@@ -42,7 +42,8 @@ export const importBundle = async (context: ImportTarget, file: unknown): Promis
     };
     await inChunks(people, (rows) => scope.insertAll('people', rows));
     await inChunks(
-      intakes.map((row) => ({ ...row, savedAt: createdAt })),
+      // When each was saved isn't in the file; not after it was made.
+      intakes.map((row) => ({ ...row, savedAt: exportedAt })),
       (rows) => scope.insertAll('intakes', rows),
     );
     await inChunks(
@@ -83,5 +84,6 @@ export const importBundle = async (context: ImportTarget, file: unknown): Promis
       (rows) => scope.insertAll('decisions', rows),
     );
     await inChunks(tombstones, (rows) => scope.insertAll('tombstones', rows));
+    await inChunks(withdrawals, (rows) => scope.insertAll('withdrawals', rows));
   });
 };

@@ -215,39 +215,35 @@ it('the record says “reserve not asked” of main work only, not of a drill no
   expect(screen.queryByText(/reserve/)).toBeNull();
 });
 
-it('times are those of the studio’s clocks, wherever the phone is', () => {
+/** The record of a session with these sets and records, read where clocks show India's time. */
+const showRecord = (over: Pick<SessionHistoryDto, 'sets'> & Partial<SessionHistoryDto>) => {
   const detail = aDetail();
   const history: SessionHistoryDto = {
     session: { ...detail.session, state: 'reviewed' },
     personName: 'Test Person',
     sheet: detail.sheet,
-    sets: [aLoggedSet({ loggedAt: '2026-11-23T09:00:00.000Z' })],
-    records: [aSessionRecord({ kind: 'note', text: 'well', itemId: null }, { madeAt: '2026-11-23T22:30:00.000Z' })],
+    records: [],
     decisions: [],
+    ...over,
   };
   mockParams = { sessionId: SESSION_ID };
   const client = quietClient();
   client.setQueryData(keyOf('getSessionHistory', { params: { sessionId: SESSION_ID } }), history);
   show(<SessionRecordScreen />, { client, timeZone: 'Asia/Kolkata' });
+};
+
+it('times are those of the studio’s clocks, wherever the phone is', () => {
+  showRecord({
+    sets: [aLoggedSet({ loggedAt: '2026-11-23T09:00:00.000Z' })],
+    records: [aSessionRecord({ kind: 'note', text: 'well', itemId: null }, { madeAt: '2026-11-23T22:30:00.000Z' })],
+  });
   // Source: India keeps UTC+5:30 all year (IANA time zone database).
   expect(screen.getByText(/· 14:30/)).toBeTruthy();
   expect(screen.getByText(/^04:00 · /)).toBeTruthy();
 });
 
 it('a set from a phone whose clock ran ahead says so, with the time the server had it', () => {
-  const detail = aDetail();
-  const history: SessionHistoryDto = {
-    session: { ...detail.session, state: 'reviewed' },
-    personName: 'Test Person',
-    sheet: detail.sheet,
-    sets: [aLoggedSet({ loggedAt: '2099-01-01T09:00:00.000Z', receivedAt: '2026-11-23T09:00:00.000Z' })],
-    records: [],
-    decisions: [],
-  };
-  mockParams = { sessionId: SESSION_ID };
-  const client = quietClient();
-  client.setQueryData(keyOf('getSessionHistory', { params: { sessionId: SESSION_ID } }), history);
-  show(<SessionRecordScreen />, { client, timeZone: 'Asia/Kolkata' });
+  showRecord({ sets: [aLoggedSet({ loggedAt: '2099-01-01T09:00:00.000Z', receivedAt: '2026-11-23T09:00:00.000Z' })] });
   expect(screen.getByText(/· 14:30/)).toBeTruthy();
   expect(screen.getByText(/^The phone’s clock stood at 1 Jan 2099/)).toBeTruthy();
 });

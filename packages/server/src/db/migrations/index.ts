@@ -12,6 +12,7 @@ import { standings } from './0008-standings';
 import { currentRows } from './0009-current-rows';
 import { trust } from './0010-trust';
 import { unfitted } from './0011-unfitted';
+import { withdrawals } from './0012-withdrawals';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
 export const MIGRATIONS = [
@@ -26,6 +27,7 @@ export const MIGRATIONS = [
   currentRows,
   trust,
   unfitted,
+  withdrawals,
 ] as const;
 
 /** What every migration is called, in order. */

@@ -20,6 +20,7 @@ import { templates } from './templates';
 import { tombstones } from './tombstones';
 import { tracks } from './tracks';
 import { trainers } from './trainers';
+import { withdrawals } from './withdrawals';
 
 /** Every table, bound to one connection. */
 export const bindModels = (sequelize: Sequelize) => ({
@@ -44,6 +45,7 @@ export const bindModels = (sequelize: Sequelize) => ({
   commands: commands.bind(sequelize),
   templates: templates.bind(sequelize),
   tombstones: tombstones.bind(sequelize),
+  withdrawals: withdrawals.bind(sequelize),
 });
 
 export type Models = ReturnType<typeof bindModels>;

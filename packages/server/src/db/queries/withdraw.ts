@@ -3,10 +3,10 @@ import type { PersonId } from '@drubo/core/vocabulary';
 import type { Scope } from '../scope';
 import { NO_LONGER_KEPT } from './commands';
 
-/** What stands among the erased for somebody's health notes: they are gone, the person is not. */
+/** What stands on a list of the erased for somebody's health notes: they are gone, the person is not. */
 const GRAVE = 'health:';
 export const graveOfHealth = (personId: PersonId): string => `${GRAVE}${personId}`;
-/** Whose health notes an id among the erased stands for; null where it is somebody's own. */
+/** Whose health notes an entry of such a list stands for; null where it is somebody's own. */
 export const personOfGrave = (id: string): PersonId | null => (id.startsWith(GRAVE) ? id.slice(GRAVE.length) : null);
 
 /**
@@ -19,7 +19,7 @@ export const deleteHealthRows = async (
   kinds: readonly RecordKind[],
   at: string,
 ): Promise<void> => {
-  await scope.upsert('tombstones', { id: graveOfHealth(personId), kind: 'health', erasedAt: at });
+  await scope.upsert('withdrawals', { personId, at });
   await scope.run('DELETE FROM person_records WHERE studioId = :studioId AND personId = :personId AND kind IN (:kinds)', {
     personId,
     kinds,
