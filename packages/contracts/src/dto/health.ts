@@ -56,7 +56,6 @@ const pressure = z
     message: 'must be below the upper number',
   });
 
-/** What is asked of a person once and changed now and then. Null and missing: not asked. */
 /** What was confirmed of somebody's own words. A movement nobody knows is kept as a note. */
 export const chip = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('wants'), variationId: z.string().min(1).max(80) }),
@@ -65,6 +64,7 @@ export const chip = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('note'), text: requiredText(120) }),
 ]);
 
+/** What is asked of a person once and changed now and then. Null and missing: not asked. */
 export const intakeFields = {
   secondGoal: z.enum(GOALS).nullable(),
   daysPerWeek: whole({ min: 1, max: 7 }, ' a week').nullable(),

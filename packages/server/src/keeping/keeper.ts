@@ -1,4 +1,4 @@
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import type { Logger } from 'pino';
 import type { Database } from '../db/database';
 import { ANSWER_DAYS } from '../db/queries/commands';
