@@ -395,7 +395,10 @@ describe('one person’s data', () => {
       params: { kitId: 'kit-erase' },
       body: { command: aCommand(), version: 0, kit: aKitForm({ personId }) },
     });
+    const other = await aPerson({ name: 'Somebody Else' });
+    await anna.call('withdrawConsent', { params: { personId: other }, body: { command: aCommand(), then: 'delete' } });
     const file = await anna.call('exportPerson', { params: { personId } });
+    expect(JSON.stringify(file)).not.toContain(other);
     expect(file.people.map(({ id }) => id)).toEqual([personId]);
     expect(file.records.map(({ id }) => id)).toContain('limit-erase');
     expect(file.intakes).toMatchObject([{ personId }]);
