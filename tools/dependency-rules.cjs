@@ -11,7 +11,7 @@ const STOREYS = [
   ['progression'],
   ['coaching'],
   ['composer'],
-  ['session', 'sensing', 'sheet-editing'],
+  ['session', 'sensing', 'sheet-editing', 'weeks'],
   ['live'],
   ['trends', 'loop'],
   ['simulation'],

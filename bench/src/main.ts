@@ -26,7 +26,9 @@ const main = async (): Promise<void> => {
   if (wants('people')) {
     const seed = numberFrom('seed', 1);
     const print = process.argv.includes('--print') ? numberFrom('print', 1) : null;
-    const lines = print === null ? benchMonths(seed, numberFrom('people', 100)) : printMonths(seed, print);
+    const isPlanned = process.argv.includes('--planned');
+    const lines =
+      print === null ? benchMonths(seed, numberFrom('people', 100), isPlanned) : printMonths(seed, print, isPlanned);
     for (const line of lines) console.log(line);
   }
   if (wants('advice')) for (const line of benchAdvice()) console.log(line);

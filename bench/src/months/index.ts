@@ -32,6 +32,9 @@ const line = (key: string, found: LifeMeasures): string => {
     `floors ${found.floorsUnmet} caps ${found.capsBroken} (planned ${found.capsPlannedOver}) of ${found.weeksSeen} wk`,
     `still ${found.stillPairs}/${found.pairs}`,
     `too hard ${found.hardRuns}/${found.exercises}`,
+    `mains kept ${found.mainsKept}/${found.mains}`,
+    `rotated ${found.rotated}/${found.rotations}`,
+    `grown ${found.grown}/${found.blocks}`,
     `bar wk ${found.firstBarWeek === null ? '–' : found.firstBarWeek + 1}`,
     `up ${share('move-up')} reps ${share('move-up-reps')} same ${share('same-again')} ease ${share('ease-back')} out ${share('leave-out')}`,
     `err ${mean(found.errorSum, found.errorSets)} (far ones as 20: ${mean(found.nearErrorSum, found.errorSets)}) · held back ${mean(found.heldErrorSum, found.heldErrorSets)}`,
@@ -68,27 +71,33 @@ const sum = (all: readonly LifeMeasures[]): LifeMeasures => {
     heldErrorSum: total((one) => one.heldErrorSum),
     heldErrorSets: total((one) => one.heldErrorSets),
     toFailure: total((one) => one.toFailure),
+    mainsKept: total((one) => one.mainsKept),
+    mains: total((one) => one.mains),
+    rotated: total((one) => one.rotated),
+    rotations: total((one) => one.rotations),
+    grown: total((one) => one.grown),
+    blocks: total((one) => one.blocks),
     hardRuns: total((one) => one.hardRuns),
     exercises: total((one) => one.exercises),
   };
 };
 
 /** Takes the first `count` invented people through 26 weeks of the real loop, and says what a critical reader would count. */
-export const benchMonths = (seed: number, count: number): string[] => {
+export const benchMonths = (seed: number, count: number, isPlanned: boolean): string[] => {
   const lives = CAST.slice(0, count).map((person, at) => ({
     person,
-    found: measureLife(person, liveWhole(streamFor(seed, at), person, WEEKS)),
+    found: measureLife(person, liveWhole(streamFor(seed, at), person, WEEKS, isPlanned)),
   }));
   return [
-    `Whole people: ${lives.length} × ${WEEKS} weeks, seed ${seed} (a model, no human data)`,
+    `Whole people: ${lives.length} × ${WEEKS} weeks, seed ${seed} ${isPlanned ? ', cut from plans' : ''} (a model, no human data)`,
     ...lives.map(({ person, found }) => `  ${line(person.key, found)}`),
     `  ${line('all', sum(lives.map(({ found }) => found)))}`,
   ];
 };
 
 /** One person's months as sheets; counted from 1. */
-export const printMonths = (seed: number, number: number): string[] => {
+export const printMonths = (seed: number, number: number, isPlanned: boolean): string[] => {
   const person = CAST[number - 1];
   if (!person) throw new Error(`--print needs a number from 1 to ${CAST.length}`);
-  return printLife(person, liveWhole(streamFor(seed, number - 1), person, WEEKS));
+  return printLife(person, liveWhole(streamFor(seed, number - 1), person, WEEKS, isPlanned));
 };

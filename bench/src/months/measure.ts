@@ -7,6 +7,7 @@ import { allowedLoads } from '@drubo/core/dose';
 import { countsFor, NEEDS, weekFor } from '@drubo/core/composing';
 import { isSameDose } from '@drubo/core';
 import type { WholePerson, WholeSession } from '@drubo/core/simulation';
+import { measureBlocks } from './measure-blocks';
 
 /** Reps off the target beyond which a set is simply far too easy. House default. */
 const FAR = 20;
@@ -57,6 +58,15 @@ export interface LifeMeasures {
    */
   hardRuns: number;
   exercises: number;
+  /** Big lifts that stayed from one sheet of a day role to its next within a block, and all looked at. */
+  mainsKept: number;
+  mains: number;
+  /** Day roles with three accessories and more whose next block has two others at least, and all such. */
+  rotated: number;
+  rotations: number;
+  /** Unbroken blocks whose last loading week held a tenth more hard sets than their first, and all unbroken blocks. */
+  grown: number;
+  blocks: number;
 }
 
 const roleOf = ({ sheet }: WholeSession, { blockId }: Item): string =>
@@ -144,6 +154,12 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
     toFailure: 0,
     hardRuns: 0,
     exercises: 0,
+    mainsKept: 0,
+    mains: 0,
+    rotated: 0,
+    rotations: 0,
+    grown: 0,
+    blocks: 0,
   };
   const done = new Set<string>();
   /** Bars that began empty by rule, until a set of them was said to leave less than the scale's top. */
@@ -175,8 +191,8 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
         found.leaps += 1;
     }
     afterPain(session, life.slice(at + 1), found);
-    const next = life.slice(at + 1).find((one) => !one.isOdd);
-    if (!session.isOdd && next) {
+    const next = life.slice(at + 1).find((one) => !one.isOdd && one.sheet.dayRole === session.sheet.dayRole);
+    if (!session.isOdd && session.sheet.dayRole !== null && next) {
       found.pairs += 1;
       const works = (one: WholeSession) =>
         one.sheet.items
@@ -215,6 +231,7 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
   tooHardForWeeks(life, found);
   found.loansForGood = loansForGood(life);
   weekBalance(person, life, found);
+  measureBlocks(life, found);
   return found;
 };
 
@@ -233,7 +250,8 @@ const weekBalance = (person: WholePerson, life: readonly WholeSession[], found: 
   for (const session of life) weeks.set(session.week, [...(weeks.get(session.week) ?? []), session]);
   for (const [week, sessions] of weeks) {
     const [first] = sessions;
-    if (!first || week < IDLE.fromWeek || sessions.length < person.daysPerWeek || sessions.some(({ isOdd }) => isOdd)) continue;
+    const isWhole = sessions.length >= person.daysPerWeek && sessions.every(({ isOdd, sheet }) => !isOdd && sheet.intent === 'build');
+    if (!first || week < IDLE.fromWeek || !isWhole) continue;
     found.weeksSeen += 1;
     const setsOf = (need: (typeof NEEDS)[number], isDone: boolean): number =>
       sessions.reduce((sum, session) => {
@@ -294,12 +312,17 @@ const LONG = 12;
 
 const stillSlots = (life: readonly WholeSession[], found: LifeMeasures): void => {
   const usual = life.filter(({ isOdd }) => !isOdd);
+  const keyOf = ({ sheet }: WholeSession, { slot }: Item): string => `${sheet.dayRole}|${slot}`;
   const slots = new Set(
-    usual.flatMap((session) => session.sheet.items.filter((item) => isWork(session, item)).map(({ slot }) => slot)),
+    usual.flatMap((session) =>
+      session.sheet.dayRole === null
+        ? []
+        : session.sheet.items.filter((item) => isWork(session, item)).map((item) => keyOf(session, item)),
+    ),
   );
   for (const slot of slots) {
     const seen = usual.flatMap((session) => {
-      const item = session.sheet.items.find((one) => one.slot === slot && isWork(session, one));
+      const item = session.sheet.items.find((one) => keyOf(session, one) === slot && isWork(session, one));
       return item ? [{ session, item }] : [];
     });
     for (let from = 0; from + LONG <= seen.length; from += LONG) {
@@ -350,12 +373,12 @@ const EASED = /^(pain|fault|stall-lighter|eased|short|dip)/;
  * painless sessions of the movement. A load the belief itself took down is no loan, nor one that was said to be too hard twice, nor one that feelers found too heavy, nor a stage that was left and earned again.
  */
 const loansForGood = (life: readonly WholeSession[]): number => {
-  const usual = life.filter(({ isOdd }) => !isOdd);
+  const usual = life.filter(({ isOdd, sheet }) => !isOdd && sheet.dayRole !== null);
   const bySlot = new Map<string, { item: Item; pain: boolean; codes: string[]; stoodKg: number }[]>();
   for (const session of usual) {
     for (const item of session.sheet.items.filter((one) => isWork(session, one))) {
       const pain = session.ran.sets.some(({ itemId, jointPain }) => itemId === item.id && (jointPain ?? 0) >= 3);
-      const key = `${item.slot}|${item.variationId}`;
+      const key = `${session.sheet.dayRole}|${item.slot}|${item.variationId}`;
       const settled = session.settled.find(({ itemId }) => itemId === item.id)?.proposal;
       const codes = settled?.verdict === 'ease-back' ? settled.reasons.map(({ code }) => code) : [];
       const works = session.ran.sets.filter(({ itemId, kind }) => itemId === item.id && kind === 'work');

@@ -9,10 +9,12 @@ const failing = (code: string): DatabaseError =>
 
 /** What a request is answered whose write ends with an error. */
 const answeredFor = async (error: unknown): Promise<[number, string]> => {
-  const app = express().use((request, _response, next) => {
+  const app = express();
+  app.use((request, _response, next) => {
     Object.assign(request, { log: { error: () => undefined } });
     next(error);
-  }, errorHandler);
+  });
+  app.use(errorHandler);
   const listening = app.listen(0, '127.0.0.1');
   await new Promise((resolve) => listening.once('listening', resolve));
   try {

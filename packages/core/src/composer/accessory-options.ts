@@ -11,7 +11,7 @@ import { planItem } from './plan-item';
 import { inShape } from './in-shape';
 import { TARGET_MUSCLES } from './targets';
 import type { SheetInput } from './types';
-import { isInShape, simpleStart, withFewerSets, WORTH } from './option';
+import { isInShape, simpleStart, withSets, WORTH } from './option';
 import type { Ask, Option } from './option';
 import { goesOn, isLeftBehind, isReached } from './standing-in';
 import { isWanted } from './asked';
@@ -94,7 +94,9 @@ export const accessoryOptions = (
       (access.state === 'restricted' ? WORTH.restricted : 0)
     );
   };
-  const looked = movements
+  const rested = new Set(input.planned?.rested);
+  const fresh = movements.filter(({ variation }) => !rested.has(variation.id));
+  const looked = (fresh.length > 0 ? fresh : movements)
     .filter(({ variation }) => !isLeftBehind(input, muscle, variation.id, open))
     .map((movement) => ({ ...movement, worth: worthOf(movement) }));
   return looked.flatMap(({ variation, access, worth }) => {
@@ -110,6 +112,6 @@ export const accessoryOptions = (
       variation,
       ask.shape,
     );
-    return withFewerSets(input, ask, { role: 'accessory', item, variation, worth });
+    return withSets(input, ask, { role: 'accessory', item, variation, worth });
   });
 };

@@ -38,8 +38,9 @@ export const FAMILY_ORDER: readonly string[] = [
   'finisher',
 ];
 
-/** Heavy and skilful first, then by family. */
-export const inOrder = (a: Option, b: Option): number =>
+/** What the day leads with, then heavy and skilful work, then by family. */
+export const inOrder = (led: string | null) => (a: Option, b: Option): number =>
+  Number(b.item.slot === led) - Number(a.item.slot === led) ||
   heaviness(b.variation) - heaviness(a.variation) ||
   FAMILY_ORDER.indexOf(a.variation.family) - FAMILY_ORDER.indexOf(b.variation.family) ||
   a.variation.id.localeCompare(b.variation.id);

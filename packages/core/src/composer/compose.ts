@@ -60,6 +60,8 @@ const FIT = {
   /** A floor of something that got nothing for ten days: before what merely goes on. */
   starved: 3.5,
   need: 0.45,
+  /** A set over the usual, in a week of a plan that asks for more. */
+  more: 0.3,
   kneeHip: { width: 3, weight: 0.6 },
   oneTwoLegs: { width: 5, weight: 0.25 },
 } as const;
@@ -99,7 +101,8 @@ const needsToday = (input: SheetInput, perCap: number): Problem['needs'] => [
     const floor = { amount: Math.min(amount, floorToday(need, input)), weight };
     return { amount, weight: FIT.need, floor, most: perCap * mostToday(need, input) };
   }),
-  { amount: 0, weight: 0, most: perCap * SESSION_CAP.all },
+  { amount: 0, weight: 0, most: perCap * Math.min(SESSION_CAP.all, input.planned?.mostSets ?? Infinity) },
+  { amount: input.planned?.moreSets ?? 0, weight: FIT.more, most: input.planned?.moreSets ?? 0 },
 ];
 
 /** The best session found so far. */
@@ -111,7 +114,9 @@ interface Best {
 
 /** A shape as it is for this person: a day of a split, and the rounds their circuits have earned. */
 const ruleFor = (input: SheetInput, { shape = 'prep-compounds-accessories', splitDay = 'a' }: Wish): ShapeRule => {
-  const rule = shape === 'two-day-split' ? { ...SHAPES[shape], ...SPLIT[splitDay] } : SHAPES[shape];
+  const whole = shape === 'two-day-split' ? { ...SHAPES[shape], ...SPLIT[splitDay] } : SHAPES[shape];
+  // A day that leads with a pattern trains its own lifts; who goes round trains them all.
+  const rule = input.planned && !whole.rounds ? { ...whole, families: input.planned.families } : whole;
   return rule.rounds ? { ...rule, rounds: roundsFor(input, rule.rounds) } : rule;
 };
 

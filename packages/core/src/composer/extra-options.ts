@@ -7,7 +7,7 @@ import { LEAST_INTERVALS } from './capacity';
 import { planItem } from './plan-item';
 import { SHAPES } from './shapes';
 import type { SheetInput } from './types';
-import { option, simpleStart, withFewerSets, WORTH } from './option';
+import { option, simpleStart, withSets, WORTH } from './option';
 import type { Ask, Option } from './option';
 import { goesOn, isLeftBehind, isReached } from './standing-in';
 
@@ -70,7 +70,7 @@ export const finisherOptions = (input: SheetInput, ask: Ask): Option[] => {
       const told = reason('ends-by-goal', { variationId: variation.id, goal: 'fat-loss-and-capacity' }, 'house-default');
       const start = simpleStart(input, variation, access, [told]);
       const item = planItem(input, { slot: 'finisher', role: 'finisher', intent: ask.intent }, start);
-      const made = withFewerSets(input, ask, { role: 'finisher', item, variation, worth });
+      const made = withSets(input, ask, { role: 'finisher', item, variation, worth });
       return made.filter((one) => one.item.dose.sets >= LEAST_INTERVALS);
     });
 };
@@ -92,6 +92,6 @@ export const powerOptions = (input: SheetInput, ask: Ask): Option[] => {
     // What the last review led to, else the furthest up its ladder that is in reach.
     const stage = Math.max(0, ...rungsOf(variation.id).map(({ rung }) => rung.stage));
     const goes = goesOn(input, variation.id, 'power') ? WORTH.keepsOn : 0;
-    return withFewerSets(input, ask, { role: 'main', item, variation, worth: WORTH.power + 0.3 * stage + goes });
+    return withSets(input, ask, { role: 'main', item, variation, worth: WORTH.power + 0.3 * stage + goes });
   });
 };

@@ -9,7 +9,7 @@ import { startOf } from './plan-sheet';
 import { inShape } from './in-shape';
 import { accessTo } from '../selection';
 import type { PlannedItem, SheetInput, Track } from './types';
-import { isInShape, withFewerSets, WORTH } from './option';
+import { isInShape, withSets, WORTH } from './option';
 import type { Ask, Option } from './option';
 import { isWanted } from './asked';
 import { daysSinceHeavy, goesOn, isLeftBehind, stageOn, standingIn, startInputOf } from './standing-in';
@@ -168,7 +168,7 @@ export const mainOptions = (input: SheetInput, ask: Ask, slot: MainFamily): Opti
     const planned = plannedMain(input, ask, slot, start);
     if (!planned) return [];
     const rests = mayRest(input, ask, slot, one);
-    const options = withFewerSets(input, ask, {
+    const options = withSets(input, ask, {
       role: 'main',
       item: ask.isLead ? asLead(input, planned) : inShape(input, planned, variation, ask.shape),
       variation,

@@ -123,19 +123,28 @@ const secondsOf = (
   return exerciseSeconds({ dose: item.dose, variation, feelers, ramps: Math.max(0, ramps - feelers) }) + CHANGEOVER_SECONDS;
 };
 
-/** What an option brings to each need, and its sets. In the order of `needsToday`. */
-const coversOf = (variation: Variation, sets: number): number[] => [
+/** What an option brings to each need, its sets, and those over the usual. In the order of `needsToday`. */
+const coversOf = (variation: Variation, sets: number, over: number): number[] => [
   ...NEEDS.map((need) => sets * countsFor(variation, need)),
   sets,
+  over,
 ];
 
 const CAP_OF: Record<Role, number> = { prep: CAP.prep, main: CAP.work, accessory: CAP.work, finisher: CAP.finisher };
 
-/** An exercise as the solver weighs it. */
+/** An exercise and what it is worth. */
+interface Weighed {
+  role: Role;
+  item: PlannedItem;
+  variation: Variation;
+  worth: number;
+}
+
+/** An exercise as the solver weighs it; `over`: sets it has over the usual. */
 export const option = (
   input: SheetInput,
   ask: Ask,
-  { role, item, variation, worth }: { role: Role; item: PlannedItem; variation: Variation; worth: number },
+  { role, item, variation, worth, over = 0 }: Weighed & { over?: number },
 ): Option => {
   const hard = role === 'main' || role === 'accessory' ? item.dose.sets : 0;
   const leans = leansTo(variation);
@@ -143,7 +152,7 @@ export const option = (
     key: variation.id,
     value: worth - (WORTH.setUpMinute * variation.setUpSeconds) / 60,
     seconds: secondsOf(input, { item, variation, role }, ask),
-    covers: coversOf(variation, hard),
+    covers: coversOf(variation, hard, over),
     tilts: [
       leans === 'knee' ? hard : leans === 'hip' ? -hard : 0,
       leans === null ? 0 : isPerSide(variation.stance) ? hard : -hard,
@@ -159,14 +168,26 @@ export const option = (
 /** Sets of the first lifts are the last to go. House default. */
 const SET_WEIGHT: Partial<Record<string, number>> = { squat: 1.4, hinge: 1.4, bridge: 0.8 };
 
-/** The same exercise with fewer sets, down to one: short sessions need them. */
-export const withFewerSets = (
-  input: SheetInput,
-  ask: Ask,
-  made: { role: Role; item: PlannedItem; variation: Variation; worth: number },
-): Option[] => {
+/** Sets an exercise gets over its usual at most in a week that asks for more. House default. */
+const MOST_OVER = 2;
+
+/** The same exercise with more sets, as a plan's later weeks ask for, up to what one session holds of it. */
+const withMoreSets = (input: SheetInput, ask: Ask, made: Weighed): Option[] => {
+  const isWork = made.role === 'main' || made.role === 'accessory';
+  const moreSets = isWork ? (input.planned?.moreSets ?? 0) : 0;
+  const { dose, why } = made.item;
+  return Array.from({ length: Math.min(moreSets, MOST_OVER) }, (_, at) => {
+    const sets = dose.sets + at + 1;
+    const told = reason('more-sets', { variationId: made.variation.id, sets, usualSets: dose.sets }, 'common-practice');
+    const item = { ...made.item, dose: { ...dose, sets }, why: { ...why, sets: [...why.sets, told] } };
+    return option(input, ask, { ...made, item, over: at + 1 });
+  });
+};
+
+/** The same exercise with fewer sets, down to one: short sessions need them; or with more, where a plan asks for them. */
+export const withSets = (input: SheetInput, ask: Ask, made: Weighed): Option[] => {
   const before = input.pastOf(made.variation.id).at(-1)?.dose.sets;
-  return Array.from({ length: made.item.dose.sets }, (_, fewer) => {
+  const fewer = Array.from({ length: made.item.dose.sets }, (_, fewer) => {
     const { dose, why } = made.item;
     const sets = dose.sets - fewer;
     const told = reason(
@@ -182,6 +203,7 @@ export const withFewerSets = (
     const steady = sets === before && sets > 1 ? WORTH.steadySets : 0;
     return option(input, ask, { ...made, item, worth: made.worth - share * lost + steady });
   });
+  return [...fewer, ...withMoreSets(input, ask, made)];
 };
 
 const FURNITURE: ReadonlySet<string> = new Set([...HOME_ITEMS, 'wall', 'pad', 'stick', 'low-step']);

@@ -6,6 +6,7 @@ import {
   applyStage,
   doseInRole,
   firstDose,
+  inRange,
   lighterDose,
   loadsForVariation,
   schoolDose,
@@ -106,8 +107,9 @@ export const planItem = (input: SheetInput, place: Place, start: Start): Planned
   const carriedOn = own && (wentRound(own.dose) ? { ...own.dose, restSeconds: first.dose.restSeconds } : own.dose);
   const stored = { dose: carriedOn ?? first.dose, why: own ? carriedWhy(own, first.why) : first.why };
   const past = input.pastOf(variationId);
-  const fitted = fitDose(input, variation, values, stored);
-  const isOwnDose = own !== undefined && (!isRungDose(own) || beginsEmpty(own));
+  const usual = fitDose(input, variation, values, stored);
+  const fitted = inZone(input, place, usual);
+  const isOwnDose = own !== undefined && (!isRungDose(own) || beginsEmpty(own)) && fitted === usual;
   const carried = isOwnDose ? fitted : fromHistory(input, variation, values, fitted, past);
   const back = lighterAfterLayOff(input, variation, values, carried, past);
   const isWork = role === 'main' || role === 'accessory';
@@ -135,6 +137,16 @@ export const planItem = (input: SheetInput, place: Place, start: Start): Planned
     memory: careful.memory,
   };
   return role === 'finisher' && variation.family === 'finisher' ? asIntervals(input, planned, past) : planned;
+};
+
+/** The lift a planned day leads with, in the day's own reps while something is held; its load is then worked out anew. */
+const inZone = ({ planned }: SheetInput, { slot, role }: Place, item: Planned): Planned => {
+  const { dose, why } = item;
+  const zone = planned && planned.led === slot && role === 'main' ? planned.zone : null;
+  if (!zone || dose.seconds !== undefined || dose.load.externalKg <= 0) return item;
+  if (dose.repsLow === zone.low && dose.repsHigh === zone.high) return item;
+  const told = reason('reps-by-zone', { repsLow: zone.low, repsHigh: zone.high }, 'common-practice');
+  return { dose: inRange(dose, zone), why: { ...why, reps: [told] } };
 };
 
 /** The timed end of a session is intervals, whoever plans it: composed, added by hand, after a lay-off. */

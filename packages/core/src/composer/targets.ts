@@ -89,16 +89,19 @@ const today = (weekly: number, need: Need, input: SheetInput): number => {
 };
 
 /** Hard sets a need must get today so that the week does not fall under its floor. */
-export const floorToday = (need: Need, input: SheetInput): number => today(weekFor(need, input).floor, need, input);
+export const floorToday = (need: Need, input: SheetInput): number =>
+  input.planned ? (input.planned.targets[need]?.floor ?? 0) : today(weekFor(need, input).floor, need, input);
 
 /** Hard sets a need should get today. */
-export const setsWantedToday = (need: Need, input: SheetInput): number => today(weekFor(need, input).aim, need, input);
+export const setsWantedToday = (need: Need, input: SheetInput): number =>
+  input.planned ? (input.planned.targets[need]?.aim ?? 0) : today(weekFor(need, input).aim, need, input);
 
 /** How much more than its share of what the cap leaves a session may take, and the sets it may take whatever the share. House defaults. */
 const SPREAD = { slack: 1.25, least: 3 } as const;
 
 /** Hard sets a need may get today: what the week's cap leaves, spread over the sessions left of it, and what one session holds. */
 export const mostToday = (need: Need, input: SheetInput): number => {
+  if (input.planned) return input.planned.targets[need]?.most ?? 0;
   const done = weekOf(need, input);
   const left = weekFor(need, input).cap - done.sets;
   const share = (SPREAD.slack * left) / Math.max(1, daysOf(input) - done.days);

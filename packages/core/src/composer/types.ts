@@ -1,7 +1,9 @@
+import type { RepRange } from '../catalogue';
 import type { Dose, DoseWhy, Stage } from '../dose';
 import type { JudgeContext, KeptStanding, PastExercise, TrackMemory } from '../progression';
 import type { LadderStart } from '../screening';
-import type { Chip, DayRole, EmphasisId, Family, Goal, LeverValues, MethodId, Reason, Schools, Verdict } from '../vocabulary';
+import type { Chip, DayRole, EmphasisId, Family, Goal, LeverValues, MainFamily, MethodId, Reason, Schools, Verdict } from '../vocabulary';
+import type { Need } from './weekly-table';
 
 /** Hard sets of one earlier day, by muscle weighted by emphasis, and the families that were trained hard and loaded. */
 export interface RecentWork {
@@ -14,6 +16,31 @@ export interface RecentWork {
 
 /** Where somebody stands on one ladder: since when and by what. */
 export type StoodOn = Pick<KeptStanding, 'ladderId' | 'rungId' | 'on' | 'by'>;
+
+/** Hard sets of one day: what it must not fall under, what is aimed at, what it never goes over. */
+export interface DayTarget {
+  floor: number;
+  aim: number;
+  most: number;
+}
+
+/** What a plan has for the day a sheet is made for. */
+export interface PlannedFor {
+  role: DayRole;
+  /** The pattern that leads; null: all alike. */
+  led: MainFamily | null;
+  /** Patterns that get a big lift, the led one first. */
+  families: readonly MainFamily[];
+  /** Reps of the led lift while it is loaded; null: the goal's own. */
+  zone: RepRange | null;
+  targets: Readonly<Partial<Record<Need, DayTarget>>>;
+  /** Sets the session may hold over what its exercises usually have. */
+  moreSets: number;
+  /** Hard sets the session holds at most, so that a block's weeks can grow; null: as many as any. */
+  mostSets: number | null;
+  /** Accessories that had their turn in the block before. */
+  rested: readonly string[];
+}
 
 /** What a sheet is planned from. `pastOf`: earlier sessions of a movement; `day` is today on their clock. */
 export interface SheetInput {
@@ -42,6 +69,8 @@ export interface SheetInput {
   minutes?: number;
   /** How long they take beside what is planned, learned from logged times; left out: as planned. */
   pace?: number;
+  /** What the plan has for the day; left out: the days of a week are alike. */
+  planned?: PlannedFor;
   day: number;
   /** The day it will be trained, for rest between hard days; left out: the same. */
   trainsOn?: number;

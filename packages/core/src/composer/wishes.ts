@@ -9,7 +9,7 @@ import { accessoryMovements } from './accessory-options';
 import { isWanted } from './asked';
 import { settingsWithin } from './choose-start';
 import { inShape } from './in-shape';
-import { isInShape, simpleStart, withFewerSets, WORTH } from './option';
+import { isInShape, simpleStart, withSets, WORTH } from './option';
 import type { Ask, Option } from './option';
 import { planItem } from './plan-item';
 import { goesOn, isLeftBehind, isReached } from './standing-in';
@@ -62,7 +62,7 @@ const optionsOf = (
       const item = inShape(input, planned, variation, ask.shape);
       const goes = goesOn(input, variation.id, slot) ? WORTH.accessoryGoesOn : 0;
       const wanted = isWanted(input, variation.id) ? WORTH.wanted : 0;
-      return withFewerSets(input, ask, {
+      return withSets(input, ask, {
         role: 'accessory',
         item,
         variation,

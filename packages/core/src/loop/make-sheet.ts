@@ -14,6 +14,8 @@ export interface MadeAfter {
   last: SheetPlan | null;
   /** The sheet whose arrangement comes again: the last one, of a split the last of its other day. */
   pattern: SheetPlan | null;
+  /** What the day is meant to do; left out: to build. */
+  intent?: Intent;
   /** The sheet that waits already, made before the review; what the trainer did to it stays. Null: none. */
   waiting: SheetPlan | null;
   readonly newId: () => string;
@@ -53,21 +55,22 @@ export const composeSheet = (
     last,
     newId,
     intent = 'build',
-  }: Pick<MadeAfter, 'minutes' | 'last' | 'newId'> & { intent?: Intent | undefined },
+  }: Pick<MadeAfter, 'minutes' | 'last' | 'newId'> & { intent?: MadeAfter['intent'] | undefined },
 ): SheetPlan => {
   const minutes = last?.minutesBudget ?? own;
   const shape = last?.shape ?? usualShape(input, minutes);
   const splitDay = shape === 'two-day-split' ? (last?.splitDay === 'a' ? 'b' : 'a') : null;
-  const dayRole = roleOf(splitDay);
+  const planRole = input.planned?.role ?? roleOf(splitDay);
   const made = compose(
-    { ...input, tracks: tracksFor(input.tracks, dayRole, input.trainsOn ?? input.day) },
+    { ...input, tracks: tracksFor(input.tracks, planRole, input.trainsOn ?? input.day) },
     { shape, minutes, intent, ...(splitDay ? { splitDay } : {}) },
   );
   return {
     shape,
     intent,
     splitDay,
-    dayRole,
+    // A lighter day of the plan is history: it writes no track.
+    dayRole: input.planned && intent === 'lighter' ? null : planRole,
     minutesBudget: last?.minutesBudget ?? null,
     kitId: last?.kitId ?? null,
     blocks: made.blocks,

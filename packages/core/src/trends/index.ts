@@ -3,4 +3,4 @@ export { exercisePoints } from './exercise';
 export type { Banded, ExercisePoint } from './exercise';
 export { monotonyOf } from './monotony';
 export type { TrendExercise, TrendSession, TrendSet, TrendWeek } from './types';
-export { mondayOf, trendWeeks } from './weeks';
+export { trendWeeks } from './weeks';

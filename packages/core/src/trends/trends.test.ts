@@ -1,8 +1,8 @@
 import { standardDeviation, sampleStandardDeviation, mean } from 'simple-statistics';
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { anExerciseLog, aSet } from '../testing';
-import { dayNumber } from '../units';
-import { exercisePoints, mondayOf, monotonyOf, trendWeeks } from '.';
+import { dayNumber, mondayOf } from '../units';
+import { exercisePoints, monotonyOf, trendWeeks } from '.';
 import type { TrendSession } from '.';
 
 const SQUAT = getVariation(builtInCatalogue, 'goblet-squat');

@@ -1,12 +1,10 @@
 import { leansTo } from '../composer';
 import { isHardKind } from '../log';
 import { keptOnAverage } from '../sensing';
+import { mondayOf } from '../units';
 import { EMPHASES } from '../vocabulary';
 import { monotonyOf } from './monotony';
 import type { TrendExercise, TrendSession, TrendWeek } from './types';
-
-/** The Monday of a day, both in days since 1970; that day was a Thursday. */
-export const mondayOf = (day: number): number => day - ((((day + 3) % 7) + 7) % 7);
 
 /** So many in reserve at most make a set hard; one nobody asked about counts. Common practice. */
 const HARD_RESERVE = 4;

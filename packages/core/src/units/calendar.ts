@@ -11,3 +11,8 @@ export const daysBetween = (from: string, to: string): number => dayNumber(to) -
 /** A calendar day some days later, or earlier. */
 export const addDays = (date: string, days: number): string =>
   new Date(midnight(date) + days * DAY_MS).toISOString().slice(0, 10);
+
+export const WEEK_DAYS = 7;
+
+/** The Monday of a day's week, both in whole days since 1970; that day was a Thursday. */
+export const mondayOf = (day: number): number => day - ((((day + 3) % WEEK_DAYS) + WEEK_DAYS) % WEEK_DAYS);

@@ -16,6 +16,8 @@ import { SESSION_REASONS } from './reason-codes/session';
 import type { SessionReasons } from './reason-codes/session';
 import { STRENGTH_REASONS } from './reason-codes/strength';
 import type { StrengthReasons } from './reason-codes/strength';
+import { WEEK_REASONS } from './reason-codes/weeks';
+import type { WeekReasons } from './reason-codes/weeks';
 
 /**
  * Everything an engine may give as a reason: code → the values the sentence needs.
@@ -31,7 +33,8 @@ export interface ReasonValues
     HealthReasons,
     ScreeningReasons,
     ComposeReasons,
-    SessionReasons {}
+    SessionReasons,
+    WeekReasons {}
 
 export type ReasonCode = keyof ReasonValues;
 
@@ -76,4 +79,5 @@ export const REASON_CODES = Object.keys({
   ...SCREENING_REASONS,
   ...COMPOSE_REASONS,
   ...SESSION_REASONS,
+  ...WEEK_REASONS,
 }) as readonly ReasonCode[];

@@ -23,8 +23,21 @@ export type SessionShape = (typeof SESSION_SHAPES)[number];
 export const INTENTS = ['build', 'lighter'] as const;
 export type Intent = (typeof INTENTS)[number];
 
-/** Which days of a plan an exercise's track belongs to: every day, or one of the days of a split. */
-export const DAY_ROLES = ['all', 'a', 'b'] as const;
+/**
+ * Which days of a plan an exercise's track belongs to: every day, one of the days of a split, or a day that leads with a pattern,
+ * heavy or light.
+ */
+export const DAY_ROLES = [
+  'all',
+  'a',
+  'b',
+  'squat-led',
+  'hinge-led',
+  'one-leg-led',
+  'squat-light',
+  'hinge-light',
+  'mobility',
+] as const;
 export type DayRole = (typeof DAY_ROLES)[number];
 
 /** The days of a two-day split. */

@@ -1,5 +1,5 @@
 import { addDays, dayNumber } from '@drubo/core';
-import { mondayOf } from '@drubo/core/trends';
+import { mondayOf } from '@drubo/core/units';
 import type { Caller, Context } from '../context';
 import { localDateOf } from '../shared/local-date';
 

@@ -8,6 +8,7 @@ import { PLAN_WORDS } from './reasons/plan';
 import { SCREENING_WORDS } from './reasons/screening';
 import { SESSION_WORDS } from './reasons/session';
 import { STRENGTH_WORDS } from './reasons/strength';
+import { WEEK_WORDS } from './reasons/weeks';
 import type { WordsFor } from './reasons/types';
 
 export type { WordingContext } from './reasons/types';
@@ -23,4 +24,5 @@ export const WORDING: WordsFor<ReasonValues> = {
   ...SCREENING_WORDS,
   ...COMPOSE_WORDS,
   ...SESSION_WORDS,
+  ...WEEK_WORDS,
 };

@@ -12,6 +12,7 @@ import {
   withStandings,
 } from '../../loop';
 import type { FloorItem, JudgedWith, RanSession, SettledItem, SheetPlan, Since } from '../../loop';
+import { decideSession } from '../../progression';
 import type { ExerciseLog, JudgeContext, KeptStanding } from '../../progression';
 import { checkSession, NOT_ASKED, onFloor } from '../../session';
 import type { Checked, CheckIn, FloorChange } from '../../session';
@@ -24,6 +25,8 @@ import type { Pasts } from './context-on';
 import { trainExercise } from './floor';
 import type { TrueSet } from './floor';
 import type { WholePerson } from './person';
+import { afterPlanDay, nextOfPlan } from './weeks';
+import type { LifePlan, NextOfPlan } from './weeks';
 
 /** One session of a simulated life, with everything a judge may want to look at. */
 export interface WholeSession {
@@ -48,8 +51,11 @@ export interface WholeSession {
   truths: readonly TrueSet[];
   pains: ReadonlyMap<JointArea, number>;
   tracksAfter: readonly Track[];
+  /** Where it stood in the person's plan; null: they had none. */
+  ofPlan: NextOfPlan | null;
 }
 
+/** Days of the week somebody trains who comes so often, Monday 0. */
 const DAYS: Record<number, readonly number[]> = { 1: [1], 2: [1, 4], 3: [0, 2, 4], 4: [0, 1, 3, 5] };
 
 const painsOn = ({ flares = [] }: WholePerson, week: number): Map<JointArea, number> => {
@@ -76,8 +82,9 @@ const trainingDays = (random: Random, person: WholePerson, weeks: number): numbe
 /**
  * A person's months: each sheet made, trained and settled by the real loop, every proposal taken. Pure: the same random
  * stream gives the same life.
+ * @param isPlanned whether sheets are cut from a plan of weeks
  */
-export const liveWhole = (random: Random, person: WholePerson, weeks: number): WholeSession[] => {
+export const liveWhole = (random: Random, person: WholePerson, weeks: number, isPlanned = false): WholeSession[] => {
   const body = newBody(random);
   const days = trainingDays(random, person, weeks);
   const pasts: Pasts = new Map();
@@ -89,6 +96,12 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number): W
   let ids = 0;
   const newId = () => `i${(ids += 1)}`;
   const lasts: SheetPlan[] = [];
+  let upNext: NextOfPlan | null = null;
+  const ahead = (input: SheetInput, plan: LifePlan | null, trainsOn: number): NextOfPlan | null => {
+    const weekdays = DAYS[person.daysPerWeek] ?? [1, 4];
+    const firstDay = doneDays[0] === undefined ? null : dayNumber(dateOf(doneDays[0]));
+    return isPlanned ? nextOfPlan(input, plan, trainsOn, { weekdays, firstDay }) : null;
+  };
 
   days.forEach((day, number) => {
     const week = Math.floor(day / 7);
@@ -99,14 +112,23 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number): W
     const kit = odd?.kit ?? person.kit;
     newDay(random, body);
     const planned = { day, trainsOn: day, kit, tracks, standings, pasts, doneDays };
-    const input = inputOn(person, planned);
-    const after = { minutes: person.minutes, last: lasts.at(-1) ?? null, pattern: lasts.at(-1) ?? null, waiting: null, newId };
+    const bare = inputOn(person, planned);
+    const ofPlan: NextOfPlan | null = upNext ?? ahead(bare, null, bare.day);
+    const input = { ...bare, ...(ofPlan ? { planned: ofPlan.planned } : {}) };
+    const after = {
+      minutes: person.minutes,
+      last: lasts.at(-1) ?? null,
+      pattern: lasts.at(-1) ?? null,
+      waiting: null,
+      newId,
+      intent: ofPlan?.intent ?? 'build',
+    };
     const since = agreed ? sinceAgreed(input, agreed) : [];
     const made: SheetPlan = agreed ? withSince(input, agreed, since) : nextSheet(input, after);
     const budget = odd?.minutes ?? person.minutes;
     const sheet = odd
       ? {
-          ...composeSheet(input, {
+          ...composeSheet(bare, {
             minutes: budget,
             last: { ...made, shape: odd.shape ?? made.shape, minutesBudget: budget },
             newId,
@@ -162,23 +184,34 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number): W
     if (!odd) lasts.push(sheet);
     const judged = logsOf(ran, judgedWith);
     const nextDay = days[number + 1] ?? day + 3;
+    const pastsAfter = withSession(pasts, ran, judged.floor.content.items);
+    const movedUp = new Set(
+      decideSession(judged.logs).flatMap(({ itemId, verdict }) => (verdict === 'move-up' ? [itemId] : [])),
+    );
+    const planAfter = ofPlan && afterPlanDay(ofPlan, ran, judged.floor.content.items, movedUp, input);
+    const bareNext = inputOn(person, {
+      tracks,
+      standings,
+      day,
+      trainsOn: nextDay,
+      kit: person.kit,
+      pasts: pastsAfter,
+      doneDays,
+    });
+    upNext = ahead(bareNext, planAfter, bareNext.trainsOn ?? bareNext.day);
     const settledNow = afterReview({
       ran,
       judgedWith,
       choices: [],
       tracks,
       standings,
-      plannedFrom: (now, stands) =>
-        inputOn(person, {
-          day,
-          trainsOn: nextDay,
-          kit: person.kit,
-          tracks: now,
-          standings: stands,
-          pasts: withSession(pasts, ran, judged.floor.content.items),
-          doneDays,
-        }),
-      after: { ...after, last: lasts.at(-1) ?? null, pattern: lasts.at(-1) ?? null },
+      plannedFrom: (now, stands) => ({
+        ...bareNext,
+        tracks: now,
+        standings: stands,
+        ...(upNext ? { planned: upNext.planned } : {}),
+      }),
+      after: { ...after, last: lasts.at(-1) ?? null, pattern: lasts.at(-1) ?? null, intent: upNext?.intent ?? 'build' },
     });
     life.push({
       week,
@@ -196,8 +229,9 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number): W
       truths,
       pains,
       tracksAfter: settledNow.tracks,
+      ofPlan,
     });
-    for (const [id, past] of withSession(pasts, ran, judged.floor.content.items)) pasts.set(id, past);
+    for (const [id, past] of pastsAfter) pasts.set(id, past);
     tracks = settledNow.tracks;
     standings = withStandings(standings, settledNow.stood);
     agreed = settledNow.sheet;

@@ -22,6 +22,8 @@ export const COMPOSE_REASONS = {
   'task-left': values<{ task: DailyTask; minutes: number }>(),
   'pairs-with': values<{ variationId: string; withVariationId: string }>(),
   'fewer-sets': values<{ variationId: string; sets: number; usualSets: number; minutes: number }>(),
+  'more-sets': values<{ variationId: string; sets: number; usualSets: number }>(),
+  'reps-by-zone': values<{ repsLow: number; repsHigh: number }>(),
   'fewer-for-week': values<{
     variationId: string;
     sets: number;

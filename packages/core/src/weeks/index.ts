@@ -1,0 +1,17 @@
+export { planBlock } from './plan-block';
+export { isNewTo } from './block-shape';
+export { reflow, withLines } from './reflow';
+export type { PlanEdit, PlanLine, PlanSoFar } from './reflow';
+export { tooClose } from './too-close';
+export type { TooClose } from './too-close';
+export { targetsOf } from './targets-of';
+export type { DoneOn } from './targets-of';
+export { lighterDue } from './lighter-due';
+export type { LighterSigns } from './lighter-due';
+export { rotate } from './rotate';
+export type { InBlock, Rotation } from './rotate';
+export { plannedFor } from './planned-for';
+export { blockDone } from './block-done';
+export type { TrainedDay, WeekDone } from './block-done';
+export { ROLE_RULES } from './role-rules';
+export type { Block, BlockWish, PlanDay, PlanWeek, RoleRule } from './types';

@@ -1,0 +1,158 @@
+import type { KitId, Reason } from '../vocabulary';
+import { reason } from '../vocabulary';
+import { mondayOf, WEEK_DAYS } from '../units';
+import { ROLE_RULES } from './role-rules';
+import { tooClose } from './too-close';
+import type { Block, PlanDay, PlanWeek } from './types';
+
+/** Something that became different: what the trainer did to a plan, or time away. */
+export type PlanEdit =
+  | { kind: 'moved'; dayId: string; to: number }
+  | { kind: 'left'; dayId: string }
+  | { kind: 'away'; from: number; to: number }
+  | { kind: 'here'; dayId: string; kitId: KitId | null; minutes: number | null };
+
+/** One thing that follows, to be taken or left by itself. */
+export type PlanLine =
+  | { kind: 'moved'; dayId: string; from: number; to: number; why: Reason }
+  | { kind: 'dropped'; dayId: string; from: number; why: Reason }
+  | { kind: 'here'; dayId: string; kitId: KitId | null; minutes: number | null; why: Reason }
+  | { kind: 'week-later'; index: number; from: number; to: number; why: Reason };
+
+/** What happened so far: today, and the days of the plan that were trained, each with the day it was trained on. */
+export interface PlanSoFar {
+  today: number;
+  done: ReadonlyMap<string, number>;
+}
+
+const isAway = (day: number, edits: readonly PlanEdit[]): boolean =>
+  edits.some((edit) => edit.kind === 'away' && edit.from <= day && day <= edit.to);
+
+/** Those of the undone days that a week's dates still hold: heavy ones first, then in the plan's order. */
+const thatFit = (undone: readonly PlanDay[], room: number): PlanDay[] => {
+  const ofWeight = (weight: string) => undone.filter(({ role }) => ROLE_RULES[role].weight === weight);
+  const kept = new Set(['heavy', 'light', 'easy'].flatMap(ofWeight).slice(0, room));
+  return undone.filter((day) => kept.has(day));
+};
+
+/** Dates for days that must be trained, in order; two neighbours change places where that keeps heavy work two days apart. */
+const onDates = (days: readonly PlanDay[], dates: readonly number[], fixed: readonly PlanDay[]): PlanDay[] => {
+  const placed = (order: readonly PlanDay[]) => order.map((day, at) => ({ ...day, day: dates[at] ?? day.day }));
+  const closeIn = (order: readonly PlanDay[]) => tooClose([...fixed, ...placed(order)]).length;
+  let order = [...days];
+  for (let at = 0; at + 1 < order.length && closeIn(order) > 0; at += 1) {
+    const swapped = [...order];
+    [swapped[at], swapped[at + 1]] = [order[at + 1] as PlanDay, order[at] as PlanDay];
+    if (closeIn(swapped) < closeIn(order)) order = swapped;
+  }
+  return placed(order);
+};
+
+/** What a week's days become. `before`: the day of the week before that lies nearest, for rest between heavy days. */
+const reflowWeek = (week: PlanWeek, soFar: PlanSoFar, edits: readonly PlanEdit[], before: readonly PlanDay[]): PlanLine[] => {
+  const { today, done } = soFar;
+  const isDone = ({ id }: PlanDay) => done.has(id);
+  const moves = new Map(edits.flatMap((edit) => (edit.kind === 'moved' ? [[edit.dayId, edit.to] as const] : [])));
+  const left = new Set(edits.flatMap((edit) => (edit.kind === 'left' ? [edit.dayId] : [])));
+  const undone = week.days.filter((day) => !isDone(day) && !left.has(day.id));
+  const byHand = undone.filter(({ id }) => moves.has(id));
+  const others = undone.filter(({ id }) => !moves.has(id));
+  const taken = new Set([...week.days.flatMap(({ id }) => done.get(id) ?? []), ...moves.values()]);
+  // What lies ahead undisturbed keeps its own day: a plan moves only where something happened to it.
+  const isHit = others.some(({ day }) => day < today || isAway(day, edits) || (taken.has(day) && day >= today));
+  const dates = others
+    .map(({ day }) => day)
+    .filter((day) => day >= today && !isAway(day, edits) && !taken.has(day))
+    .sort((a, b) => a - b);
+  const fixed = [
+    ...before,
+    ...week.days.flatMap((day) => (isDone(day) ? [{ ...day, day: done.get(day.id) ?? day.day }] : [])),
+    ...byHand.map((day) => ({ ...day, day: moves.get(day.id) ?? day.day })),
+  ];
+  const placed = isHit ? onDates(thatFit(others, dates.length), dates, fixed) : others;
+  const inPlan = (id: string): PlanDay | undefined => week.days.find((day) => day.id === id);
+  return [
+    ...byHand.flatMap(({ id, day }): PlanLine[] => {
+      const to = moves.get(id) ?? day;
+      return to === day ? [] : [{ kind: 'moved', dayId: id, from: day, to, why: reason('day-by-hand', {}, 'trainer') }];
+    }),
+    ...placed.flatMap(({ id, day: to }): PlanLine[] => {
+      const from = inPlan(id)?.day ?? to;
+      const why = reason(from < today ? 'day-missed' : 'day-moves-up', {}, 'house-default');
+      return from === to ? [] : [{ kind: 'moved', dayId: id, from, to, why }];
+    }),
+    ...week.days.flatMap(({ id, day }): PlanLine[] => {
+      if (left.has(id) && !done.has(id)) return [{ kind: 'dropped', dayId: id, from: day, why: reason('day-left', {}, 'trainer') }];
+      const isKept = done.has(id) || moves.has(id) || placed.some((one) => one.id === id);
+      return isKept ? [] : [{ kind: 'dropped', dayId: id, from: day, why: reason('day-no-room', {}, 'house-default') }];
+    }),
+  ];
+};
+
+/** Weeks of the plan in which nothing can be trained, by time away: those and what comes after begin later. */
+const weeksLater = ({ weeks }: Block, { today, done }: PlanSoFar, edits: readonly PlanEdit[]): PlanLine[] => {
+  const isWholeAway = ({ days }: PlanWeek) =>
+    days.length > 0 && days.every(({ id, day }) => !done.has(id) && day >= today && isAway(day, edits));
+  const first = weeks.find(isWholeAway);
+  if (!first) return [];
+  const awayWeeks = weeks.filter(isWholeAway).length;
+  const why = reason('week-away', { weeks: awayWeeks }, 'house-default');
+  return weeks
+    .slice(first.index)
+    .map(({ index, start }): PlanLine => ({ kind: 'week-later', index, from: start, to: start + WEEK_DAYS * awayWeeks, why }));
+};
+
+/**
+ * What follows from what happened, a line each, to be taken or left: within a week the next day is the first undone of the
+ * plan; where too few dates remain the heavy days come first and the rest are dropped; nothing is doubled. Weeks that are
+ * over drop what was not done. A week away as a whole puts off what comes after it. Nothing happened: no lines.
+ */
+export const reflow = (block: Block, soFar: PlanSoFar, edits: readonly PlanEdit[] = []): PlanLine[] => {
+  const later = weeksLater(block, soFar, edits);
+  const thisMonday = mondayOf(soFar.today);
+  const touched = block.weeks.filter(({ index, days }) => {
+    if (later.some((line) => line.kind === 'week-later' && line.index === index)) return false;
+    return days.some(({ day, id }) => !soFar.done.has(id) && (day < soFar.today || isAway(day, edits) || isNamed(id, edits)));
+  });
+  const here = edits.flatMap((edit): PlanLine[] =>
+    edit.kind === 'here' ? [{ ...edit, why: reason('day-by-hand', {}, 'trainer') }] : [],
+  );
+  return [
+    ...touched.flatMap((week) => {
+      const before = block.weeks[week.index - 1]?.days.slice(-1) ?? [];
+      if (week.start >= thisMonday) return reflowWeek(week, soFar, edits, before);
+      return week.days.flatMap(({ id, day }): PlanLine[] =>
+        soFar.done.has(id) ? [] : [{ kind: 'dropped', dayId: id, from: day, why: reason('day-week-over', {}, 'house-default') }],
+      );
+    }),
+    ...later,
+    ...here,
+  ];
+};
+
+const isNamed = (id: string, edits: readonly PlanEdit[]): boolean =>
+  edits.some((edit) => (edit.kind === 'moved' || edit.kind === 'left') && edit.dayId === id);
+
+/** A plan with the lines that were taken. */
+export const withLines = (block: Block, lines: readonly PlanLine[]): Block => ({
+  ...block,
+  weeks: block.weeks.map((week): PlanWeek => {
+    const later = lines.find((line) => line.kind === 'week-later' && line.index === week.index);
+    const by = later?.kind === 'week-later' ? later.to - later.from : 0;
+    const days = week.days.flatMap((day): PlanDay[] => {
+      const own = lines.filter((line) => 'dayId' in line && line.dayId === day.id);
+      if (own.some(({ kind }) => kind === 'dropped')) return [];
+      const moved = own.find((line) => line.kind === 'moved');
+      const here = own.find((line) => line.kind === 'here');
+      return [
+        {
+          ...day,
+          day: (moved?.to ?? day.day) + by,
+          kitId: here ? here.kitId : day.kitId,
+          minutes: here ? here.minutes : day.minutes,
+        },
+      ];
+    });
+    return { ...week, start: week.start + by, days };
+  }),
+});
