@@ -46,7 +46,7 @@ export interface LifeMeasures {
   /** The same sum, no set counted for more than FAR reps: beyond that no published curve says how many were left. */
   nearErrorSum: number;
   /**
-   * The same of loads that are held back on purpose: a bar that begins empty, who is to be careful, who trains with
+   * The same of loads that are held back on purpose: a lighter day, a bar that begins empty, who is to be careful, who trains with
    * nobody judging the sets, and what comes back a step at a time after pain or a fault.
    */
   heldErrorSum: number;
@@ -209,7 +209,11 @@ export const measureLife = (person: WholePerson, life: readonly WholeSession[]):
         if (!isEstimable(getVariation(session.context.catalogue, item.variationId))) continue;
         const isEased = item.memory?.eased !== undefined;
         const isHeld =
-          isEased || beginsEmpty.has(item.variationId) || (session.context.careful ?? []).length > 0 || person.isAlone === true;
+          isEased ||
+          session.sheet.intent === 'lighter' ||
+          beginsEmpty.has(item.variationId) ||
+          (session.context.careful ?? []).length > 0 ||
+          person.isAlone === true;
         const error = Math.abs(truth.margin - truth.target);
         found[isHeld ? 'heldErrorSum' : 'errorSum'] += error;
         if (!isHeld) found.nearErrorSum += Math.min(FAR, error);
@@ -250,7 +254,8 @@ const weekBalance = (person: WholePerson, life: readonly WholeSession[], found: 
   for (const session of life) weeks.set(session.week, [...(weeks.get(session.week) ?? []), session]);
   for (const [week, sessions] of weeks) {
     const [first] = sessions;
-    const isWhole = sessions.length >= person.daysPerWeek && sessions.every(({ isOdd, sheet }) => !isOdd && sheet.intent === 'build');
+    const isWhole =
+      sessions.length >= person.daysPerWeek && sessions.every(({ isOdd, sheet }) => !isOdd && sheet.intent === 'build');
     if (!first || week < IDLE.fromWeek || !isWhole) continue;
     found.weeksSeen += 1;
     const setsOf = (need: (typeof NEEDS)[number], isDone: boolean): number =>

@@ -12,6 +12,7 @@ export type Bound =
   | { by: 'minutes'; minutes: number }
   | { by: 'exercises'; most: number }
   | { by: 'week'; emphasis: EmphasisId; most: number; cap: number }
+  | { by: 'plan' }
   | { by: 'other' };
 
 /** What would be added: so many sets of a movement, how long they take, and whether it is an exercise more. */
@@ -31,6 +32,8 @@ export interface RoomLeft {
   /** Exercises it holds, and may hold at most. */
   exercises: number;
   mostExercises: number;
+  /** Hard sets the week of the plan still leaves. */
+  setsLeft: number;
 }
 
 /** The same room, full as soon as no minutes are idle: some are kept free, and one short set more is no room. */
@@ -39,7 +42,7 @@ export const fullWhenNotIdle = (room: RoomLeft): RoomLeft => ({ ...room, minutes
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 const TINY = 0.01;
 
-/** The true constraint on more of a movement: the week's hard sets first, then exercises, then minutes. */
+/** The true constraint on more of a movement: the week's hard sets first, then exercises, the plan's week, then minutes. */
 export const boundBy = (input: SheetInput, { variation, sets, seconds, isExercise }: More, room: RoomLeft): Bound => {
   for (const need of NEEDS) {
     const most = mostToday(need, input);
@@ -48,6 +51,7 @@ export const boundBy = (input: SheetInput, { variation, sets, seconds, isExercis
     return { by: 'week', emphasis: need === 'knee-bend' ? 'hamstrings' : need, most: tenth(most), cap: weekFor(need, input).cap };
   }
   if (isExercise && room.exercises >= room.mostExercises) return { by: 'exercises', most: room.mostExercises };
+  if (sets > room.setsLeft) return { by: 'plan' };
   const minutes = room.usedMinutes + (seconds * (input.pace ?? 1)) / 60;
   return minutes > room.minutes ? { by: 'minutes', minutes: Math.ceil(minutes) } : { by: 'other' };
 };

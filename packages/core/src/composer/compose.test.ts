@@ -114,14 +114,17 @@ describe('the shapes of a session', () => {
     expect(inRole(b!, 'main').map(({ slot }) => slot)).toEqual(['hinge', 'lunge']);
   });
 
-  it('a lighter day keeps the load and drops two fifths of the sets, with four in reserve', () => {
+  it('a lighter day drops two fifths of the sets and up to a tenth of the load or so, with four in reserve', () => {
     const [usual, lighter] = [of('straight-sets', 90), of('straight-sets', 90, { intent: 'lighter' })];
     for (const item of lighter.items) {
       const same = usual.items.find(({ variationId }) => variationId === item.variationId);
       expect(item.dose.reserve).toBeGreaterThanOrEqual(4);
       expect(item.dose.sets).toBeLessThanOrEqual(Math.ceil(0.6 * (same?.dose.sets ?? 3)));
-      expect(item.dose.load).toEqual(same?.dose.load);
+      expect(item.dose.load.externalKg).toBeLessThanOrEqual(same?.dose.load.externalKg ?? 0);
+      expect(item.dose.load.externalKg).toBeGreaterThanOrEqual(0.85 * (same?.dose.load.externalKg ?? 0));
     }
+    const sumOf = ({ items }: typeof usual) => items.reduce((sum, { dose }) => sum + dose.load.externalKg, 0);
+    expect(sumOf(lighter)).toBeLessThan(sumOf(usual));
   });
 
   it.each(GOALS)('big lifts keep the published ranges for %s', (goal: Goal) => {
@@ -275,7 +278,7 @@ describe('what the composer goes by', () => {
     expect(inRole(straightIn, 'prep')).toEqual([]);
   });
 
-  it('a lift that goes on stays on a day too soon: the same load, fewer sets, more left, and what stood comes back', () => {
+  it('a lift that goes on stays on a day too soon: lighter, fewer sets, more left, and what stood comes back', () => {
     const squat = compose(input(), { minutes: 60 }).items.find(({ slot }) => slot === 'squat')!;
     const chosen = { verdict: 'same-again', dose: { ...squat.dose, sets: 4 } } as const;
     const track = trackAfter({ item: squat, proposal: { ...chosen, reasons: [] }, chosen, sessionDate: '2026-01-01' });
@@ -283,9 +286,10 @@ describe('what the composer goes by', () => {
     const again = compose(input({ recent, tracks: [track] }), { minutes: 60 }).items.find(({ slot }) => slot === 'squat');
     expect(again).toMatchObject({
       variationId: squat.variationId,
-      dose: { load: squat.dose.load, sets: 2, reserve: 4 },
+      dose: { sets: 2, reserve: 4 },
       trackDose: { load: squat.dose.load, sets: 4, reserve: squat.trackDose.reserve },
     });
+    expect(again?.dose.load.externalKg).toBeLessThanOrEqual(squat.dose.load.externalKg);
     expect(again?.why.sets.map(({ code }) => code)).toEqual(expect.arrayContaining(['warn-48h', 'lighter-day']));
   });
 

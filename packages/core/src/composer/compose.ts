@@ -90,18 +90,18 @@ const moreFor = ({ secondGoal }: SheetInput, groups: readonly (readonly Option[]
   return groups.some((group) => group.some(isAsked)) ? 1 : 0;
 };
 
-/** Idle minutes let one exercise more stand there, up to so many, once the first two weeks are over. House default. */
-const BENDS = { more: 2, fromDay: 14 } as const;
+/** Idle minutes let one exercise more stand there, up to so many, with so many sets each, once the first two weeks are over. House default. */
+const BENDS = { more: 2, sets: 3, fromDay: 14 } as const;
 
 /** What today should bring: each floor first, then each aim, within the caps; and no more sets in all than a session holds. */
-const needsToday = (input: SheetInput, perCap: number): Problem['needs'] => [
+const needsToday = (input: SheetInput, perCap: number, mostSets: number): Problem['needs'] => [
   ...NEEDS.map((need) => {
     const amount = setsWantedToday(need, input);
     const weight = isStarved(need, input) ? FIT.starved : FIT.floor;
     const floor = { amount: Math.min(amount, floorToday(need, input)), weight };
     return { amount, weight: FIT.need, floor, most: perCap * mostToday(need, input) };
   }),
-  { amount: 0, weight: 0, most: perCap * Math.min(SESSION_CAP.all, input.planned?.mostSets ?? Infinity) },
+  { amount: 0, weight: 0, most: perCap * Math.min(SESSION_CAP.all, mostSets) },
   { amount: input.planned?.moreSets ?? 0, weight: FIT.more, most: input.planned?.moreSets ?? 0 },
 ];
 
@@ -154,6 +154,18 @@ const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Opti
  * @example compose(input, { minutes: 45 }).items.map(({ variationId }) => variationId)
  */
 export const compose = (input: SheetInput, wish: Wish): Composition => {
+  const full = composeWithin(input, wish, Infinity);
+  const share = wish.intent === 'lighter' ? 1 : (input.planned?.setsShare ?? 1);
+  return share < 1 ? composeWithin(input, wish, Math.max(LEAST_SETS, Math.round(share * setsIn(full)))) : full;
+};
+
+/** Fewest hard sets a plan holds a session to. House default. */
+const LEAST_SETS = 6;
+
+const setsIn = (composed: Composed): number => workOf(composed).reduce((sum, { dose }) => sum + dose.sets, 0);
+
+/** The same with so many hard sets at most. */
+const composeWithin = (input: SheetInput, wish: Wish, mostSets: number): Composition => {
   const { shape = 'prep-compounds-accessories', intent = 'build' } = wish;
   const rule = ruleFor(input, wish);
   const minutes = Math.min(wish.minutes, rule.mostMinutes ?? wish.minutes);
@@ -165,7 +177,8 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   const needsOf = ({ variation }: Option) => standingNeeds(variation, room);
   const placeOf = (one: Option): string => JSON.stringify(needsOf(one));
   // A set that goes round counts half against a cap.
-  const needs = needsToday(input, rule.rounds ? 2 : 1);
+  const perCap = rule.rounds ? 2 : 1;
+  const usualMost = mostFor(input) + moreFor(input, groups);
   const problemOf = (variant: Variant, mostWork: number, spareSeconds: number): Problem<Option> => ({
     groups: groups.map((group) => withoutDominated(inVariant(variant, rule, group), placeOf)).filter((group) => group.length > 0),
     budgetSeconds:
@@ -173,7 +186,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
       spareSeconds -
       oddSeconds(input, variant) -
       (rule.rounds && variant.rounds ? (variant.rounds - 1) * rule.rounds.restSeconds : 0),
-    needs,
+    needs: needsToday(input, perCap, mostSets + BENDS.sets * (mostWork - usualMost)),
     balances: [FIT.kneeHip, FIT.oneTwoLegs],
     caps: (() => {
       const caps = [0, 0, 0];
@@ -215,7 +228,7 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
     }
     return best;
   };
-  let most = mostFor(input) + moreFor(input, groups);
+  let most = usualMost;
   let best = bestOf(most, null);
   const found = best?.score ?? 0;
   // Who has minutes to spare and muscles under their floor gets one exercise more, and another.
@@ -231,7 +244,14 @@ export const compose = (input: SheetInput, wish: Wish): Composition => {
   const composed = best?.composed ?? { blocks: [], items: [] };
   const usedMinutes = sessionMinutes(timed(input, composed), pace);
   const mostExercises = Math.min(most, rule.most ?? Infinity);
-  const roomLeft = { composed, minutes, usedMinutes, exercises: workOf(composed).length, mostExercises };
+  const roomLeft = {
+    composed,
+    minutes,
+    usedMinutes,
+    exercises: workOf(composed).length,
+    mostExercises,
+    setsLeft: mostSets - setsIn(composed),
+  };
   return {
     blocks: composed.blocks,
     items: rule.rounds ? composed.items : fewerFor(input, roomLeft),

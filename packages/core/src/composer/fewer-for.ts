@@ -19,6 +19,7 @@ const withTrueReason = (input: SheetInput, room: RoomLeft, item: ComposedItem): 
       const { emphasis, most, cap } = bound;
       return reason('fewer-for-week', { ...values, emphasis, most, cap }, 'house-default');
     }
+    if (bound.by === 'plan') return reason('fewer-for-plan', values, 'house-default');
     return bound.by === 'minutes' ? told : reason('fewer-for-others', values, 'house-default');
   };
   return { ...item, why: { ...item.why, sets: item.why.sets.map(truly) } };

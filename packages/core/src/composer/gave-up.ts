@@ -39,6 +39,7 @@ const leftFor = (variationId: string, bound: Bound, budget: number): Reason => {
     return reason('left-for-week', { variationId, emphasis, most, cap }, 'house-default');
   }
   if (bound.by === 'exercises') return reason('left-for-exercises', { variationId, most: bound.most }, 'house-default');
+  if (bound.by === 'plan') return reason('left-for-plan', { variationId }, 'house-default');
   if (bound.by === 'other') return reason('left-for-others', { variationId }, 'house-default');
   return reason('left-for-minutes', { variationId, minutes: bound.minutes, budget }, 'house-default');
 };
@@ -75,6 +76,7 @@ export const gaveUp = (
       if (bound.by === 'week') {
         return reason('gave-up-week', { ...told, most: bound.most, cap: bound.cap, by: bound.emphasis }, 'house-default');
       }
+      if (bound.by === 'plan') return reason('gave-up-plan', told, 'house-default');
       if (bound.by === 'other') return reason('gave-up-others', told, 'house-default');
       return reason('gave-up-muscle', { ...told, minutes: ask.minutes }, 'house-default');
     });

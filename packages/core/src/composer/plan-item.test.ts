@@ -1,7 +1,7 @@
 import { aJudgeContext, anExerciseLog, aSet, aSheetInput } from '../testing';
 import type { CarefulCause } from '../vocabulary';
 import { planItem } from './plan-item';
-import type { SheetInput, Track } from './types';
+import type { PlannedFor, SheetInput, Track } from './types';
 
 const START = { variationId: 'goblet-squat', values: {}, reasons: [] };
 const PLACE = { slot: 'squat', role: 'main' as const };
@@ -74,5 +74,57 @@ describe('whoever is spared', () => {
     expect(of(['under-18'], { pastOf, stage: { sessionsDone: 5, dayOfTraining: 30, daysSinceLast: 3 } }).repsLow).toBe(8);
     // After eight weeks somebody growing may go down to six.
     expect(of(['under-18'], { pastOf, stage: { sessionsDone: 30, dayOfTraining: 60, daysSinceLast: 3 } }).repsLow).toBe(6);
+  });
+});
+
+describe('a day of a plan', () => {
+  const dayOf = (over: Partial<PlannedFor> = {}): PlannedFor => ({
+    role: 'squat-led',
+    led: 'squat',
+    families: ['squat', 'lunge', 'bridge'],
+    zone: { low: 5, high: 7 },
+    besideZone: { low: 12, high: 15 },
+    targets: {},
+    moreSets: 0,
+    setsShare: 1,
+    rested: [],
+    ...over,
+  });
+
+  it('gives its leading lift its own reps, and a load for them; beside another it is for more reps and lighter', () => {
+    const usual = squatter(2, 4);
+    const [led, beside] = [planned({ ...usual, planned: dayOf() }), planned({ ...usual, planned: dayOf({ led: 'hinge' }) })];
+    expect(led.dose).toMatchObject({ repsLow: 5, repsHigh: 7 });
+    expect(beside.dose).toMatchObject({ repsLow: 12, repsHigh: 15 });
+    expect(led.dose.load.externalKg).toBeGreaterThan(beside.dose.load.externalKg);
+    expect(led.why.reps.map(({ code }) => code)).toContain('reps-by-zone');
+    // The goal's own reps stand where the plan asks for none, and where nothing is held.
+    const { repsLow } = planned(usual).dose;
+    expect(planned({ ...usual, planned: dayOf({ zone: null }) }).dose.repsLow).toBe(repsLow);
+    const bare = { ...START, variationId: 'chair-sit-to-stand' };
+    expect(planItem({ ...usual, planned: dayOf() }, PLACE, bare).dose).toEqual(planItem(usual, PLACE, bare).dose);
+  });
+
+  it('goes on within its reps from one day of its role to the next', () => {
+    const day = { ...squatter(2, 4), planned: dayOf() };
+    const { trackDose } = planned(day);
+    const track = { ...day.tracks[0]!, dose: { ...trackDose, repsAim: 6 } };
+    expect(planned({ ...day, tracks: [track] }).dose).toMatchObject({ repsAim: 6, load: trackDose.load });
+  });
+
+  it('begins nothing that hurt on another day any heavier than it was done then', () => {
+    const sore = (jointPain: number): SheetInput => {
+      const usual = squatter(4, 4);
+      const hurt = usual
+        .pastOf('goblet-squat')
+        .map((session, at, all) =>
+          at < all.length - 1
+            ? session
+            : { ...session, sets: session.sets.map((set) => ({ ...set, externalKg: 12, jointPain })) },
+        );
+      return { ...usual, pastOf: (id) => (id === 'goblet-squat' ? hurt : []) };
+    };
+    expect([kg(sore(2)), kg(sore(3))]).toEqual([16, 12]);
+    expect(codes(sore(3))).toContain('load-after-pain');
   });
 });

@@ -15,6 +15,7 @@ import {
 } from '../dose';
 import type { Dose, DoseWhy } from '../dose';
 import { isSameMass, snapDown } from '../kit';
+import { isHardKind } from '../log';
 import { loadCapFor, PAIN_BANDS } from '../limits';
 import { defaultMethod, estimateFor, settingsKept } from '../progression';
 import type { JudgeContext, PastExercise, TrackMemory } from '../progression';
@@ -110,14 +111,16 @@ export const planItem = (input: SheetInput, place: Place, start: Start): Planned
   const usual = fitDose(input, variation, values, stored);
   const fitted = inZone(input, place, usual);
   const isOwnDose = own !== undefined && (!isRungDose(own) || beginsEmpty(own)) && fitted === usual;
-  const carried = isOwnDose ? fitted : fromHistory(input, variation, values, fitted, past);
+  const borne = isOwnDose ? fitted : fromHistory(input, variation, values, fitted, past);
+  const carried = notOverPain(input, variation, values, borne, past);
   const back = lighterAfterLayOff(input, variation, values, carried, past);
   const isWork = role === 'main' || role === 'accessory';
   // Drills, finishers and holds have no load worth looking for.
   const isSought = isWork && carried.dose.seconds === undefined && !knowsLoad(own);
   const feelers = isSought ? feelersFor(input, variation, values, carried.dose, past) : 0;
   const staged = applyStage(back.dose, feelers > 0 ? withFeelers(back.why, variation, context) : back.why, stage);
-  const meant = intent === 'lighter' ? lighterDose(staged.dose, staged.why) : lent(staged, memory);
+  const meant =
+    intent === 'lighter' ? lighterDose(staged.dose, staged.why, loadsAt(input, variation, values)) : lent(staged, memory);
   const careful = carefulDose(input, variation, values, withinCap(input, variation, values, meant), {
     sessions: past.length,
     memory,
@@ -139,10 +142,10 @@ export const planItem = (input: SheetInput, place: Place, start: Start): Planned
   return role === 'finisher' && variation.family === 'finisher' ? asIntervals(input, planned, past) : planned;
 };
 
-/** The lift a planned day leads with, in the day's own reps while something is held; its load is then worked out anew. */
+/** A big lift in the reps its planned day has for it while something is held; its load is then worked out anew. */
 const inZone = ({ planned }: SheetInput, { slot, role }: Place, item: Planned): Planned => {
   const { dose, why } = item;
-  const zone = planned && planned.led === slot && role === 'main' ? planned.zone : null;
+  const zone = !planned || role !== 'main' ? null : planned.led === slot ? planned.zone : planned.besideZone;
   if (!zone || dose.seconds !== undefined || dose.load.externalKg <= 0) return item;
   if (dose.repsLow === zone.low && dose.repsHigh === zone.high) return item;
   const told = reason('reps-by-zone', { repsLow: zone.low, repsHigh: zone.high }, 'common-practice');
@@ -175,6 +178,24 @@ const fromHistory = (
   const told = reason('load-from-history', { sessions: past.length, loadKg: load.externalKg }, 'strength-model');
   const repsAim = Math.min(dose.repsHigh, next.reps);
   return { dose: { ...dose, load, repsAim }, why: { ...why, load: [...next.reasons, told] } };
+};
+
+/** What hurt the last time, on whatever day of the plan, is not begun any heavier than it was done then. */
+const notOverPain = (
+  input: SheetInput,
+  variation: Variation,
+  values: LeverValues,
+  { dose, why }: Planned,
+  past: readonly PastExercise[],
+): Planned => {
+  const sets = past.at(-1)?.sets.filter(({ kind }) => isHardKind(kind)) ?? [];
+  const pain = Math.max(0, ...sets.map(({ jointPain }) => jointPain ?? 0));
+  const doneKg = Math.max(0, ...sets.map(({ externalKg }) => externalKg));
+  if (pain <= PAIN_BANDS.safeUpTo || dose.load.externalKg <= doneKg + 0.001) return { dose, why };
+  const load = snapDown(loadsAt(input, variation, values), doneKg);
+  if (!load) return { dose, why };
+  const told = reason('load-after-pain', { loadKg: load.externalKg, pain }, 'pain-monitoring-thomee');
+  return { dose: { ...dose, load, repsAim: undefined, repsBeyond: 0 }, why: { ...why, load: [...why.load, told] } };
 };
 
 /** One lighter session that a plateau asked for; the track keeps what stood before. */

@@ -2,7 +2,19 @@ import type { RepRange } from '../catalogue';
 import type { Dose, DoseWhy, Stage } from '../dose';
 import type { JudgeContext, KeptStanding, PastExercise, TrackMemory } from '../progression';
 import type { LadderStart } from '../screening';
-import type { Chip, DayRole, EmphasisId, Family, Goal, LeverValues, MainFamily, MethodId, Reason, Schools, Verdict } from '../vocabulary';
+import type {
+  Chip,
+  DayRole,
+  EmphasisId,
+  Family,
+  Goal,
+  LeverValues,
+  MainFamily,
+  MethodId,
+  Reason,
+  Schools,
+  Verdict,
+} from '../vocabulary';
 import type { Need } from './weekly-table';
 
 /** Hard sets of one earlier day, by muscle weighted by emphasis, and the families that were trained hard and loaded. */
@@ -31,13 +43,14 @@ export interface PlannedFor {
   led: MainFamily | null;
   /** Patterns that get a big lift, the led one first. */
   families: readonly MainFamily[];
-  /** Reps of the led lift while it is loaded; null: the goal's own. */
+  /** Reps of the led lift while it is loaded, and of the other big lifts beside it; null: the goal's own. */
   zone: RepRange | null;
+  besideZone: RepRange | null;
   targets: Readonly<Partial<Record<Need, DayTarget>>>;
   /** Sets the session may hold over what its exercises usually have. */
   moreSets: number;
-  /** Hard sets the session holds at most, so that a block's weeks can grow; null: as many as any. */
-  mostSets: number | null;
+  /** Share of the hard sets that a full session would hold: a block's weeks begin lower and grow. */
+  setsShare: number;
   /** Accessories that had their turn in the block before. */
   rested: readonly string[];
 }

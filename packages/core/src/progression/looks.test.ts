@@ -111,13 +111,13 @@ describe('who is to be careful', () => {
 
 describe('a plateau', () => {
   /** Like sessions, this one the last: the reps of every set, with nothing left. */
-  const over = (reps: readonly number[], memory: ExerciseLog['memory'] = {}) => {
+  const over = (reps: readonly number[], memory: ExerciseLog['memory'] = {}, range = { repsLow: 8, repsHigh: 12 }) => {
     const made = reps.map((each, at) =>
       anExerciseLog({
         loadKg: 24,
         reps: [each, each, each],
         set: { reserve: 0 },
-        dose: { repsLow: 8, repsHigh: 12, reserve: 2 },
+        dose: { ...range, reserve: 2 },
         day: 100 - 3 * (reps.length - 1 - at),
       }),
     );
@@ -132,6 +132,17 @@ describe('a plateau', () => {
     expect(over([9, 9, 10, 10, 11, 11, 12])).toBeNull();
     expect(over([12, 11, 10, 10, 12, 8, 7])).toBeNull();
     expect(over([10, 10, 9])).toBeNull();
+  });
+
+  it('second answer: another range; more reps than the load bears are asked for with less of it', () => {
+    // Common practice, no source: who fails at a load is not asked for more reps with it.
+    const ranged = over([6, 6, 5, 5, 5, 4, 4], { stall: { answered: 1, wait: 0 } }, { repsLow: 4, repsHigh: 6 });
+    expect(ranged).toMatchObject({
+      verdict: 'ease-back',
+      change: { lever: 'load', from: 24 },
+      dose: { repsLow: 6, repsHigh: 8 },
+    });
+    expect(ranged?.dose.load.externalKg).toBeLessThan(24);
   });
 
   it('third answer: one lighter session, lent, with the reason beside it', () => {

@@ -16,6 +16,7 @@ export const applyFix = (content: DraftSheet, fix: Fix, input: SheetInput): Draf
   const withItem = (change: Partial<DraftItem>) =>
     withArrangement(content, replaceItem(content, item.id, { ...item, ...change }));
   const variation = getVariation(input.context.catalogue, item.variationId);
+  const loads = allowedLoads(input.context.kit, input.context.limits, variation, item.values);
   switch (fix.kind) {
     case 'unpair':
       return withArrangement(content, unpair(content, item.id));
@@ -28,13 +29,11 @@ export const applyFix = (content: DraftSheet, fix: Fix, input: SheetInput): Draf
     case 'settings':
       return withItem({ values: fix.values });
     case 'load': {
-      const load = allowedLoads(input.context.kit, input.context.limits, variation, item.values).find(({ externalKg }) =>
-        isSameMass(externalKg, fix.loadKg),
-      );
+      const load = loads.find(({ externalKg }) => isSameMass(externalKg, fix.loadKg));
       return load ? withItem({ dose: { ...item.dose, load, repsAim: undefined } }) : null;
     }
     case 'lighter':
-      return withItem({ dose: lighterDose(item.dose, NO_WHY).dose });
+      return withItem({ dose: lighterDose(item.dose, NO_WHY, loads).dose });
     case 'fewer-sets':
       return withItem({ dose: { ...item.dose, sets: Math.max(1, item.dose.sets - 1) } });
     case 'swap': {

@@ -6,7 +6,7 @@ import { targetsOf } from './targets-of';
 import type { DoneOn } from './targets-of';
 import type { Block, PlanDay, PlanWeek } from './types';
 
-/** Reps of the leading lift on a light day, by goal: lighter than its heavy day. House defaults; null: the goal's own. */
+/** Reps of a lift on a day that is not its heavy one, by goal. House defaults; null: the goal's own. */
 const LIGHT_ZONE: Record<Goal, RepRange | null> = {
   'get-stronger': { low: 8, high: 10 },
   'build-muscle': { low: 12, high: 15 },
@@ -22,26 +22,14 @@ export interface DayAsk {
   done: readonly DoneOn[];
   /** Accessories that had their turn in the block before, on days of this role. */
   rested?: readonly string[];
-  /** Hard sets a day of this role held in its fullest week so far; null: there was none. */
-  fullSets?: number | null;
 }
 
-/** Fewest sets a session is held to. House default. */
-const LEAST_SETS = 6;
-
-/** Hard sets of a week on the way to the fullest: the last loading week holds as many, and what the plan asks for besides. */
-const mostSetsIn = ({ weeks }: Block, { ramp, kind, moreSets }: PlanWeek, fullSets: number | null): number | null => {
-  const last = Math.max(...weeks.map((week) => week.ramp));
-  if (fullSets === null || kind === 'lighter') return null;
-  return Math.max(LEAST_SETS, Math.round((fullSets * ramp) / last) + (ramp === last ? moreSets : 0));
-};
+/** A week's sets beside those of the block's fullest. */
+const setsShareIn = ({ weeks }: Block, { ramp, kind }: PlanWeek): number =>
+  kind === 'lighter' ? 1 : ramp / Math.max(...weeks.map((week) => week.ramp));
 
 /** What a block has for one of its days. */
-export const plannedFor = (
-  block: Block,
-  day: PlanDay,
-  { goal, done, rested = [], fullSets = null }: DayAsk,
-): PlannedFor => {
+export const plannedFor = (block: Block, day: PlanDay, { goal, done, rested = [] }: DayAsk): PlannedFor => {
   const week = block.weeks.find(({ days }) => days.some(({ id }) => id === day.id));
   if (!week) throw new Error(`day ${day.id} is no day of this block`);
   const { led, families, weight } = ROLE_RULES[day.role];
@@ -50,9 +38,11 @@ export const plannedFor = (
     led,
     families,
     zone: weight === 'light' ? LIGHT_ZONE[goal] : block.zone,
+    // A pattern that leads another day is lighter beside this one.
+    besideZone: led === null ? null : LIGHT_ZONE[goal],
     targets: targetsOf(block, week, day, done),
     moreSets: week.moreSets,
-    mostSets: mostSetsIn(block, week, fullSets),
+    setsShare: setsShareIn(block, week),
     rested,
   };
 };

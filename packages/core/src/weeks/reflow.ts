@@ -3,7 +3,7 @@ import { reason } from '../vocabulary';
 import { mondayOf, WEEK_DAYS } from '../units';
 import { ROLE_RULES } from './role-rules';
 import { tooClose } from './too-close';
-import type { Block, PlanDay, PlanWeek } from './types';
+import type { Block, DayWeight, PlanDay, PlanWeek } from './types';
 
 /** Something that became different: what the trainer did to a plan, or time away. */
 export type PlanEdit =
@@ -28,28 +28,51 @@ export interface PlanSoFar {
 const isAway = (day: number, edits: readonly PlanEdit[]): boolean =>
   edits.some((edit) => edit.kind === 'away' && edit.from <= day && day <= edit.to);
 
-/** Those of the undone days that a week's dates still hold: heavy ones first, then in the plan's order. */
-const thatFit = (undone: readonly PlanDay[], room: number): PlanDay[] => {
-  const ofWeight = (weight: string) => undone.filter(({ role }) => ROLE_RULES[role].weight === weight);
-  const kept = new Set(['heavy', 'light', 'easy'].flatMap(ofWeight).slice(0, room));
-  return undone.filter((day) => kept.has(day));
+/** Every way to put some of the days on so many places, in order. At most seven days: few enough to look at all. */
+const arrangements = (days: readonly PlanDay[], places: number): PlanDay[][] =>
+  places === 0
+    ? [[]]
+    : [
+        [],
+        ...days.flatMap((day) =>
+          arrangements(
+            days.filter((one) => one !== day),
+            places - 1,
+          ).map((rest) => [day, ...rest]),
+        ),
+      ];
+
+/** How a choice of days ranks, each number before the next, lower is better. */
+type Rank = readonly number[];
+const isBefore = (a: Rank, b: Rank): boolean => {
+  const at = a.findIndex((value, index) => value !== b[index]);
+  return at >= 0 && (a[at] ?? 0) < (b[at] ?? 0);
 };
 
-/** Dates for days that must be trained, in order; two neighbours change places where that keeps heavy work two days apart. */
-const onDates = (days: readonly PlanDay[], dates: readonly number[], fixed: readonly PlanDay[]): PlanDay[] => {
-  const placed = (order: readonly PlanDay[]) => order.map((day, at) => ({ ...day, day: dates[at] ?? day.day }));
-  const closeIn = (order: readonly PlanDay[]) => tooClose([...fixed, ...placed(order)]).length;
-  let order = [...days];
-  for (let at = 0; at + 1 < order.length && closeIn(order) > 0; at += 1) {
-    const swapped = [...order];
-    [swapped[at], swapped[at + 1]] = [order[at + 1] as PlanDay, order[at] as PlanDay];
-    if (closeIn(swapped) < closeIn(order)) order = swapped;
+/**
+ * Undone days on the dates that are left: heavy work on one pattern two days apart first, then as many days as fit, the heavy ones
+ * before the light, and the plan's own order.
+ */
+const onDates = (undone: readonly PlanDay[], dates: readonly number[], fixed: readonly PlanDay[]): PlanDay[] => {
+  const ofWeight = (days: readonly PlanDay[], weight: DayWeight) =>
+    days.filter(({ role }) => ROLE_RULES[role].weight === weight).length;
+  const rankOf = (days: readonly PlanDay[]): Rank => {
+    const order = days.map((day) => undone.findIndex(({ id }) => id === day.id));
+    const turned = order.filter((index, at) => index < (order[at - 1] ?? -1)).length;
+    const clashes = tooClose([...fixed, ...days]).length;
+    return [clashes, -days.length, -ofWeight(days, 'heavy'), -ofWeight(days, 'light'), turned, ...order];
+  };
+  let best: { days: PlanDay[]; rank: Rank } = { days: [], rank: rankOf([]) };
+  for (const order of arrangements(undone, Math.min(dates.length, undone.length))) {
+    const days = order.map((day, at) => ({ ...day, day: dates[at] ?? day.day }));
+    const rank = rankOf(days);
+    if (isBefore(rank, best.rank)) best = { days, rank };
   }
-  return placed(order);
+  return best.days;
 };
 
-/** What a week's days become. `before`: the day of the week before that lies nearest, for rest between heavy days. */
-const reflowWeek = (week: PlanWeek, soFar: PlanSoFar, edits: readonly PlanEdit[], before: readonly PlanDay[]): PlanLine[] => {
+/** What a week's days become. `beside`: the days of the weeks next to it that lie nearest, for rest between heavy days. */
+const reflowWeek = (week: PlanWeek, soFar: PlanSoFar, edits: readonly PlanEdit[], beside: readonly PlanDay[]): PlanLine[] => {
   const { today, done } = soFar;
   const isDone = ({ id }: PlanDay) => done.has(id);
   const moves = new Map(edits.flatMap((edit) => (edit.kind === 'moved' ? [[edit.dayId, edit.to] as const] : [])));
@@ -65,11 +88,11 @@ const reflowWeek = (week: PlanWeek, soFar: PlanSoFar, edits: readonly PlanEdit[]
     .filter((day) => day >= today && !isAway(day, edits) && !taken.has(day))
     .sort((a, b) => a - b);
   const fixed = [
-    ...before,
+    ...beside,
     ...week.days.flatMap((day) => (isDone(day) ? [{ ...day, day: done.get(day.id) ?? day.day }] : [])),
     ...byHand.map((day) => ({ ...day, day: moves.get(day.id) ?? day.day })),
   ];
-  const placed = isHit ? onDates(thatFit(others, dates.length), dates, fixed) : others;
+  const placed = isHit ? onDates(others, dates, fixed) : others;
   const inPlan = (id: string): PlanDay | undefined => week.days.find((day) => day.id === id);
   return [
     ...byHand.flatMap(({ id, day }): PlanLine[] => {
@@ -82,7 +105,8 @@ const reflowWeek = (week: PlanWeek, soFar: PlanSoFar, edits: readonly PlanEdit[]
       return from === to ? [] : [{ kind: 'moved', dayId: id, from, to, why }];
     }),
     ...week.days.flatMap(({ id, day }): PlanLine[] => {
-      if (left.has(id) && !done.has(id)) return [{ kind: 'dropped', dayId: id, from: day, why: reason('day-left', {}, 'trainer') }];
+      if (left.has(id) && !done.has(id))
+        return [{ kind: 'dropped', dayId: id, from: day, why: reason('day-left', {}, 'trainer') }];
       const isKept = done.has(id) || moves.has(id) || placed.some((one) => one.id === id);
       return isKept ? [] : [{ kind: 'dropped', dayId: id, from: day, why: reason('day-no-room', {}, 'house-default') }];
     }),
@@ -119,8 +143,11 @@ export const reflow = (block: Block, soFar: PlanSoFar, edits: readonly PlanEdit[
   );
   return [
     ...touched.flatMap((week) => {
-      const before = block.weeks[week.index - 1]?.days.slice(-1) ?? [];
-      if (week.start >= thisMonday) return reflowWeek(week, soFar, edits, before);
+      const beside = [
+        ...(block.weeks[week.index - 1]?.days.slice(-1) ?? []),
+        ...(block.weeks[week.index + 1]?.days.slice(0, 1) ?? []),
+      ];
+      if (week.start >= thisMonday) return reflowWeek(week, soFar, edits, beside);
       return week.days.flatMap(({ id, day }): PlanLine[] =>
         soFar.done.has(id) ? [] : [{ kind: 'dropped', dayId: id, from: day, why: reason('day-week-over', {}, 'house-default') }],
       );

@@ -22,7 +22,7 @@ export interface Rotation {
 }
 
 /** Fewest sessions that show that something doesn't move, and accessories that change at least where a sheet has enough. House defaults. */
-const ROTATES = { sessions: 4, accessories: 2, ofAtLeast: 3 } as const;
+const ROTATES = { sessions: 4, accessories: 2, ofAtLeast: 2 } as const;
 
 /**
  * What stays and what changes on days of one role when a block ends. Big lifts stay, unless one moved nowhere in enough sessions; in the first eight

@@ -90,8 +90,8 @@ const answer = (outcome: Outcome, log: ExerciseLog, sessions: number): Outcome =
 };
 
 /**
- * Another rep range with the load it asks for: fewer reps with more load where the belief bears it, else more reps. It
- * moves, and never widens. Null where neither is more than what stands.
+ * Another rep range with the load it asks for: fewer reps with more load where the belief bears it, else more reps, with less
+ * where the belief says so. It moves, and never widens. Null where neither is more than what stands.
  */
 const otherRange = (outcome: Outcome, log: ExerciseLog, sessions: number, memory: Outcome['memory']): Outcome | null => {
   const { dose } = log;
@@ -113,6 +113,14 @@ const otherRange = (outcome: Outcome, log: ExerciseLog, sessions: number, memory
   }
   if (dose.repsHigh + STALL.repsOff > STALL.mostReps) return null;
   const longer = moved(STALL.repsOff);
+  const next = estimateFor({ ...log, past: withToday(log) }, longer, log.day);
+  const load = log.loads.find(({ externalKg }) => next !== null && isSameMass(externalKg, next.loadKg));
+  const reasons = [...outcome.reasons, told(longer)];
+  if (next && load && load.externalKg < dose.load.externalKg - 0.001) {
+    // More reps than the load bears are asked for with less of it.
+    const change = { lever: 'load', from: dose.load.externalKg, to: load.externalKg } as const;
+    return { ...outcome, verdict: 'ease-back', change, dose: { ...longer, load, repsAim: next.reps }, reasons, memory };
+  }
   const change = { lever: 'reps', from: dose.repsHigh, to: longer.repsHigh } as const;
-  return { ...outcome, verdict: 'move-up', change, dose: longer, reasons: [...outcome.reasons, told(longer)], memory };
+  return { ...outcome, verdict: 'move-up', change, dose: longer, reasons, memory };
 };

@@ -19,9 +19,8 @@ export interface PlanTrained {
 export interface LifePlan {
   block: Block;
   trained: readonly PlanTrained[];
-  /** By day role: accessories that had their turn, and the hard sets of the fullest day so far. */
+  /** By day role: accessories that had their turn. */
   rested: ReadonlyMap<DayRole, readonly string[]>;
-  fullSets: ReadonlyMap<DayRole, number>;
 }
 
 /** The day that comes next, and what its sheet is made for. */
@@ -61,7 +60,7 @@ const nextBlock = (
     const done = before ? rotate(inBlock(before, role), { isNew, lacking: [] }) : [];
     return [role, done.filter(({ stays }) => !stays).map(({ variationId }) => variationId)];
   });
-  return { block, trained: [], rested: new Map(rested), fullSets: before?.fullSets ?? new Map() };
+  return { block, trained: [], rested: new Map(rested) };
 };
 
 /** The first undone day of the plan on or after a day, with the plan as everything missed left it; a new block where it is over. */
@@ -74,7 +73,9 @@ export const nextOfPlan = (
   const dayAfter = (plan: LifePlan): NextOfPlan | null => {
     const done = doneIn(plan);
     const block = withLines(plan.block, reflow(plan.block, { today: trainsOn, done }));
-    const week = block.weeks.find(({ start, days }) => start + 7 > trainsOn && days.some(({ id, day }) => !done.has(id) && day >= trainsOn));
+    const week = block.weeks.find(
+      ({ start, days }) => start + 7 > trainsOn && days.some(({ id, day }) => !done.has(id) && day >= trainsOn),
+    );
     const planDay = week?.days.filter(({ id, day }) => !done.has(id) && day >= trainsOn).sort((a, b) => a.day - b.day)[0];
     if (!week || !planDay) return null;
     const ofWeek = plan.trained.filter((one) => week.days.some(({ id }) => id === one.planDay.id));
@@ -87,7 +88,6 @@ export const nextOfPlan = (
         goal,
         done: soFar,
         rested: plan.rested.get(planDay.role) ?? [],
-        fullSets: plan.fullSets.get(planDay.role) ?? null,
       }),
       intent: week.kind === 'lighter' ? 'lighter' : 'build',
     };
@@ -118,14 +118,5 @@ export const afterPlanDay = (
     const role = roleOf(blockId);
     return role === 'main' || role === 'accessory' ? [{ slot, role, variationId, movedUp: movedUp.has(id) }] : [];
   });
-  const plannedSets = sheet.items.reduce(
-    (sum, { blockId, dose }) => sum + (['main', 'accessory'].includes(roleOf(blockId) ?? '') ? dose.sets : 0),
-    0,
-  );
-  const full = Math.max(plannedSets, plan.fullSets.get(planDay.role) ?? 0);
-  return {
-    ...plan,
-    trained: [...plan.trained, { planDay, on, sets: byNeed, exercises }],
-    fullSets: new Map(plan.fullSets).set(planDay.role, full),
-  };
+  return { ...plan, trained: [...plan.trained, { planDay, on, sets: byNeed, exercises }] };
 };

@@ -62,6 +62,23 @@ describe('what a set teaches', () => {
     expect(sdOfStrength(missed)).toBeLessThan(sdOfStrength(said));
   });
 
+  it('who has none left, week after week, is not thought to hold reps back', () => {
+    // Fact of the trade: five reps with none left are five to failure, however often somebody was found to say too little.
+    const weeks = [6, 6, 5, 5, 5, 5, 4, 4, 4, 4].map((reps, at): PastSession => {
+      const set = aDone({ loadKg: 100, plannedReps: 6, reps, reserve: 0 });
+      return { day: at * 4, sets: [set, set, set] };
+    });
+    const { belief } = replay(weeks, { ...LIFTER, startLoadKg: 100 });
+    expect(predict(belief, 100, 0).reps).toBeLessThan(6);
+    // Whatever was logged, a report of none left goes on meaning none.
+    fc.assert(
+      fc.property(anyHistory, (history) => {
+        expect(named(replay(history, LIFTER).belief).b).toBeLessThanOrEqual(2 + 1e-9);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
   it('grip, pain and later drops bound strength from below and no more', () => {
     expect(strengthAfter([aDone({ reps: 4, onlyAtLeast: true, failed: true })])).toBeGreaterThan(
       strengthAfter([aDone({ reps: 4, failed: true, reserve: null })]),

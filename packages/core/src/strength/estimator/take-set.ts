@@ -1,8 +1,9 @@
 import { atLeast, measure } from './assimilate';
+import { keepInRange } from './belief';
 import { ESTIMATOR } from './params';
 import { capability, fatigueOf, kOf, leanOn, repsAt } from './predict';
 import { isNumbered, takeReport } from './report';
-import { X } from './types';
+import { B, STATES, X } from './types';
 import type { Belief, Observation } from './types';
 
 /** What one set changes. */
@@ -29,7 +30,20 @@ export const FRESH: Today = { fatigue: 0, reported: false };
  */
 export const takeSet = (belief: Belief, seen: Observation, today: Today): Taken => {
   const learned = seen.failed && !seen.onlyAtLeast ? missed(belief, seen, today) : finished(belief, seen, today);
-  return takenIn(neverLowerForBetter(belief, learned, seen, today), seen, today);
+  return takenIn(neverLowerForBetter(belief, withinBias(learned), seen, today), seen, today);
+};
+
+/**
+ * Nobody under-reports by more than leaves "none left" meaning none: what would lie beyond is strength that is not there, and
+ * goes where it is tied to.
+ */
+const withinBias = (belief: Belief): Belief => {
+  const over = (belief.mean[B] ?? 0) - ESTIMATOR.biasReps;
+  const variance = belief.cov[B * STATES + B] ?? 0;
+  if (over <= 0 || variance <= 0) return belief;
+  const mean = belief.mean.map((value, at) => value - (over * (belief.cov[at * STATES + B] ?? 0)) / variance);
+  keepInRange(mean);
+  return { ...belief, mean };
 };
 
 /**

@@ -33,6 +33,9 @@ export const COMPOSE_REASONS = {
     cap: number;
   }>(),
   'fewer-for-others': values<{ variationId: string; sets: number; usualSets: number }>(),
+  'fewer-for-plan': values<{ variationId: string; sets: number; usualSets: number }>(),
+  'left-for-plan': values<{ variationId: string }>(),
+  'gave-up-plan': values<{ emphasis: EmphasisId; setsWanted: number; sets: number }>(),
   'left-for-week': values<{ variationId: string; emphasis: EmphasisId; most: number; cap: number }>(),
   'left-for-exercises': values<{ variationId: string; most: number }>(),
   'left-for-others': values<{ variationId: string }>(),

@@ -57,6 +57,8 @@ export const PLAN_REASONS = {
     reserve: number;
   }>(),
   'lighter-day': values<{ sets: number; usualSets: number; reserve: number }>(),
+  'load-after-pain': values<{ loadKg: number; pain: number }>(),
+  'lighter-load': values<{ loadKg: number; usualKg: number }>(),
   'load-from-history': values<{ sessions: number; loadKg: number }>(),
   'load-as-here': values<{ loadKg: number; fromKg: number }>(),
   spared: values<{ cause: CarefulCause; reps: number; reserve: number }>(),

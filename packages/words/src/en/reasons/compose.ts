@@ -30,12 +30,15 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
   'pairs-with': (v, c) =>
     `${c.nameOf(v.variationId)} fills the rest of ${inSentence(c.nameOf(v.withVariationId))} and needs nothing of its kit.`,
   'fewer-sets': (v) => `${counted(v.sets, 'set')} instead of ${v.usualSets}: ${v.minutes} min hold no more.`,
-  'more-sets': (v) =>
-    `This week of the block asks for more: ${counted(v.sets, 'set')} instead of ${v.usualSets}.`,
-  'reps-by-zone': (v) => `On this day of the plan the leading lift goes for ${v.repsLow} to ${v.repsHigh} reps.`,
+  'more-sets': (v) => `This week of the block asks for more: ${counted(v.sets, 'set')} instead of ${v.usualSets}.`,
+  'reps-by-zone': (v) => `On this day of the plan it goes for ${v.repsLow} to ${v.repsHigh} reps.`,
   'fewer-for-week': (v) =>
     `${counted(v.sets, 'set')} instead of ${v.usualSets}: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
   'fewer-for-others': (v) => `${counted(v.sets, 'set')} instead of ${v.usualSets}: other work needed the room more.`,
+  'fewer-for-plan': (v) => `${counted(v.sets, 'set')} instead of ${v.usualSets}: this week of the plan begins low and grows.`,
+  'left-for-plan': (v, c) => `${c.nameOf(v.variationId)} waits: this week of the plan begins low and grows.`,
+  'gave-up-plan': (v) =>
+    `${formatNumber(v.sets)} of ${counted(v.setsWanted, 'set')} wanted on the ${EMPHASIS_LABELS[v.emphasis]}: this week of the plan begins low and grows.`,
   'left-for-week': (v, c) =>
     `${c.nameOf(v.variationId)} sits out today: today holds at most ${formatNumber(v.most)} hard sets on the ${EMPHASIS_LABELS[v.emphasis]}, the week ${v.cap}.`,
   'left-for-exercises': (v, c) => `${c.nameOf(v.variationId)} sits out today: ${v.most} exercises are enough for one session.`,

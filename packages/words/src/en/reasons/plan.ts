@@ -67,6 +67,8 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
     };
     return `${what}: ${numbers[v.field]}.`;
   },
+  'load-after-pain': (v, c) => `It hurt ${v.pain} of 10 the last time: no more than the ${load(v.loadKg, c.unit)} of that day.`,
+  'lighter-load': (v, c) => `A lighter day: ${load(v.loadKg, c.unit)} instead of ${load(v.usualKg, c.unit)}.`,
   'lighter-day': (v) => `A lighter day: ${v.sets} of ${counted(v.usualSets, 'set')}, ${v.reserve} in reserve.`,
   'load-from-history': (v, c) =>
     `Done before, ${v.sessions === 1 ? 'once' : `${v.sessions} times`}: those sets bear ${load(v.loadKg, c.unit)} today.`,

@@ -1,0 +1,70 @@
+import { getVariation, builtInCatalogue } from '../catalogue';
+import { aJudgeContext, aSheetInput } from '../testing';
+import { compose } from './compose';
+import { blocksOf } from './content';
+import type { Composition } from './compose';
+import { workOf } from './sets-for';
+import type { DayTarget, PlannedFor } from './types';
+import { countsFor, NEEDS } from './weekly-table';
+
+const target = (aim: number, most = 10): DayTarget => ({ floor: 0, aim, most });
+const dayOf = (over: Partial<PlannedFor> = {}): PlannedFor => ({
+  role: 'squat-led',
+  led: 'squat',
+  families: ['squat', 'lunge', 'bridge'],
+  zone: null,
+  besideZone: null,
+  targets: Object.fromEntries(NEEDS.map((need) => [need, target(5, need === 'glutes' ? 14 : 10)])),
+  moreSets: 0,
+  setsShare: 1,
+  rested: [],
+  ...over,
+});
+const made = (over: Partial<PlannedFor> = {}, minutes = 60): Composition =>
+  compose(aSheetInput(aJudgeContext(), { planned: dayOf(over) }), { minutes });
+const inRole = (composed: Composition, role: string) =>
+  blocksOf(composed).flatMap(({ block, items }) => (block.role === role ? items : []));
+const setsIn = (composed: Composition): number => workOf(composed).reduce((sum, { dose }) => sum + dose.sets, 0);
+const onNeed = (composed: Composition, need: (typeof NEEDS)[number]): number =>
+  workOf(composed).reduce(
+    (sum, { variationId, dose }) => sum + dose.sets * countsFor(getVariation(builtInCatalogue, variationId), need),
+    0,
+  );
+
+// Source: the binding page on prescribing, §6, unless said otherwise.
+describe('a session of a plan', () => {
+  it.each([
+    ['squat', ['squat', 'lunge', 'bridge']],
+    ['hinge', ['hinge', 'bridge', 'lunge']],
+    ['lunge', ['lunge', 'squat', 'bridge']],
+  ] as const)('that leads with a %s begins with it and trains the day’s patterns only', (led, families) => {
+    const mains = inRole(made({ led, families }), 'main').map(({ slot }) => slot);
+    expect(mains[0]).toBe(led);
+    expect(mains.every((slot) => (families as readonly string[]).includes(slot))).toBe(true);
+  });
+
+  it('holds no more of a muscle than the plan leaves', () => {
+    const targets = { ...dayOf().targets, 'front-thigh': target(2, 3) };
+    expect(onNeed(made({ targets }), 'front-thigh')).toBeLessThanOrEqual(3);
+  });
+
+  it('of a later week holds more sets, and says so; of the first fewer, and says that', () => {
+    const [usual, more, fewer] = [made({}, 90), made({ moreSets: 2 }, 90), made({ setsShare: 0.7 }, 90)];
+    expect(setsIn(more)).toBeGreaterThan(setsIn(usual));
+    expect(setsIn(more)).toBeLessThanOrEqual(setsIn(usual) + 3);
+    expect(setsIn(fewer)).toBeLessThanOrEqual(Math.round(0.7 * setsIn(usual)));
+    const whys = (composed: Composition) => composed.items.flatMap(({ why }) => why.sets.map(({ code }) => code));
+    expect(whys(more)).toContain('more-sets');
+    expect(whys(usual)).not.toContain('more-sets');
+    const told = [...fewer.gaveUp, ...fewer.left.flatMap(({ reasons }) => reasons)].map(({ code }) => code);
+    expect([...told, ...whys(fewer)].filter((code) => code.endsWith('-for-plan') || code === 'gave-up-plan')).not.toEqual([]);
+  });
+
+  it('gives an accessory that had its turn a rest, where another trains the muscle', () => {
+    const before = inRole(made(), 'accessory').map(({ variationId }) => variationId);
+    expect(before.length).toBeGreaterThan(0);
+    const after = inRole(made({ rested: before }), 'accessory').map(({ variationId }) => variationId);
+    expect(after.filter((id) => before.includes(id))).toEqual([]);
+    expect(after.length).toBeGreaterThan(0);
+  });
+});
