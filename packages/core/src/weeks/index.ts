@@ -13,5 +13,5 @@ export type { InBlock, Rotation } from './rotate';
 export { plannedFor } from './planned-for';
 export { blockDone } from './block-done';
 export type { TrainedDay, WeekDone } from './block-done';
-export { ROLE_RULES } from './role-rules';
+export { ROLE_RULES, SAME_DAYS } from './role-rules';
 export type { Block, BlockWish, PlanDay, PlanWeek, RoleRule } from './types';

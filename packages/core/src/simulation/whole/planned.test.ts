@@ -1,0 +1,69 @@
+import { builtInCatalogue, getVariation } from '../../catalogue';
+import { SAME_DAYS } from '../../weeks';
+import { aWholePerson, liveWhole } from '.';
+
+/** Numerical Recipes' linear congruential generator: the same life every time. */
+const seeded = (seed: number) => {
+  let state = seed;
+  return () => {
+    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+    return state / 2 ** 32;
+  };
+};
+
+const WEEKS = 16;
+const life = liveWhole(
+  seeded(5),
+  aWholePerson('planned', { missed: 0.05, faults: 0.03, trainingAge: 'intermediate', strength: 1.2, minutes: 60 }),
+  WEEKS,
+  true,
+);
+const built = life.filter(({ sheet }) => sheet.intent === 'build');
+
+// Source: the binding page on prescribing, §6.
+describe('a life cut from a plan', () => {
+  it('repeats its days for eight weeks, then leads each with a pattern of its own', () => {
+    const rolesIn = (from: number, to: number) =>
+      new Set(built.filter(({ day }) => day >= from && day < to).map(({ sheet }) => sheet.dayRole));
+    expect(rolesIn(0, SAME_DAYS)).toEqual(new Set(['all']));
+    expect(rolesIn(SAME_DAYS + 7, WEEKS * 7)).toEqual(new Set(['squat-led', 'hinge-led']));
+  });
+
+  it('begins such a day with the pattern it leads with', () => {
+    for (const { sheet } of built.filter(({ sheet: { dayRole } }) => dayRole === 'squat-led' || dayRole === 'hinge-led')) {
+      const [first] = sheet.items.filter(({ blockId }) => sheet.blocks.find(({ id }) => id === blockId)?.role === 'main');
+      const family = first && getVariation(builtInCatalogue, first.variationId).family;
+      expect([sheet.dayRole, family]).toEqual([sheet.dayRole, sheet.dayRole?.split('-')[0]]);
+    }
+  });
+
+  it('has lighter weeks, which leave what the next week goes on from as it was', () => {
+    const lighter = life.flatMap((session, at) => (session.sheet.intent === 'lighter' ? [at] : []));
+    expect(lighter.length).toBeGreaterThan(1);
+    for (const at of lighter) expect(life[at]?.tracksAfter).toEqual(life[at - 1]?.tracksAfter);
+    const setsOf = (at: number) => life[at]?.sheet.items.reduce((sum, { dose }) => sum + dose.sets, 0) ?? 0;
+    const [first = 0] = lighter;
+    expect(setsOf(first)).toBeLessThan(setsOf(first - 1));
+  });
+
+  it('keeps its big lifts within a block', () => {
+    const mainsOf = ({ sheet }: (typeof built)[number]) =>
+      sheet.items
+        .filter(({ blockId }) => sheet.blocks.find(({ id }) => id === blockId)?.role === 'main')
+        .map(({ slot, variationId }) => [slot, variationId] as const);
+    let kept = 0;
+    let all = 0;
+    built.forEach((session, at) => {
+      const before = built.slice(0, at).findLast((one) => one.sheet.dayRole === session.sheet.dayRole);
+      if (!before || before.ofPlan?.plan.block.number !== session.ofPlan?.plan.block.number) return;
+      const was = new Map(mainsOf(before));
+      for (const [slot, variationId] of mainsOf(session)) {
+        if (!was.has(slot)) continue;
+        all += 1;
+        if (was.get(slot) === variationId) kept += 1;
+      }
+    });
+    expect(all).toBeGreaterThan(30);
+    expect(kept / all).toBeGreaterThanOrEqual(0.9);
+  });
+});
