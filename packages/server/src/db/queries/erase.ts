@@ -28,31 +28,38 @@ const STATEMENTS = [
   'DELETE FROM people WHERE studioId = :studioId AND id = :personId',
 ];
 
-/** Rows deleted at once ahead of the rest: a set logged meanwhile waits for so many and no more. House default. */
-const PIECE = 1_000;
+/** Sessions whose rows go at once ahead of the rest: a set logged meanwhile waits for so many and no more. House default. */
+const PIECE = 100;
 
-/** What is most of somebody's, those rows first that nothing hangs from: whose table it is in, and how it is theirs. */
-const MANY = [
-  ['decisions', `sessionId IN (SELECT id FROM sessions ${OWN})`],
-  ['set_revisions', `sessionId IN (SELECT id FROM sessions ${OWN})`],
-  ['session_records', `sessionId IN (SELECT id FROM sessions ${OWN})`],
-  ['sheet_items', `sheetId IN (SELECT id FROM sheets ${OWN})`],
-] as const;
+/** What is most of somebody's, those rows first that nothing hangs from, by what they hang from. */
+const MANY = {
+  sessions: { column: 'sessionId', tables: ['decisions', 'set_revisions', 'session_records'] },
+  sheets: { column: 'sheetId', tables: ['sheet_items'] },
+} as const;
 
-/** Deletes some of somebody's years, ahead of the rest. False where there is nothing left to delete so. */
-export const erasePiece = async (scope: Scope, personId: PersonId): Promise<boolean> => {
-  for (const [table, theirs] of MANY) {
-    const found = await scope.select<{ row: number }>(
-      `SELECT rowid AS row FROM ${table} WHERE studioId = :studioId AND ${theirs} LIMIT ${PIECE}`,
-      { personId },
-    );
-    if (found.length === 0) continue;
-    const rows = found.map(({ row }) => row);
-    await scope.run(`DELETE FROM ${table} WHERE studioId = :studioId AND rowid IN (:rows)`, { rows });
-    return true;
+/** Some of somebody's rows: of one table, by some of their sessions or sheets. They lie together, which is what makes it quick. */
+export interface Piece {
+  table: string;
+  column: string;
+  ids: readonly string[];
+}
+
+/** Somebody's years in pieces. */
+export const piecesOf = async (scope: Scope, personId: PersonId): Promise<Piece[]> => {
+  const pieces: Piece[] = [];
+  for (const [name, { column, tables }] of Object.entries(MANY)) {
+    const found = await scope.select<{ id: string }>(`SELECT id FROM ${name} ${OWN} ORDER BY id`, { personId });
+    for (let at = 0; at < found.length; at += PIECE) {
+      const ids = found.slice(at, at + PIECE).map(({ id }) => id);
+      pieces.push(...tables.map((table) => ({ table, column, ids })));
+    }
   }
-  return false;
+  return pieces;
 };
+
+/** Deletes one piece. */
+export const erasePiece = async (scope: Scope, { table, column, ids }: Piece): Promise<void> =>
+  scope.run(`DELETE FROM ${table} WHERE studioId = :studioId AND ${column} IN (:ids)`, { ids });
 
 /** Deletes everything of a person, and leaves tombstones. */
 export const eraseRows = async (scope: Scope, personId: PersonId, erasedAt: string): Promise<void> => {

@@ -1,5 +1,5 @@
 import { knownCommand } from '../../db/queries/commands';
-import { erasePiece } from '../../db/queries/erase';
+import { erasePiece, piecesOf } from '../../db/queries/erase';
 import type { Handler } from '../../http/handler';
 import { erasePerson as work } from '../../people/erase-person';
 import { findPerson } from '../../shared/find';
@@ -18,7 +18,7 @@ export const erasePerson: Handler<'erasePerson'> = async (input, context) => {
   // Nothing goes for a command that was given before, for this or for something else: it is answered, or refused, whole.
   if (!(await knownCommand(reading, input.body.command.id))) {
     await findPerson(reading, personId);
-    while (await context.db.write(studioId, (scope) => erasePiece(scope, personId)));
+    for (const piece of await piecesOf(reading, personId)) await context.db.write(studioId, (scope) => erasePiece(scope, piece));
   }
   return all(input, context);
 };
