@@ -168,7 +168,7 @@ it('the years of somebody go in pieces, and others log between them', async () =
   // It came after the erasing had begun and did not wait for its end.
   expect(order).toEqual(['logged', 'erased']);
   const pieces = asked.mock.calls.filter(([statement]) => JSON.stringify(statement).includes('DELETE FROM set_revisions'));
-  expect(pieces.length).toBeGreaterThan(12);
+  expect(pieces.length).toBeGreaterThan(3);
   expect(await models.sessions.count()).toBe(1);
   expect(await models.setRevisions.count()).toBe(1);
   await server.stop();

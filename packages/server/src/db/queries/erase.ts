@@ -29,7 +29,7 @@ const STATEMENTS = [
 ];
 
 /** Sessions whose rows go at once ahead of the rest: a set logged meanwhile waits for so many and no more. House default. */
-const PIECE = 100;
+const PIECE = 500;
 
 /** What is most of somebody's, those rows first that nothing hangs from, by what they hang from. */
 const MANY = {
@@ -37,9 +37,9 @@ const MANY = {
   sheets: { column: 'sheetId', tables: ['sheet_items'] },
 } as const;
 
-/** Some of somebody's rows: of one table, by some of their sessions or sheets. They lie together, which is what makes it quick. */
+/** Some of somebody's rows, by some of their sessions or sheets. They lie together, which is what makes it quick. */
 export interface Piece {
-  table: string;
+  tables: readonly string[];
   column: string;
   ids: readonly string[];
 }
@@ -51,15 +51,16 @@ export const piecesOf = async (scope: Scope, personId: PersonId): Promise<Piece[
     const found = await scope.select<{ id: string }>(`SELECT id FROM ${name} ${OWN} ORDER BY id`, { personId });
     for (let at = 0; at < found.length; at += PIECE) {
       const ids = found.slice(at, at + PIECE).map(({ id }) => id);
-      pieces.push(...tables.map((table) => ({ table, column, ids })));
+      pieces.push({ tables, column, ids });
     }
   }
   return pieces;
 };
 
 /** Deletes one piece. */
-export const erasePiece = async (scope: Scope, { table, column, ids }: Piece): Promise<void> =>
-  scope.run(`DELETE FROM ${table} WHERE studioId = :studioId AND ${column} IN (:ids)`, { ids });
+export const erasePiece = async (scope: Scope, { tables, column, ids }: Piece): Promise<void> => {
+  for (const table of tables) await scope.run(`DELETE FROM ${table} WHERE studioId = :studioId AND ${column} IN (:ids)`, { ids });
+};
 
 /** Deletes everything of a person, and leaves tombstones. */
 export const eraseRows = async (scope: Scope, personId: PersonId, erasedAt: string): Promise<void> => {
