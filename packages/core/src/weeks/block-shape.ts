@@ -1,4 +1,5 @@
 import type { RepRange } from '../catalogue';
+import { mondayOf } from '../units';
 import { reason } from '../vocabulary';
 import type { Goal, Reason, TrainingAge } from '../vocabulary';
 import { SAME_DAYS } from './role-rules';
@@ -15,7 +16,7 @@ const WAVE: readonly RepRange[] = [
   { low: 3, high: 5 },
 ];
 /** Share of the weekly aim in the first and in the last loading week. House default. */
-const RAMP = { first: 0.9, last: 1.1 } as const;
+const RAMP = { first: 0.86, last: 1.14 } as const;
 /** Share of it in a lighter week: sets by two fifths down. Common practice. */
 const LIGHTER = 0.6;
 /** Sets a session may hold over the usual at most, whatever the week. House default. */
@@ -27,7 +28,7 @@ export interface ShapedBy {
   trainingAge: TrainingAge;
   isCareful: boolean;
   hardDays: number;
-  /** Days from the first session to the block's start; null: no session yet. */
+  /** Days from the week of the first session to the block's start; null: no session yet. */
   daysTrained: number | null;
   number: number;
 }
@@ -39,6 +40,10 @@ export interface WeekShape {
   moreSets: number;
   why: readonly Reason[];
 }
+
+/** Days from the week of the first session to a day: blocks begin on Mondays, and the first week counts whole. */
+export const daysInTraining = (firstDay: number | null, day: number): number | null =>
+  firstDay === null ? null : day - mondayOf(firstDay);
 
 /** Whether the first weeks still last, in which the same lifts come again each time. */
 export const isNewTo = (daysTrained: number | null): boolean => (daysTrained ?? 0) < SAME_DAYS;
@@ -73,4 +78,8 @@ export const zoneOf = ({ goal, isCareful, daysTrained, number }: ShapedBy): RepR
 
 /** Whether a block begins by looking for what somebody can do now: after a lighter week, for who trains for strength and may. */
 export const isTestedAt = (by: ShapedBy): boolean =>
-  by.number > 0 && (by.goal === 'get-stronger' || by.goal === 'power') && !by.isCareful && !isNewTo(by.daysTrained) && endsLighter(by);
+  by.number > 0 &&
+  (by.goal === 'get-stronger' || by.goal === 'power') &&
+  !by.isCareful &&
+  !isNewTo(by.daysTrained) &&
+  endsLighter(by);

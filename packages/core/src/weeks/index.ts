@@ -1,5 +1,5 @@
 export { planBlock } from './plan-block';
-export { isNewTo } from './block-shape';
+export { daysInTraining, isNewTo } from './block-shape';
 export { reflow, withLines } from './reflow';
 export type { PlanEdit, PlanLine, PlanSoFar } from './reflow';
 export { tooClose } from './too-close';

@@ -41,8 +41,9 @@ describe('a block', () => {
   it('keeps the same lifts each session for the first eight weeks, two or three hard days a week, easy days between', () => {
     const early = plan({ firstDay: MONDAY - 10, weekdays: [0, 1, 2, 4, 5] });
     expect(rolesOf(early)).toEqual(['all', 'mobility', 'all', 'mobility', 'all']);
-    expect(rolesOf(plan({ firstDay: MONDAY - 55 }))).toEqual(['all', 'all', 'all']);
-    expect(rolesOf(plan({ firstDay: MONDAY - 56 }))[0]).toBe('squat-led');
+    expect(rolesOf(plan({ firstDay: MONDAY - 49 }))).toEqual(['all', 'all', 'all']);
+    // Whoever began in the middle of a week had eight weeks too when the ninth begins.
+    for (const firstDay of [MONDAY - 56, MONDAY - 52]) expect(rolesOf(plan({ firstDay }))[0]).toBe('squat-led');
   });
 
   it('of a split goes on with its two days', () => {
@@ -234,7 +235,7 @@ it('what a block did is told beside what it was to be, by muscle and pattern', (
     sets: { 'front-thigh': { done: 7 }, calves: { done: 2 } },
     families: { squat: { planned: 1, done: 1 }, lunge: { planned: 2, done: 1 }, bridge: { planned: 2, done: 0 } },
   });
-  expect(done[0]?.sets['front-thigh']?.planned).toBeCloseTo(0.9 * (block.weekly['front-thigh']?.aim ?? 0), 6);
+  expect(done[0]?.sets['front-thigh']?.planned).toBeCloseTo(0.86 * (block.weekly['front-thigh']?.aim ?? 0), 6);
   expect(done[1]).toMatchObject({ daysDone: 0, families: { squat: { planned: 1, done: 0 } } });
 });
 

@@ -2,7 +2,7 @@ import { NEEDS, weekFor } from '../composer';
 import type { DayTarget, SheetInput } from '../composer';
 import { reason } from '../vocabulary';
 import type { Reason } from '../vocabulary';
-import { isNewTo, isTestedAt, weekShapes, zoneOf } from './block-shape';
+import { daysInTraining, isNewTo, isTestedAt, weekShapes, zoneOf } from './block-shape';
 import type { ShapedBy } from './block-shape';
 import { mondayOf, WEEK_DAYS } from '../units';
 import { rolesFor } from './role-rules';
@@ -30,7 +30,7 @@ export const planBlock = (input: SheetInput, wish: BlockWish): Block => {
     throw new RangeError(`a plan needs days of the week from 0 to 6, not [${wish.weekdays.join(', ')}]`);
   }
   const { goal, trainingAge } = input.context.person;
-  const daysTrained = firstDay === null ? null : start - firstDay;
+  const daysTrained = daysInTraining(firstDay, start);
   const isNew = isNewTo(daysTrained);
   const roles = rolesFor(weekdays.length, { isSplit, isNew });
   const by: ShapedBy = {

@@ -47,8 +47,7 @@ export const targetsOf = (
       const sumOf = (days: readonly PlanDay[]): number => days.reduce((sum, one) => sum + leanOf(one, need), 0);
       const share = lean / sumOf(week.days);
       const shareLeft = lean / sumOf(undone);
-      const part = (amount: number): number =>
-        Math.min(Math.max(0, amount - doneSets) * shareLeft, CATCH_UP * amount * share);
+      const part = (amount: number): number => Math.min(Math.max(0, amount - doneSets) * shareLeft, CATCH_UP * amount * share);
       const left = Math.max(0, whole.most - doneSets);
       const session = need === 'glutes' ? SESSION_CAP.glutes : SESSION_CAP.muscle;
       const most = Math.min(session, left, Math.max(SPREAD.least, SPREAD.slack * left * shareLeft));

@@ -2,7 +2,7 @@ import { recentWork } from '../../composer';
 import type { Need, PlannedFor, SheetInput } from '../../composer';
 import type { FloorItem, RanSession } from '../../loop';
 import { getVariation } from '../../catalogue';
-import { isNewTo, planBlock, plannedFor, reflow, rotate, withLines } from '../../weeks';
+import { daysInTraining, isNewTo, planBlock, plannedFor, reflow, rotate, withLines } from '../../weeks';
 import type { Block, DoneOn, InBlock, PlanDay } from '../../weeks';
 import { mondayOf } from '../../units';
 import type { DayRole, Intent } from '../../vocabulary';
@@ -54,7 +54,7 @@ const nextBlock = (
 ): LifePlan => {
   const start = before ? mondayOf(from) : from;
   const block = planBlock(input, { ...wish, start, number: before ? before.block.number + 1 : 0, isSplit: false });
-  const isNew = isNewTo(wish.firstDay === null ? null : start - wish.firstDay);
+  const isNew = isNewTo(daysInTraining(wish.firstDay, start));
   const roles = new Set(before?.trained.map(({ planDay }) => planDay.role));
   const rested = [...roles].map((role): [DayRole, string[]] => {
     const done = before ? rotate(inBlock(before, role), { isNew, lacking: [] }) : [];
