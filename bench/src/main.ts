@@ -27,8 +27,7 @@ const main = async (): Promise<void> => {
     const seed = numberFrom('seed', 1);
     const print = process.argv.includes('--print') ? numberFrom('print', 1) : null;
     const isPlanned = process.argv.includes('--planned');
-    const lines =
-      print === null ? benchMonths(seed, numberFrom('people', 100), isPlanned) : printMonths(seed, print, isPlanned);
+    const lines = print === null ? benchMonths(seed, numberFrom('people', 100), isPlanned) : printMonths(seed, print, isPlanned);
     for (const line of lines) console.log(line);
   }
   if (wants('advice')) for (const line of benchAdvice()) console.log(line);

@@ -3,7 +3,7 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { CAST } from './cast';
 import { measureLife } from './measure';
-import type { LifeMeasures } from './measure';
+import type { LifeMeasures } from './measures';
 import { printLife } from './print';
 
 const WEEKS = 26;

@@ -1,5 +1,5 @@
 import type { WholeSession } from '@drubo/core/simulation';
-import type { LifeMeasures } from './measure';
+import type { LifeMeasures } from './measures';
 
 type Item = WholeSession['sheet']['items'][number];
 
@@ -8,7 +8,8 @@ const ofRole = ({ sheet }: WholeSession, role: string): Item[] =>
 
 const workSets = (sessions: readonly WholeSession[]): number =>
   sessions.reduce(
-    (sum, session) => sum + [...ofRole(session, 'main'), ...ofRole(session, 'accessory')].reduce((all, { dose }) => all + dose.sets, 0),
+    (sum, session) =>
+      sum + [...ofRole(session, 'main'), ...ofRole(session, 'accessory')].reduce((all, { dose }) => all + dose.sets, 0),
     0,
   );
 
@@ -48,7 +49,10 @@ const accessoriesAcross = (before: readonly WholeSession[], block: readonly Whol
           .filter(({ sheet }) => sheet.dayRole === role)
           .flatMap((session) => ofRole(session, 'accessory').map(({ variationId }) => variationId)),
       );
-    const most = Math.max(0, ...block.filter(({ sheet }) => sheet.dayRole === role).map((one) => ofRole(one, 'accessory').length));
+    const most = Math.max(
+      0,
+      ...block.filter(({ sheet }) => sheet.dayRole === role).map((one) => ofRole(one, 'accessory').length),
+    );
     const old = idsOf(before);
     if (most < 3 || old.size === 0) continue;
     found.rotations += 1;

@@ -39,11 +39,13 @@ export const FAMILY_ORDER: readonly string[] = [
 ];
 
 /** What the day leads with, then heavy and skilful work, then by family. */
-export const inOrder = (led: string | null) => (a: Option, b: Option): number =>
-  Number(b.item.slot === led) - Number(a.item.slot === led) ||
-  heaviness(b.variation) - heaviness(a.variation) ||
-  FAMILY_ORDER.indexOf(a.variation.family) - FAMILY_ORDER.indexOf(b.variation.family) ||
-  a.variation.id.localeCompare(b.variation.id);
+export const inOrder =
+  (led: string | null) =>
+  (a: Option, b: Option): number =>
+    Number(b.item.slot === led) - Number(a.item.slot === led) ||
+    heaviness(b.variation) - heaviness(a.variation) ||
+    FAMILY_ORDER.indexOf(a.variation.family) - FAMILY_ORDER.indexOf(b.variation.family) ||
+    a.variation.id.localeCompare(b.variation.id);
 
 /** Exercises that share a block: one alone stands straight, more go round. */
 export interface Unit {

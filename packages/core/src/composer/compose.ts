@@ -90,8 +90,8 @@ const moreFor = ({ secondGoal }: SheetInput, groups: readonly (readonly Option[]
   return groups.some((group) => group.some(isAsked)) ? 1 : 0;
 };
 
-/** Idle minutes let one exercise more stand there, up to so many, with so many sets each, once the first two weeks are over. House default. */
-const BENDS = { more: 2, sets: 3, fromDay: 14 } as const;
+/** Idle minutes let one exercise more stand there, up to so many, with so many sets more each, once the first two weeks are over. House default. */
+const BENDS = { more: 2, sets: 1, fromDay: 14 } as const;
 
 /** What today should bring: each floor first, then each aim, within the caps; and no more sets in all than a session holds. */
 const needsToday = (input: SheetInput, perCap: number, mostSets: number): Problem['needs'] => [

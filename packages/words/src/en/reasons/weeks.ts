@@ -24,9 +24,9 @@ export const WEEK_WORDS: WordsFor<WeekReasons> = {
   'lighter-pain': (v) => `Pain rose for ${counted(v.weeks, 'week')}, to ${v.pain} of 10.`,
   'stays-main': (v, c) => `${c.nameOf(v.variationId)} stays: big lifts go on from block to block.`,
   'stays-moving': (v, c) => `${c.nameOf(v.variationId)} stays: it still moves.`,
-  'rotates-still': (v, c) =>
-    `${c.nameOf(v.variationId)} changes: nothing moved up in ${counted(v.sessions, 'session')}.`,
+  'rotates-still': (v, c) => `${c.nameOf(v.variationId)} changes: nothing moved up in ${counted(v.sessions, 'session')}.`,
   'rotates-lacked': (v, c) =>
     `${c.nameOf(v.variationId)} changes: ${counted(v.sessions, 'session')} of it and its muscle still lacks sets.`,
-  'rotates-turn': (v, c) => `${c.nameOf(v.variationId)} had its turn, ${counted(v.sessions, 'session')}. Something else for the same muscle comes next.`,
+  'rotates-turn': (v, c) =>
+    `${c.nameOf(v.variationId)} had its turn, ${counted(v.sessions, 'session')}. Something else for the same muscle comes next.`,
 };
