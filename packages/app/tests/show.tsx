@@ -9,8 +9,12 @@ type Unit = 'kg' | 'lb';
 const studio = (unit: Unit, timeZone: string) => ({ id: 'studio-01', version: 1, name: 'Test', unit, timeZone });
 const trainer = { id: 'trainer-1', name: 'T', loginName: 'tee', role: 'owner' as const };
 
-/** Nothing is asked of a server here: what a test wants read, it puts into the cache itself. */
-export const quietClient = () => new QueryClient({ defaultOptions: { queries: { enabled: false, gcTime: Infinity } } });
+/**
+ * Nothing is asked of a server here: what a test wants read, it puts into the cache itself. Nothing is let go of later
+ * either: such a clock would outlive the test.
+ */
+export const quietClient = () =>
+  new QueryClient({ defaultOptions: { queries: { enabled: false, gcTime: Infinity }, mutations: { gcTime: Infinity } } });
 
 const framed = (element: ReactElement, unit: Unit, timeZone: string, client: QueryClient) => (
   <QueryClientProvider client={client}>
