@@ -101,7 +101,7 @@ const needsToday = (input: SheetInput, perCap: number, mostSets: number): Proble
     const floor = { amount: Math.min(amount, floorToday(need, input)), weight };
     return { amount, weight: FIT.need, floor, most: perCap * mostToday(need, input) };
   }),
-  { amount: 0, weight: 0, most: perCap * Math.min(SESSION_CAP.all, mostSets) },
+  { amount: 0, weight: 0, most: Math.min(perCap * SESSION_CAP.all, mostSets) },
   { amount: input.planned?.moreSets ?? 0, weight: FIT.more, most: input.planned?.moreSets ?? 0 },
 ];
 
@@ -155,7 +155,9 @@ const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Opti
  */
 export const compose = (input: SheetInput, wish: Wish): Composition => {
   const full = composeWithin(input, wish, Infinity);
-  const share = wish.intent === 'lighter' ? 1 : (input.planned?.setsShare ?? 1);
+  // Who goes round grows by rounds.
+  const isWhole = wish.intent === 'lighter' || SHAPES[full.shape].rounds !== null;
+  const share = isWhole ? 1 : (input.planned?.setsShare ?? 1);
   return share < 1 ? composeWithin(input, wish, Math.max(LEAST_SETS, Math.round(share * setsIn(full)))) : full;
 };
 

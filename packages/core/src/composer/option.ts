@@ -174,7 +174,8 @@ const MOST_OVER = 2;
 /** The same exercise with more sets, as a plan's later weeks ask for, up to what one session holds of it. */
 const withMoreSets = (input: SheetInput, ask: Ask, made: Weighed): Option[] => {
   const isWork = made.role === 'main' || made.role === 'accessory';
-  const moreSets = isWork ? (input.planned?.moreSets ?? 0) : 0;
+  // Who goes round grows by rounds.
+  const moreSets = isWork && !SHAPES[ask.shape].rounds ? (input.planned?.moreSets ?? 0) : 0;
   const { dose, why } = made.item;
   return Array.from({ length: Math.min(moreSets, MOST_OVER) }, (_, at) => {
     const sets = dose.sets + at + 1;

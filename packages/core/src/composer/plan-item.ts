@@ -21,6 +21,7 @@ import { defaultMethod, estimateFor, settingsKept } from '../progression';
 import type { JudgeContext, PastExercise, TrackMemory } from '../progression';
 import { heldAs, withPlaceHere } from '../selection';
 import { earnedLift, FEELERS, gapKind, guessKg, isEstimable, layOffLoss } from '../strength';
+import { dayNumber } from '../units';
 import { reason } from '../vocabulary';
 import type { Intent, LeverId, LeverValues, Role } from '../vocabulary';
 import { intervalsFor } from './capacity';
@@ -112,7 +113,7 @@ export const planItem = (input: SheetInput, place: Place, start: Start): Planned
   const fitted = inZone(input, place, usual);
   const isOwnDose = own !== undefined && (!isRungDose(own) || beginsEmpty(own)) && fitted === usual;
   const borne = isOwnDose ? fitted : fromHistory(input, variation, values, fitted, past);
-  const carried = notOverPain(input, variation, values, borne, past);
+  const carried = isDecidedSince(own, past) ? borne : notOverPain(input, variation, values, borne, past);
   const back = lighterAfterLayOff(input, variation, values, carried, past);
   const isWork = role === 'main' || role === 'accessory';
   // Drills, finishers and holds have no load worth looking for.
@@ -180,7 +181,14 @@ const fromHistory = (
   return { dose: { ...dose, load, repsAim }, why: { ...why, load: [...next.reasons, told] } };
 };
 
-/** What hurt the last time, on whatever day of the plan, is not begun any heavier than it was done then. */
+/** Whether a review of this very place has had its say about a movement's last session, pain and all. */
+const isDecidedSince = (own: Track | undefined, past: readonly PastExercise[]): boolean =>
+  own?.lastDecision ? dayNumber(own.lastDecision.sessionDate) >= (past.at(-1)?.day ?? -Infinity) : false;
+
+/**
+ * What hurt the last time, on another day of the plan, is not begun any heavier than it was done then. Pain that is settled and
+ * cleared is borne.
+ */
 const notOverPain = (
   input: SheetInput,
   variation: Variation,
@@ -191,7 +199,8 @@ const notOverPain = (
   const sets = past.at(-1)?.sets.filter(({ kind }) => isHardKind(kind)) ?? [];
   const pain = Math.max(0, ...sets.map(({ jointPain }) => jointPain ?? 0));
   const doneKg = Math.max(0, ...sets.map(({ externalKg }) => externalKg));
-  if (pain <= PAIN_BANDS.safeUpTo || dose.load.externalKg <= doneKg + 0.001) return { dose, why };
+  const bornePain = Math.max(PAIN_BANDS.safeUpTo, input.context.pain.clearedUpTo ?? 0);
+  if (pain <= bornePain || dose.load.externalKg <= doneKg + 0.001) return { dose, why };
   const load = snapDown(loadsAt(input, variation, values), doneKg);
   if (!load) return { dose, why };
   const told = reason('load-after-pain', { loadKg: load.externalKg, pain }, 'pain-monitoring-thomee');

@@ -4,17 +4,9 @@ import { builtInCatalogue, getVariation } from '../../catalogue';
 import { accessTo } from '../../selection';
 import { fixedAtStart, sinceAgreed } from '../../loop';
 import { allowedLoads, isSameDose } from '../../dose';
+import { seeded } from '../../testing';
 import { aWholePerson, liveWhole } from '.';
 import type { WholePerson, WholeSession } from '.';
-
-/** Numerical Recipes' linear congruential generator: the same lives every time. */
-const seeded = (seed: number) => {
-  let state = seed;
-  return () => {
-    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
-    return state / 2 ** 32;
-  };
-};
 
 const oneBell: PlaceKit = {
   ...startKit('home', 'kg'),

@@ -185,7 +185,8 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number, is
     const judged = logsOf(ran, judgedWith);
     const nextDay = days[number + 1] ?? day + 3;
     const pastsAfter = withSession(pasts, ran, judged.floor.content.items);
-    const movedUp = new Set(decideSession(judged.logs).flatMap(({ itemId, verdict }) => (verdict === 'move-up' ? [itemId] : [])));
+    const proposals = decideSession(judged.logs);
+    const movedUp = new Set(proposals.flatMap(({ itemId, verdict }) => (verdict === 'move-up' ? [itemId] : [])));
     const planAfter = ofPlan && afterPlanDay(ofPlan, ran, judged.floor.content.items, movedUp, input);
     const bareNext = inputOn(person, {
       tracks,
@@ -201,6 +202,7 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number, is
       ran,
       judgedWith,
       choices: [],
+      proposals,
       tracks,
       standings,
       plannedFrom: (now, stands) => ({

@@ -1,15 +1,7 @@
 import { builtInCatalogue, getVariation } from '../../catalogue';
 import { SAME_DAYS } from '../../weeks';
+import { seeded } from '../../testing';
 import { aWholePerson, liveWhole } from '.';
-
-/** Numerical Recipes' linear congruential generator: the same life every time. */
-const seeded = (seed: number) => {
-  let state = seed;
-  return () => {
-    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
-    return state / 2 ** 32;
-  };
-};
 
 const WEEKS = 16;
 const life = liveWhole(

@@ -28,7 +28,7 @@ export interface Checkpoint {
 }
 
 /** Changes whenever a figure or rule of the estimator does. */
-const STRENGTH_ENGINE = 'strength-2';
+const STRENGTH_ENGINE = 'strength-3';
 
 /** Far from the maximum reps say little of it: a set of so many only bounds it. */
 const isManyReps = ({ loadKg, reps }: DoneSet): boolean =>
