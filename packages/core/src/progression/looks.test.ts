@@ -111,7 +111,12 @@ describe('who is to be careful', () => {
 
 describe('a plateau', () => {
   /** Like sessions, this one the last: the reps of every set, with nothing left. */
-  const over = (reps: readonly number[], memory: ExerciseLog['memory'] = {}, range = { repsLow: 8, repsHigh: 12 }) => {
+  const over = (
+    reps: readonly number[],
+    memory: ExerciseLog['memory'] = {},
+    range = { repsLow: 8, repsHigh: 12 },
+    more: Parameters<typeof anExerciseLog>[0] = {},
+  ) => {
     const made = reps.map((each, at) =>
       anExerciseLog({
         loadKg: 24,
@@ -119,6 +124,7 @@ describe('a plateau', () => {
         set: { reserve: 0 },
         dose: { ...range, reserve: 2 },
         day: 100 - 3 * (reps.length - 1 - at),
+        ...more,
       }),
     );
     const today = made.at(-1)!;
@@ -143,6 +149,17 @@ describe('a plateau', () => {
       dose: { repsLow: 6, repsHigh: 8 },
     });
     expect(ranged?.dose.load.externalKg).toBeLessThan(24);
+  });
+
+  it('never leads a second step away from the goal’s own range', () => {
+    // Common practice, no source: who wants to be stronger and was given eights is not given tens next.
+    const strong = { context: { person: { goal: 'get-stronger', trainingAge: 'intermediate', massKg: 68 } } } as const;
+    const at = (repsLow: number) => {
+      const range = { repsLow, repsHigh: repsLow + 2 };
+      return codesOf(over([8, 8, 7, 7, 7, 6, 6], { stall: { answered: 1, wait: 0 } }, range, strong));
+    };
+    expect(at(4)).toContain('stall-range');
+    expect(at(6)).not.toContain('stall-range');
   });
 
   it('third answer: one lighter session, lent, with the reason beside it', () => {

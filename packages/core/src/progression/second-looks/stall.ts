@@ -1,3 +1,4 @@
+import { GOAL_DOSES } from '../../dose';
 import { isSameMass } from '../../kit';
 import { gapKind } from '../../strength';
 import { reason } from '../../vocabulary';
@@ -89,9 +90,16 @@ const answer = (outcome: Outcome, log: ExerciseLog, sessions: number): Outcome =
   };
 };
 
+/** Whether a range lies above where the goal and the movement have it: one step is another range, two are another goal. */
+const isAlreadyLonger = ({ dose, variation, context }: ExerciseLog): boolean => {
+  const { reps, keepsItsReps } = GOAL_DOSES[context.person.goal];
+  const { low } = keepsItsReps ? reps : (variation.repRange ?? reps);
+  return dose.repsLow >= low + STALL.repsOff;
+};
+
 /**
  * Another rep range with the load it asks for: fewer reps with more load where the belief bears it, else more reps, with less
- * where the belief says so. It moves, and never widens. Null where neither is more than what stands.
+ * where the belief says so; but never a second step beyond the goal's own. It moves, and never widens. Null where neither is more than what stands.
  */
 const otherRange = (outcome: Outcome, log: ExerciseLog, sessions: number, memory: Outcome['memory']): Outcome | null => {
   const { dose } = log;
@@ -111,7 +119,7 @@ const otherRange = (outcome: Outcome, log: ExerciseLog, sessions: number, memory
       return { ...outcome, verdict: 'move-up', change, dose: filled, reasons: [...outcome.reasons, told(filled)], memory };
     }
   }
-  if (dose.repsHigh + STALL.repsOff > STALL.mostReps) return null;
+  if (dose.repsHigh + STALL.repsOff > STALL.mostReps || isAlreadyLonger(log)) return null;
   const longer = moved(STALL.repsOff);
   const next = estimateFor({ ...log, past: withToday(log) }, longer, log.day);
   const load = log.loads.find(({ externalKg }) => next !== null && isSameMass(externalKg, next.loadKg));
