@@ -1,4 +1,5 @@
 import { anExerciseLog, aSet } from '../testing';
+import { UNLOADED } from '../kit';
 import type { SetRecord } from '../log';
 import { decideExercise } from '.';
 import type { ExerciseLog, PastExercise } from './types';
@@ -52,6 +53,24 @@ describe('a setting eased for a fault', () => {
     expect(seen[3]!.decision.isReturn).toBeUndefined();
     expect(seen[4]!.decision.isReturn).toBeUndefined();
     expect(seen[5]!.decision).toMatchObject({ isReturn: true });
+  });
+
+  it('after pain, painless sets that all fell short bring nothing harder back', () => {
+    // Fact of the trade: who gets four of eight is not given a harder setting, or more sets of it, for want of pain.
+    const eased = { because: 'pain', day: 1, sets: 3, loadKg: 0, values: {}, steps: ['setting', 'sets'], good: 0 } as const;
+    const after = (reps: number) =>
+      decideExercise({
+        ...anExerciseLog({
+          variationId: 'split-squat',
+          values: { 'pad-height': 5 },
+          dose: { load: UNLOADED, sets: 2, repsLow: 8, repsHigh: 12 },
+          reps: [reps, reps],
+          set: { jointPain: 0 },
+        }),
+        memory: { eased },
+      });
+    expect(after(4).isReturn).toBeUndefined();
+    expect(after(8)).toMatchObject({ verdict: 'move-up', isReturn: true, change: { lever: 'pad-height' } });
   });
 
   it('sets under the range bring nothing back, clean as they were', () => {

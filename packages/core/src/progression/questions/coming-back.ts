@@ -38,6 +38,7 @@ const afterPain = (log: ExerciseLog, done: WorkDone, eased: Eased): Outcome | nu
   if (worst === null) return stay(log, done, [reason('pain-return-unknown', {}, 'house-default')]);
   if (worst > PAIN_BANDS.safeUpTo) return null;
   if (settledByMorning === false) return stay(log, done, [reason('pain-not-settled', { pain: worst }, 'pain-monitoring-thomee')]);
+  if (isAllShort(log, done)) return null;
   const good = eased.good + 1;
   return settingBack(log, done, { ...eased, good }) ?? loadBack(log, done, { ...eased, good });
 };
@@ -51,6 +52,10 @@ const afterFault = (log: ExerciseLog, done: WorkDone, eased: Eased): Outcome | n
     back ?? { ...stay(log, done, [reason('setting-stays', {}, 'house-default')]), memory: { ...log.memory, eased: undefined } }
   );
 };
+
+/** Whether every set fell short of the range: painless as it was, nothing that makes it harder comes back on it. */
+const isAllShort = ({ dose }: ExerciseLog, { rows }: WorkDone): boolean =>
+  dose.seconds === undefined && rows.every(({ reps, endedBy }) => endedBy !== 'grip' && reps < dose.repsLow);
 
 /** Whether a session's sets were all clean and in their range: what fell short gives nothing back. */
 const isCleanWork = (rows: readonly Pick<SetRecord, 'clean' | 'faults' | 'reps'>[], { repsLow }: Dose): boolean =>
