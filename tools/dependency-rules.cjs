@@ -40,6 +40,7 @@ const SERVER_STOREYS = [
   'studio',
   'person',
   'sheet',
+  'plan',
   'session',
   'review',
   'trends',

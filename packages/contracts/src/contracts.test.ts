@@ -104,7 +104,7 @@ it('a dose whose range is upside down names the field', () => {
 it('a file of before session records is lifted: sessions were live, and nobody said how long they took', () => {
   const old = { version: 5, sessions: [{ id: 'session-1' }] };
   expect(upgradeBundle(old)).toMatchObject({
-    version: 11,
+    version: 12,
     sessions: [{ id: 'session-1', entry: 'live', minutes: null }],
     sessionRecords: [],
   });
@@ -179,7 +179,7 @@ it('standings a file has with its tracks become records of their own: the newest
     ],
   });
   expect(lifted).toMatchObject({
-    version: 11,
+    version: 12,
     standings: [
       { personId: 'nell', ladderId: 'hinge', rungId: 'bar', on: '2026-09-01', by: 'hand', why: 'Lifts elsewhere', reasons: [] },
       { ladderId: 'squat', rungId: 'back', on: '2026-11-20', by: 'review', why: null, reasons: [{ code: 'gate-met' }] },

@@ -118,7 +118,7 @@ it('a kit names each thing once', () => {
 it('a file of before places and health notes is lifted: a studio with a rack, nothing asked, nothing assumed', () => {
   const old = { version: 3, kits: [{ id: 'kit-00001', name: 'Rack', pieces: [] }], sheets: [{ items: [{ slot: 'squat' }] }] };
   expect(upgradeBundle(old)).toMatchObject({
-    version: 11,
+    version: 12,
     sessionRecords: [],
     intakes: [],
     records: [],

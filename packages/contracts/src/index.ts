@@ -26,6 +26,7 @@ export type {
   SheetItemDto,
   SinceDto,
 } from './dto/sheet';
+export type { PersonPlanDto, PlanAheadDto, PlanLineDto, PlanWishDto } from './dto/plan';
 export { templateForm } from './dto/composing';
 export type { ComposingDto, TemplateDto } from './dto/composing';
 export { REP_SENSOR_PATH, sensorEvent, sensorQuery } from './dto/sensor';

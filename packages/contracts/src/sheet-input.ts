@@ -45,6 +45,7 @@ export const sheetInputOf = (
     recent: from.recent,
     minutes: from.minutes,
     pace: from.pace ?? 1,
+    ...(from.planned ? { planned: from.planned } : {}),
     day: from.day,
     trainsOn: from.trainsOn,
     pastOf: (variationId) => pasts.get(variationId) ?? [],

@@ -49,6 +49,8 @@ export type {
   FetchList,
   Fix,
   LeftOff,
+  Need,
+  PlannedFor,
   PlannedItem,
   PlannedSheet,
   Problem,

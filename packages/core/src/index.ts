@@ -1,5 +1,5 @@
 // Units and loads
-export { addDays, dayNumber, daysBetween } from './units';
+export { addDays, dateOfDay, dayNumber, daysBetween } from './units';
 export { CM_PER_INCH, KG_PER_LB, cmToInches, fromKg, inchesToCm, toKg } from './units';
 export {
   KIT_PRESETS,

@@ -42,6 +42,23 @@ export const samplesFor = (on: Filled): Samples => {
       body: { command: aCommand(), version: 1, kit: aKitForm() },
     },
     removeKit: { params: { kitId: on.kitId }, query: {}, body: { command: aCommand() } },
+    beginPlan: {
+      params: { personId: on.personId, blockId: 'a-block-of-weeks' },
+      query: {},
+      body: {
+        command: aCommand(),
+        version: 0,
+        wish: { start: '2026-11-23', weekdays: [0, 3], isSplit: false, replaces: false },
+      },
+    },
+    changePlan: { ...ofPerson, body: { command: aCommand(), version: 0, blockId: 'a-block-of-weeks', lines: [], left: [] } },
+    undoPlan: { ...ofPerson, body: { command: aCommand(), version: 0 } },
+    endPlan: { ...ofPerson, body: { command: aCommand(), version: 0 } },
+    keepPlanDay: {
+      params: { personId: on.personId, sheetId: 'a-sheet-of-a-day' },
+      query: {},
+      body: { command: aCommand(), dayId: '0-1' },
+    },
     getActivity: bare,
     makeInvite: { ...bare, body: {} },
     confirmPassword: { ...bare, body: { password: PASSWORD } },

@@ -10,12 +10,13 @@ import { sessionRecord } from '../dto/session-record';
 import { setRecord } from '../dto/set';
 import { standing } from '../dto/standing';
 import { studioFields, trainerRole } from '../dto/studio';
+import { planRevision } from '../dto/plan';
 import { templateForm } from '../dto/composing';
 import { SHEET_STATES, sheetShape } from '../dto/sheet';
 import { DAY_ROLES, METHODS, SESSION_ENTRIES, STUDIO_ITEMS, VERDICTS } from '@drubo/core/vocabulary';
 
 /** The version this build writes. Older ones are lifted by an upgrader each. */
-export const BUNDLE_VERSION = 11;
+export const BUNDLE_VERSION = 12;
 
 const item = z.object({
   id,
@@ -98,6 +99,8 @@ export const bundle = z.object({
       forDate: localDate.nullable(),
       /** Which days of the plan it is one of; null: a day of its own. */
       dayRole: z.enum(DAY_ROLES).nullable(),
+      /** Which day of the person's plan of weeks it was made for; null: it is beside one. */
+      planDay: z.string().max(100).nullable(),
       items: z.array(item),
     }),
   ),
@@ -122,6 +125,8 @@ export const bundle = z.object({
   tracks: z.array(track),
   /** Where each person stands, one a ladder. */
   standings: z.array(z.object({ personId, ...standing.shape })),
+  /** Plans of weeks, every revision. */
+  plans: z.array(planRevision),
   templates: z.array(z.object({ id, version, form: templateForm, savedAt: instant })),
   /** The studio's own movements, every revision. */
   movements: z.array(movement),
@@ -154,7 +159,7 @@ const rows = (list: unknown): Record<string, unknown>[] =>
  * shapes or templates; version 5 no session records, and sessions without how they were entered; version 6 no days of a plan, nothing a track
  * remembers, and nobody who trained with loads before their health was asked about; version 7 no known lifts;
  * version 8 kept where somebody stands with the track that last stood there, and nobody's own words; version 9 no owners, not
- * who decided, and not what was erased; version 10 nobody's consent taken back.
+ * who decided, and not what was erased; version 10 nobody's consent taken back; version 11 no plans of weeks.
  */
 const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {
   1: (file) => ({ ...file, version: 2, movements: [] }),
@@ -227,6 +232,12 @@ const UPGRADERS: Record<number, (file: Record<string, unknown>) => Record<string
     tombstones: [],
   }),
   10: (file) => ({ ...file, version: 11, withdrawals: [] }),
+  11: (file) => ({
+    ...file,
+    version: 12,
+    sheets: rows(file['sheets']).map((sheet) => ({ planDay: null, ...sheet })),
+    plans: [],
+  }),
 };
 
 /** Before version 9 nobody's own words were kept. */

@@ -14,6 +14,7 @@ import { instant, localDate, personId, reason, requiredText, templateId, version
 import { dose, kit, leverValues, trackMemory } from './dose';
 import { knownLift } from './known-lift';
 import { schools } from './person';
+import { plannedFor } from './plan';
 import { contentItem, pastExercise, personLimit, placeSafety, sheetShape } from './sheet';
 
 /** Where a person stands with one exercise slot, as the composer reads it. */
@@ -67,6 +68,8 @@ export const composing = z.object({
     .array(z.object({ ladderId: z.string(), rungId: z.string(), on: localDate, by: z.enum(STANDING_SOURCES) }))
     .readonly()
     .optional(),
+  /** What the plan has for the day; left out: they have none, or the sheet is beside it. */
+  planned: plannedFor.optional(),
   dislikes: z.array(z.string()).readonly(),
   chips: z.array(chip).readonly().optional(),
   recent: z

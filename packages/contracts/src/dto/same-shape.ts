@@ -2,7 +2,8 @@ import type { z } from 'zod';
 import type { CustomVariation } from '@drubo/core/catalogue';
 import type { Dose, DoseWhy, ImplementUse, KitGear, KitMachine, KitPiece, Load, SetRecord } from '@drubo/core';
 import type { Alternative, Decision, PastExercise, KeptStanding } from '@drubo/core/judging';
-import type { Block, RecentWork, Track } from '@drubo/core/composing';
+import type { Block, PlannedFor, RecentWork, Track } from '@drubo/core/composing';
+import type { Plan, PlanLine, PlanTrained } from '@drubo/core/weeks';
 import type { PersonLimit, ClearanceScope } from '@drubo/core/limits';
 import type { Seen } from '@drubo/core/screening';
 import type { PlaceSafety } from '@drubo/core/selection';
@@ -12,6 +13,7 @@ import type { Schools } from '@drubo/core/vocabulary';
 import type { dose, doseWhy, implementUse, kitGear, kitMachine, kitPiece, load } from './dose';
 import type { clearanceScope, seen } from './health';
 import type { schools } from './person';
+import type { plan, plannedFor, planLine, planTrained } from './plan';
 import type { composing } from './composing';
 import type { checkIn, floorChange } from './session-record';
 import type { ContentItemDto, pastExercise, personLimit, placeSafety, sheetBlock } from './sheet';
@@ -64,12 +66,20 @@ export type WireMatchesCore = [
   Same<z.infer<typeof exercisePoint>, ExercisePoint>,
   Same<z.infer<typeof composing>['tracks'][number], Track>,
   Same<z.infer<typeof composing>['recent'][number], RecentWork>,
+  Same<z.infer<typeof plan>, Plan>,
+  Same<z.infer<typeof planLine>, PlanLine>,
+  Same<z.infer<typeof planTrained>, PlanTrained>,
+  Same<z.infer<typeof plannedFor>, PlannedFor>,
 ];
 
 const allTrue = <T extends readonly true[]>(...flags: T): T => flags;
 
 /** Compiles only while every pair matches. */
 export const wireMatchesCore: WireMatchesCore = allTrue(
+  true,
+  true,
+  true,
+  true,
   true,
   true,
   true,

@@ -3,6 +3,7 @@ import { METHODS, QUESTION_IDS, ROLES, SESSION_ENTRIES, VERDICTS } from '@drubo/
 import { gone, id, instant, itemId, localDate, personId, reason, sessionId, setId, sheetId } from './basics';
 import { change, dose, leverValues, trackMemory } from './dose';
 import { sessionRecord } from './session-record';
+import { planAhead } from './plan';
 import { setRecord } from './set';
 import { pastExercise, sheet, sheetItem } from './sheet';
 
@@ -124,6 +125,8 @@ export const review = z.object({
   /** Exercises that a newer session has decided about already; what is settled here is kept, and overwrites nothing. */
   late: z.array(id).readonly().optional(),
   records: z.array(sessionRecord),
+  /** What the person's plan of weeks does next; null: they have none. Left out by a release that kept none. */
+  ahead: planAhead.nullable().optional(),
   nextSheetId: sheetId.nullable(),
 });
 export type ReviewDto = z.infer<typeof review>;

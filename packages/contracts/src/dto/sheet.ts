@@ -221,6 +221,8 @@ export const sheet = z.object({
   isShaped: z.boolean(),
   /** Which days of the plan it is one of; null: a day of its own, which moves nothing. */
   dayRole: z.enum(DAY_ROLES).nullable().optional(),
+  /** Which day of the person's plan of weeks it is made for. */
+  planDay: z.string().nullable().optional(),
   /** What changed since it was agreed. */
   since: z.array(since).readonly().optional(),
   /** The day a copy is kept for; null for the sheet that comes next. */

@@ -1,11 +1,12 @@
 import { z } from 'zod';
-import { FAULTS, PERSON_STATES, VERDICTS } from '@drubo/core/vocabulary';
+import { DUES, FAULTS, PERSON_STATES, VERDICTS } from '@drubo/core/vocabulary';
 import { gone, id, instant, localDate, personId, sessionId, sheetId } from './basics';
 import { kit } from './dose';
 import { intake, personRecord } from './health';
 import { movement } from './movement';
 import { composing } from './composing';
 import { booking, person } from './person';
+import { personPlan, planAhead } from './plan';
 import { session, sessionDetail } from './session';
 import { personLimit, sheet } from './sheet';
 import { standing } from './standing';
@@ -30,6 +31,10 @@ export const floorEntry = z.object({
   /** The session that was done today, if it is. */
   doneSessionId: sessionId.nullable(),
   lastVerdicts: z.array(lastVerdict),
+  /** What their plan of weeks does next; null: they have none. Left out by a release that kept none. */
+  ofPlan: planAhead.nullable().optional(),
+  /** What falls due on the day. */
+  dues: z.array(z.enum(DUES)).optional(),
 });
 export type FloorEntryDto = z.infer<typeof floorEntry>;
 
@@ -63,6 +68,8 @@ export const personDetail = z.object({
   gone: z.array(gone).readonly().optional(),
   /** Kits this person may train with: the studio's, and their own. */
   kits: z.array(kit),
+  /** Their weeks. Left out by a release that kept none. */
+  plan: personPlan.optional(),
   /** Copies of sheets that wait for their day, the next first. */
   later: z.array(z.object({ id, forDate: localDate, exercises: z.int() })),
 });

@@ -3,6 +3,7 @@ import { authEndpoints } from './auth';
 import type { Endpoint } from './define';
 import { movementEndpoints } from './movements';
 import { peopleEndpoints } from './people';
+import { planEndpoints } from './plans';
 import { searchEndpoints } from './search';
 import { sessionEndpoints } from './sessions';
 import { sheetEndpoints } from './sheets';
@@ -15,6 +16,7 @@ export const endpoints = {
   ...peopleEndpoints,
   ...movementEndpoints,
   ...sheetEndpoints,
+  ...planEndpoints,
   ...sessionEndpoints,
   ...searchEndpoints,
 };

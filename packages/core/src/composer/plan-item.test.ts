@@ -79,6 +79,10 @@ describe('whoever is spared', () => {
 
 describe('a day of a plan', () => {
   const dayOf = (over: Partial<PlannedFor> = {}): PlannedFor => ({
+    dayKey: '0/0-0',
+    intent: 'build',
+    here: null,
+    isTested: false,
     role: 'squat-led',
     led: 'squat',
     families: ['squat', 'lunge', 'bridge'],

@@ -1,5 +1,5 @@
 import { getVariation } from '../catalogue';
-import type { Variation } from '../catalogue';
+import type { RepRange, Variation } from '../catalogue';
 import { valueAt } from '../catalogue/knowledge';
 import {
   allowedLoads,
@@ -148,9 +148,17 @@ const inZone = ({ planned }: SheetInput, { slot, role }: Place, item: Planned): 
   const { dose, why } = item;
   const zone = !planned || role !== 'main' ? null : planned.led === slot ? planned.zone : planned.besideZone;
   if (!zone || dose.seconds !== undefined || dose.load.externalKg <= 0) return item;
+  if (planned?.isTested === true && planned.led === slot) return tested(item, zone);
   if (dose.repsLow === zone.low && dose.repsHigh === zone.high) return item;
   const told = reason('reps-by-zone', { repsLow: zone.low, repsHigh: zone.high }, 'common-practice');
   return { dose: inRange(dose, zone), why: { ...why, reps: [told] } };
+};
+
+/** A lift that looks for what somebody can do now: few reps, one left. Source: the binding page on prescribing, §6. */
+const TEST_RESERVE = 1;
+const tested = ({ dose, why }: Planned, zone: RepRange): Planned => {
+  const told = reason('reps-by-test', { repsLow: zone.low, repsHigh: zone.high, reserve: TEST_RESERVE }, 'house-default');
+  return { dose: { ...inRange(dose, zone), reserve: TEST_RESERVE }, why: { ...why, reps: [told], reserve: [told] } };
 };
 
 /** The timed end of a session is intervals, whoever plans it: composed, added by hand, after a lay-off. */

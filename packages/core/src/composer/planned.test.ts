@@ -9,6 +9,10 @@ import { countsFor, NEEDS } from './weekly-table';
 
 const target = (aim: number, most = 10): DayTarget => ({ floor: 0, aim, most });
 const dayOf = (over: Partial<PlannedFor> = {}): PlannedFor => ({
+  dayKey: '0/0-0',
+  intent: 'build',
+  here: null,
+  isTested: false,
   role: 'squat-led',
   led: 'squat',
   families: ['squat', 'lunge', 'bridge'],

@@ -8,6 +8,8 @@ import type {
   EmphasisId,
   Family,
   Goal,
+  Intent,
+  KitId,
   LeverValues,
   MainFamily,
   MethodId,
@@ -38,6 +40,13 @@ export interface DayTarget {
 
 /** What a plan has for the day a sheet is made for. */
 export interface PlannedFor {
+  /** Which day of the person's plan it is. */
+  dayKey: string;
+  intent: Intent;
+  /** Another place or fewer minutes for this day alone; null: as always. */
+  here: { kitId: KitId | null; minutes: number | null } | null;
+  /** Whether its led lift looks for what somebody can do now. */
+  isTested: boolean;
   role: DayRole;
   /** The pattern that leads; null: all alike. */
   led: MainFamily | null;

@@ -2,7 +2,7 @@ import { carrySheet, compose, usualShape } from '../composer';
 import type { Carried, Content, PlannedItem, SheetInput } from '../composer';
 import { isSameDose } from '../dose';
 import { withinMinutes } from './within-minutes';
-import type { Intent } from '../vocabulary';
+import type { Intent, SplitDay } from '../vocabulary';
 import { roleOf, tracksFor } from './roles';
 import type { SheetItem, SheetPlan } from './types';
 
@@ -14,8 +14,6 @@ export interface MadeAfter {
   last: SheetPlan | null;
   /** The sheet whose arrangement comes again: the last one, of a split the last of its other day. */
   pattern: SheetPlan | null;
-  /** What the day is meant to do; left out: to build. */
-  intent?: Intent;
   /** The sheet that waits already, made before the review; what the trainer did to it stays. Null: none. */
   waiting: SheetPlan | null;
   readonly newId: () => string;
@@ -47,6 +45,12 @@ export const carriedItems = ({ content, planned }: Carried, stored: readonly She
     return [over(known, asItem(plan, { id: item.id, blockId: item.blockId, isOwn: known?.isOwn ?? false }))];
   });
 
+/** Which day of a split comes next: the plan says, else the other one. */
+const splitDayOf = ({ planned }: SheetInput, last: SheetPlan | null): SplitDay => {
+  if (planned?.role === 'a' || planned?.role === 'b') return planned.role;
+  return last?.splitDay === 'a' ? 'b' : 'a';
+};
+
 /** A session composed anew, in the shape of the last one; the other day of a split. */
 export const composeSheet = (
   input: SheetInput,
@@ -54,12 +58,14 @@ export const composeSheet = (
     minutes: own,
     last,
     newId,
-    intent = 'build',
-  }: Pick<MadeAfter, 'minutes' | 'last' | 'newId'> & { intent?: MadeAfter['intent'] | undefined },
+    intent = input.planned?.intent ?? 'build',
+  }: Pick<MadeAfter, 'minutes' | 'last' | 'newId'> & { intent?: Intent | undefined },
 ): SheetPlan => {
-  const minutes = last?.minutesBudget ?? own;
+  const here = input.planned?.here ?? null;
+  const minutesBudget = here?.minutes ?? last?.minutesBudget ?? null;
+  const minutes = minutesBudget ?? own;
   const shape = last?.shape ?? usualShape(input, minutes);
-  const splitDay = shape === 'two-day-split' ? (last?.splitDay === 'a' ? 'b' : 'a') : null;
+  const splitDay = shape === 'two-day-split' ? splitDayOf(input, last) : null;
   const planRole = input.planned?.role ?? roleOf(splitDay);
   const made = compose(
     { ...input, tracks: tracksFor(input.tracks, planRole, input.trainsOn ?? input.day) },
@@ -69,10 +75,11 @@ export const composeSheet = (
     shape,
     intent,
     splitDay,
-    // A lighter day of the plan is history: it writes no track.
-    dayRole: input.planned && intent === 'lighter' ? null : planRole,
-    minutesBudget: last?.minutesBudget ?? null,
-    kitId: last?.kitId ?? null,
+    // A lighter day of the plan, or one elsewhere or shorter, is history: it writes no track.
+    dayRole: here || (input.planned && intent === 'lighter') ? null : planRole,
+    planDay: input.planned?.dayKey ?? null,
+    minutesBudget,
+    kitId: here?.kitId ?? last?.kitId ?? null,
     blocks: made.blocks,
     isShaped: false,
     gaveUp: made.gaveUp,
@@ -100,6 +107,7 @@ const repeatSheet = (given: SheetInput, before: SheetPlan, newId: MadeAfter['new
   const next: SheetPlan = {
     ...before,
     dayRole,
+    planDay: given.planned?.dayKey ?? null,
     intent: 'build',
     blocks: carried.content.blocks,
     isShaped: true,
@@ -141,5 +149,8 @@ const withKnownIds = (sheet: SheetPlan, known: SheetPlan | null): SheetPlan => (
 export const nextSheet = (input: SheetInput, after: MadeAfter): SheetPlan => {
   const { waiting, pattern, newId } = after;
   if (waiting && isEdited(waiting)) return carryPlan(input, waiting, newId);
-  return withKnownIds(pattern?.isShaped ? repeatSheet(input, pattern, newId) : composeSheet(input, after), waiting);
+  // A lighter day, or one elsewhere or shorter, is arranged for itself; what was arranged by hand comes again after it.
+  const isOwnDay = input.planned !== undefined && (input.planned.intent === 'lighter' || input.planned.here !== null);
+  const repeats = pattern?.isShaped === true && !isOwnDay;
+  return withKnownIds(repeats ? repeatSheet(input, pattern, newId) : composeSheet(input, after), waiting);
 };

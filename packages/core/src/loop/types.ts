@@ -23,6 +23,8 @@ export interface SheetPlan extends Content<SheetItem> {
   splitDay: SplitDay | null;
   /** Which days of the plan it is one of; null: a day of its own, which writes no track and is no pattern. */
   dayRole: DayRole | null;
+  /** Which day of the person's plan of weeks it is made for; null: they have none, or it is beside it. */
+  planDay: string | null;
   /** Null: the person's own. */
   minutesBudget: number | null;
   /** Null: where the person usually trains. */

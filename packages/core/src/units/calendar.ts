@@ -14,5 +14,8 @@ export const addDays = (date: string, days: number): string =>
 
 export const WEEK_DAYS = 7;
 
+/** The ISO day of whole days since 1970. */
+export const dateOfDay = (day: number): string => addDays('1970-01-01', day);
+
 /** The Monday of a day's week, both in whole days since 1970; that day was a Thursday. */
 export const mondayOf = (day: number): number => day - ((((day + 3) % WEEK_DAYS) + WEEK_DAYS) % WEEK_DAYS);

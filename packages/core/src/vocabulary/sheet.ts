@@ -40,6 +40,10 @@ export const DAY_ROLES = [
 ] as const;
 export type DayRole = (typeof DAY_ROLES)[number];
 
+/** What falls due for somebody: at a block's end or a lighter week, and what was left open. */
+export const DUES = ['plan-missed', 'block-ends', 'lighter-week', 'lighter-due', 'limits-ask', 'screen-again', 'review'] as const;
+export type Due = (typeof DUES)[number];
+
 /** The days of a two-day split. */
 export const SPLIT_DAYS = ['a', 'b'] as const;
 export type SplitDay = (typeof SPLIT_DAYS)[number];

@@ -52,6 +52,14 @@ export const isNewTo = (daysTrained: number | null): boolean => (daysTrained ?? 
 const endsLighter = ({ trainingAge, hardDays, daysTrained }: ShapedBy): boolean =>
   hardDays >= LEAST_HARD_DAYS && (trainingAge !== 'novice' || (daysTrained ?? 0) >= PAST_MONTHS_DAYS);
 
+/** A week that asks less, after so many that asked more. */
+export const lighterShape = (weeks: number): WeekShape => ({
+  kind: 'lighter',
+  ramp: LIGHTER,
+  moreSets: 0,
+  why: [reason('week-lighter', { weeks, percent: Math.round(100 * (1 - LIGHTER)) }, 'common-practice')],
+});
+
 /** The weeks of a block: each asks a little more than the last, then perhaps one asks less. */
 export const weekShapes = (by: ShapedBy): WeekShape[] => {
   const loading = isNewTo(by.daysTrained) ? LOADING.firstWeeks : LOADING[by.trainingAge];
@@ -65,9 +73,7 @@ export const weekShapes = (by: ShapedBy): WeekShape[] => {
       why: [reason('week-loads', { week: at + 1, weeks: loading, percent }, 'house-default')],
     };
   });
-  if (!endsLighter(by)) return weeks;
-  const why = [reason('week-lighter', { weeks: loading, percent: Math.round(100 * (1 - LIGHTER)) }, 'common-practice')];
-  return [...weeks, { kind: 'lighter', ramp: LIGHTER, moreSets: 0, why }];
+  return endsLighter(by) ? [...weeks, lighterShape(loading)] : weeks;
 };
 
 /** Reps of a block's led lifts: they wave for who wants to be stronger and may; null: the goal's own. */

@@ -21,10 +21,10 @@ const weeklyOf = (input: SheetInput): Block['weekly'] =>
  * A block of weeks from what is known of a person: which days, what each leads with, how the weeks grow and whether the last
  * is lighter. Days before the start are left out of its first week. Pure: the same input gives the same block.
  * Throws for no days of the week, or one there is none of: that is the caller's mistake.
- * @example planBlock(input, { start: dayNumber('2026-01-05'), weekdays: [1, 4], firstDay: null, number: 0, isSplit: false })
+ * @example planBlock(input, { id: 'block-0', start: dayNumber('2026-01-05'), weekdays: [1, 4], firstDay: null, number: 0, isSplit: false })
  */
 export const planBlock = (input: SheetInput, wish: BlockWish): Block => {
-  const { start, number, firstDay, isSplit } = wish;
+  const { id, start, number, firstDay, isSplit } = wish;
   const weekdays = [...new Set(wish.weekdays)].sort((a, b) => a - b);
   if (weekdays.length === 0 || weekdays.some((day) => !Number.isInteger(day) || day < 0 || day >= WEEK_DAYS)) {
     throw new RangeError(`a plan needs days of the week from 0 to 6, not [${wish.weekdays.join(', ')}]`);
@@ -58,5 +58,5 @@ export const planBlock = (input: SheetInput, wish: BlockWish): Block => {
       : reason('block-days-differ', { days: by.hardDays, weeks: weeks.length }, 'common-practice'),
     ...(zone ? [reason('block-zone', { repsLow: zone.low, repsHigh: zone.high }, 'common-practice')] : []),
   ];
-  return { number, start, zone, isTested: isTestedAt(by), weeks, weekly: weeklyOf(input), why };
+  return { id, number, start, zone, isTested: isTestedAt(by), weeks, weekly: weeklyOf(input), why };
 };

@@ -1,10 +1,11 @@
 import type { PlannedFor } from '../composer';
 import type { RepRange } from '../catalogue';
 import type { Goal } from '../vocabulary';
+import { dayKeyOf } from './next-day';
 import { ROLE_RULES } from './role-rules';
 import { targetsOf } from './targets-of';
 import type { DoneOn } from './targets-of';
-import type { Block, PlanDay, PlanWeek } from './types';
+import type { Block, Plan, PlanDay, PlanTrained, PlanWeek } from './types';
 
 /** Reps of a lift on a day that is not its heavy one, by goal. House defaults; null: the goal's own. */
 const LIGHT_ZONE: Record<Goal, RepRange | null> = {
@@ -14,6 +15,9 @@ const LIGHT_ZONE: Record<Goal, RepRange | null> = {
   'fat-loss-and-capacity': null,
   power: { low: 5, high: 8 },
 };
+
+/** Reps of a lift on a day that looks for what somebody can do now. Source: the binding page on prescribing, §6. */
+const TEST_ZONE: RepRange = { low: 3, high: 6 };
 
 /** What stands beside the block itself when one of its days is made. */
 export interface DayAsk {
@@ -33,11 +37,16 @@ export const plannedFor = (block: Block, day: PlanDay, { goal, done, rested = []
   const week = block.weeks.find(({ days }) => days.some(({ id }) => id === day.id));
   if (!week) throw new Error(`day ${day.id} is no day of this block`);
   const { led, families, weight } = ROLE_RULES[day.role];
+  const isTested = block.isTested && week.index === 0 && weight === 'heavy' && led !== null;
   return {
+    dayKey: dayKeyOf(block, day.id),
+    intent: week.kind === 'lighter' ? 'lighter' : 'build',
+    here: day.kitId === null && day.minutes === null ? null : { kitId: day.kitId, minutes: day.minutes },
+    isTested,
     role: day.role,
     led,
     families,
-    zone: weight === 'light' ? LIGHT_ZONE[goal] : block.zone,
+    zone: isTested ? TEST_ZONE : weight === 'light' ? LIGHT_ZONE[goal] : block.zone,
     // A pattern that leads another day is lighter beside this one.
     besideZone: led === null ? null : LIGHT_ZONE[goal],
     targets: targetsOf(block, week, day, done),
@@ -45,4 +54,12 @@ export const plannedFor = (block: Block, day: PlanDay, { goal, done, rested = []
     setsShare: setsShareIn(block, week),
     rested,
   };
+};
+
+/** The same for a day of a person's plan, from what of it was trained. */
+export const askOf = (plan: Plan, block: Block, day: PlanDay, goal: Goal, trained: readonly PlanTrained[]): PlannedFor => {
+  const week = block.weeks.find(({ days }) => days.some(({ id }) => id === day.id));
+  const inWeek = new Set(week?.days.map(({ id }) => id));
+  const done = trained.filter(({ dayId }) => inWeek.has(dayId) && dayId !== day.id);
+  return plannedFor(block, day, { goal, done, rested: plan.rested[day.role] ?? [] });
 };

@@ -1,23 +1,9 @@
-import type { KitId, Reason } from '../vocabulary';
 import { reason } from '../vocabulary';
 import { mondayOf, WEEK_DAYS } from '../units';
+import type { PlanEdit, PlanLine } from './lines';
 import { ROLE_RULES } from './role-rules';
 import { tooClose } from './too-close';
 import type { Block, DayWeight, PlanDay, PlanWeek } from './types';
-
-/** Something that became different: what the trainer did to a plan, or time away. */
-export type PlanEdit =
-  | { kind: 'moved'; dayId: string; to: number }
-  | { kind: 'left'; dayId: string }
-  | { kind: 'away'; from: number; to: number }
-  | { kind: 'here'; dayId: string; kitId: KitId | null; minutes: number | null };
-
-/** One thing that follows, to be taken or left by itself. */
-export type PlanLine =
-  | { kind: 'moved'; dayId: string; from: number; to: number; why: Reason }
-  | { kind: 'dropped'; dayId: string; from: number; why: Reason }
-  | { kind: 'here'; dayId: string; kitId: KitId | null; minutes: number | null; why: Reason }
-  | { kind: 'week-later'; index: number; from: number; to: number; why: Reason };
 
 /** What happened so far: today, and the days of the plan that were trained, each with the day it was trained on. */
 export interface PlanSoFar {
@@ -159,27 +145,3 @@ export const reflow = (block: Block, soFar: PlanSoFar, edits: readonly PlanEdit[
 
 const isNamed = (id: string, edits: readonly PlanEdit[]): boolean =>
   edits.some((edit) => (edit.kind === 'moved' || edit.kind === 'left') && edit.dayId === id);
-
-/** A plan with the lines that were taken. */
-export const withLines = (block: Block, lines: readonly PlanLine[]): Block => ({
-  ...block,
-  weeks: block.weeks.map((week): PlanWeek => {
-    const later = lines.find((line) => line.kind === 'week-later' && line.index === week.index);
-    const by = later?.kind === 'week-later' ? later.to - later.from : 0;
-    const days = week.days.flatMap((day): PlanDay[] => {
-      const own = lines.filter((line) => 'dayId' in line && line.dayId === day.id);
-      if (own.some(({ kind }) => kind === 'dropped')) return [];
-      const moved = own.find((line) => line.kind === 'moved');
-      const here = own.find((line) => line.kind === 'here');
-      return [
-        {
-          ...day,
-          day: (moved?.to ?? day.day) + by,
-          kitId: here ? here.kitId : day.kitId,
-          minutes: here ? here.minutes : day.minutes,
-        },
-      ];
-    });
-    return { ...week, start: week.start + by, days };
-  }),
-});

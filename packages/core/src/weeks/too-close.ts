@@ -1,5 +1,6 @@
 import type { MainFamily } from '../vocabulary';
 import { ROLE_RULES } from './role-rules';
+import { mondayOf, WEEK_DAYS } from '../units';
 import type { PlanDay } from './types';
 
 /** Days between two heavy days of one pattern, at least: 48 h. Common practice. */
@@ -28,4 +29,17 @@ export const tooClose = (days: readonly PlanDay[]): TooClose[] => {
       return family ? [{ earlier, later, family }] : [];
     }),
   );
+};
+
+/** Where the later of two such days would be far enough from everything in its week, the nearest day first; null: nowhere. */
+export const farEnough = (days: readonly PlanDay[], { later }: TooClose, today: number): number | null => {
+  const monday = mondayOf(later.day);
+  const free = Array.from({ length: WEEK_DAYS }, (_, at) => monday + at)
+    .filter((day) => day >= today && !days.some((one) => one.day === day))
+    .sort((a, b) => Math.abs(a - later.day) - Math.abs(b - later.day) || a - b);
+  const isApart = (day: number): boolean =>
+    !tooClose([...days.filter(({ id }) => id !== later.id), { ...later, day }]).some(
+      (pair) => pair.earlier.id === later.id || pair.later.id === later.id,
+    );
+  return free.find(isApart) ?? null;
 };

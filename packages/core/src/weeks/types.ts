@@ -1,6 +1,7 @@
 import type { RepRange } from '../catalogue';
 import type { DayTarget, Need } from '../composer';
 import type { DayRole, KitId, MainFamily, Reason } from '../vocabulary';
+import type { InBlock, Rotation } from './rotate';
 
 /** How hard a day's leading pattern is trained. `easy`: drills only. */
 export type DayWeight = 'heavy' | 'light' | 'easy';
@@ -43,6 +44,8 @@ export interface PlanWeek {
 
 /** A block: some weeks that belong together, and why they are as they are. */
 export interface Block {
+  /** Its name for good among the person's blocks. */
+  id: string;
   /** How many came before it. */
   number: number;
   start: number;
@@ -58,6 +61,7 @@ export interface Block {
 
 /** What a block is planned from, beside what is known of the person. */
 export interface BlockWish {
+  id: string;
   /** The day it begins, whole days. */
   start: number;
   /** Days of the week they train, Monday 0 to Sunday 6. */
@@ -68,4 +72,31 @@ export interface BlockWish {
   number: number;
   /** Whether their plan is a split of two days. */
   isSplit: boolean;
+}
+
+/** A person's plan as it is kept. Days are whole days of the history. */
+export interface Plan {
+  block: Block;
+  /** Days of the week they train, Monday 0 to Sunday 6. */
+  weekdays: readonly number[];
+  isSplit: boolean;
+  /** By day role: accessories that had their turn in the block before. */
+  rested: Readonly<Partial<Record<DayRole, readonly string[]>>>;
+  /** What became of each exercise when the block before ended, by day role; empty for a first block. */
+  turned: readonly { role: DayRole; rotation: Rotation }[];
+  /** What was left as it is: names of lines that are not asked about again. */
+  left: readonly string[];
+}
+
+/** A day of a plan that was trained, with what a block's end looks back on. */
+export interface PlanTrained {
+  dayId: string;
+  role: DayRole;
+  /** The day it was trained on. */
+  on: number;
+  /** Hard sets, by need. */
+  sets: Readonly<Partial<Record<Need, number>>>;
+  /** Patterns that were trained. */
+  families: readonly MainFamily[];
+  exercises: readonly Pick<InBlock, 'slot' | 'role' | 'variationId' | 'movedUp' | 'isWanted'>[];
 }

@@ -47,7 +47,7 @@ export const readOfflinePack = async (work: Work): Promise<OfflinePackDto> => {
       files.map(async (file, at) => ({
         sheetId: persons[at]?.nextSheet.id ?? '',
         composing: forPhone(
-          (await composingOf(scope, file, today)).composing,
+          (await composingOf(scope, file, today, persons[at]?.nextSheet.planDay === undefined ? 'next' : { planDay: persons[at].nextSheet.planDay })).composing,
           persons[at]?.nextSheet.items.map(({ variationId }) => variationId) ?? [],
         ),
       })),

@@ -1,9 +1,14 @@
-import type { PersonId } from '@drubo/core/vocabulary';
+import type { PersonId, Verdict } from '@drubo/core/vocabulary';
 import { recordsOf } from '@drubo/contracts';
 import type { FloorDto, FloorEntryDto, PersonDetailDto } from '@drubo/contracts';
 import type { Caller, Context } from '../context';
 import { toBooking, toPerson } from '../db/mappers/rows';
-import type { SheetItemRow, SheetRow } from '../db/models';
+import { dayNumber } from '@drubo/core';
+import { duesOn } from '@drubo/core/weeks';
+import { lighterSigns } from '../person/lighter-signs';
+import { planAhead } from '../plan/plan-ahead';
+import { readPlan } from '../plan/read-plan';
+import type { SessionRow, SheetItemRow, SheetRow } from '../db/models';
 import { goneOfPerson } from '../db/queries/gone';
 import { lastFaults } from '../db/queries/sets';
 import type { Scope } from '../db/scope';
@@ -24,10 +29,16 @@ const BY_TIME: [string, string][] = [
   ['time', 'ASC'],
 ];
 
-const verdictsOf = async (file: PersonFile) =>
-  (await file.tracks()).flatMap(({ variationId, lastDecision }) =>
-    lastDecision ? [{ variationId, verdict: lastDecision.verdict }] : [],
-  );
+/** Each movement's last verdict, of whatever day of a plan. */
+const verdictsOf = async (file: PersonFile) => {
+  const newest = new Map<string, { verdict: Verdict; on: string }>();
+  for (const { variationId, lastDecision } of await file.tracks()) {
+    const known = newest.get(variationId);
+    if (!lastDecision || (known && known.on >= lastDecision.sessionDate)) continue;
+    newest.set(variationId, { verdict: lastDecision.verdict, on: lastDecision.sessionDate });
+  }
+  return [...newest].map(([variationId, { verdict }]) => ({ variationId, verdict }));
+};
 
 /** One person's page. */
 export const readPerson = async (scope: Scope, context: Context, caller: Caller, file: PersonFile): Promise<PersonDetailDto> => {
@@ -36,7 +47,7 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
   if (!sheet) throw new Error(`person ${row.id} has no open sheet`);
   const today = localDateOf(context.clock.now(), caller.timeZone);
   // None of these waits for another: the database answers one while the last one's rows are read.
-  const [nextSheet, bookings, sessions, lastVerdicts, standings, intake, intakeSavedAt, records, gone, kits, later] =
+  const [nextSheet, bookings, sessions, lastVerdicts, standings, intake, intakeSavedAt, records, gone, kits, later, plan] =
     await Promise.all([
       readSheet(scope, context, file, sheet, today),
       scope.all('bookings', { personId: row.id, cancelled: false }, { order: BY_TIME }),
@@ -53,6 +64,7 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
       goneOfPerson(scope, row.id),
       file.kits(),
       laterSheets(scope, row.id),
+      readPlan(scope, file, today),
     ]);
   return {
     person: toPerson(row),
@@ -67,6 +79,7 @@ export const readPerson = async (scope: Scope, context: Context, caller: Caller,
     records,
     gone,
     kits,
+    plan,
     later,
   };
 };
@@ -94,6 +107,38 @@ const lastFaultOf = async (scope: Scope, personId: PersonId): Promise<FloorEntry
     if (broke) return { variationId, faultId: broke.id };
   }
   return null;
+};
+
+/** Where a day stands in somebody's plan, and what falls due on it. */
+const weeksOn = async (
+  { scope }: Work,
+  file: PersonFile,
+  date: string,
+  sheetFor: string | null,
+  open: readonly SessionRow[],
+): Promise<Pick<FloorEntryDto, 'ofPlan' | 'dues'>> => {
+  const [ahead, { health }, records, done] = await Promise.all([
+    planAhead(file, date, sheetFor),
+    personPicture(file, date),
+    file.records(),
+    file.sessionsDone(),
+  ]);
+  const { plan } = await file.plan();
+  const screenings = recordsOf(records, 'screening').filter(({ fields }) => fields.done);
+  const screened = screenings.map(({ fields }) => fields.on).sort();
+  const dayOf = (on: string | undefined): number | null => (on === undefined ? null : dayNumber(on));
+  const dues = duesOn({
+    day: dayNumber(date),
+    missed: ahead?.missed ?? 0,
+    daysLeft: plan ? (ahead?.daysLeft ?? 0) : null,
+    isLighterWeek: ahead?.kind === 'lighter',
+    isLighterDue: ahead?.kind === 'loading' && (await lighterSigns(scope, file, date)).length > 0,
+    questions: health.questions.length,
+    screenedOn: dayOf(screened.at(-1)),
+    trainedOn: dayOf(done.at(-1)?.date),
+    toReview: open.filter(({ personId, state }) => personId === file.person.id && state === 'finished').length,
+  });
+  return { ofPlan: ahead, dues };
 };
 
 /** A day on the floor. */
@@ -141,6 +186,7 @@ export const readFloor = async (work: Work, date: string): Promise<FloorDto> => 
           liveSessionId: open.find((session) => session.personId === person.id && session.state === 'live')?.id ?? null,
           doneSessionId: doneToday.find((session) => session.personId === person.id)?.id ?? null,
           lastVerdicts: await verdictsOf(file),
+          ...(await weeksOn(work, file, date, sheet?.planDay ?? null, open)),
         };
       }),
   );

@@ -17,7 +17,7 @@ export const savePerson: Operation<'savePerson'> = async ({ scope, context, call
     const row = { id, version: 1, ...fields, archivedAt: null, createdAt, loadedBefore: false };
     await scope.insert('people', row);
     await noteMeasure(scope, context, caller, row, null);
-    await makeNextSheet(scope, context, personFile(scope, context, { ...row, studioId: scope.studioId }), caller.timeZone);
+    await makeNextSheet(scope, context, personFile(scope, context, { ...row, studioId: scope.studioId }), caller);
     return row;
   }
   checkVersion(stored.version, version, 'person');

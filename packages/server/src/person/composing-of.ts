@@ -6,7 +6,9 @@ import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue } from '@drubo/core/catalogue';
 import { recentWork } from '@drubo/core/composing';
 import { ownPace } from '@drubo/core/dose';
-import type { SheetInput } from '@drubo/core/composing';
+import type { PlannedFor, SheetInput } from '@drubo/core/composing';
+import { askOf, dayOfKey, findDay, nextDay } from '@drubo/core/weeks';
+import type { Plan, PlanTrained } from '@drubo/core/weeks';
 import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
 import { judgeContext } from './judge-context';
@@ -16,12 +18,40 @@ import { personPicture } from './person-picture';
 /** Days back that the week's targets and the days kept apart look at. */
 const RECENT_DAYS = 10;
 
-/** The day somebody trains next: a booking not done yet, else in two days when they trained just now, else today. */
-const nextTraining = async (scope: Scope, personId: PersonId, today: string, lastDay: string | undefined): Promise<string> => {
+/** The plan's day a sheet is for: the sheet's own, or for one to be made the next that is undone. */
+export type ForDay = { planDay: string | null } | 'next';
+
+/** What the plan has for that day; null: nothing. */
+const plannedDay = async (file: PersonFile, of: ForDay, today: number): Promise<{ planned: PlannedFor; day: number } | null> => {
+  const { plan, trained } = await file.plan();
+  if (!plan) return null;
+  const found = of === 'next' ? nextDay(plan, trained, today) : dayOfSheet(plan, of.planDay, trained, today);
+  if (!found) return null;
+  const { block, day } = found;
+  return { planned: askOf(plan, block, day, file.person.goal, trained), day: day.day };
+};
+
+/** The day of the plan a sheet stands for, where what follows from what was missed puts it. */
+const dayOfSheet = (plan: Plan, planDay: string | null, trained: readonly PlanTrained[], today: number) => {
+  const dayId = dayOfKey(plan.block, planDay);
+  if (dayId === null) return null;
+  const next = nextDay(plan, trained, today);
+  return findDay(next?.block ?? plan.block, dayId) ?? findDay(plan.block, dayId);
+};
+
+/** The day somebody trains next: a booking not done yet, else the plan's, else in two days when they trained just now, else today. */
+const nextTraining = async (
+  scope: Scope,
+  personId: PersonId,
+  today: string,
+  lastDay: string | undefined,
+  planned: number | null,
+): Promise<string> => {
   const bookings = await scope.all('bookings', { personId, cancelled: false }, { order: [['date', 'ASC']] });
   const from = lastDay !== undefined && lastDay >= today ? addDays(today, 1) : today;
   const booked = bookings.find(({ date }) => date >= from)?.date;
   if (booked !== undefined) return booked;
+  if (planned !== null && planned >= dayNumber(from)) return addDays(from, planned - dayNumber(from));
   return lastDay !== undefined && daysBetween(lastDay, today) < 2 ? addDays(lastDay, 2) : today;
 };
 
@@ -53,6 +83,7 @@ export const composingOf = async (
   scope: Scope,
   file: PersonFile,
   today: string,
+  of: ForDay = 'next',
 ): Promise<{ composing: ComposingDto; catalogue: Catalogue }> => {
   const { person } = file;
   const [picture, history, done, kits] = await Promise.all([
@@ -72,12 +103,13 @@ export const composingOf = async (
     ),
   });
   const fromDay = dayNumber(today) - RECENT_DAYS;
+  const plan = await plannedDay(file, of, dayNumber(lastDay !== undefined && lastDay >= today ? addDays(today, 1) : today));
   return {
     catalogue: judged.catalogue,
     composing: {
       personId: person.id,
       day: dayNumber(today),
-      trainsOn: dayNumber(await nextTraining(scope, person.id, today, lastDay)),
+      trainsOn: dayNumber(await nextTraining(scope, person.id, today, lastDay, plan?.day ?? null)),
       fittedTo: judged.person,
       careful: judged.careful ?? [],
       pace: await paceOf(scope, done),
@@ -97,6 +129,7 @@ export const composingOf = async (
       aids: picture.screening?.aids ?? {},
       drills: picture.screening?.drills ?? [],
       standings: (await file.standings()).map(({ ladderId, rungId, on, by }) => ({ ladderId, rungId, on, by })),
+      ...(plan ? { planned: plan.planned } : {}),
       dislikes: picture.intake.dislikes,
       chips: picture.intake.chips,
       recent: recentWork(

@@ -13,6 +13,8 @@ import { catalogueOf } from '../studio/movements';
 import { exerciseHistory } from './exercise-history';
 import type { ExerciseHistory } from './exercise-history';
 import { intakeOf } from './intake-of';
+import { keptPlan } from './plan';
+import type { KeptPlan } from './plan';
 import { standingsOf } from './standings';
 import { tracksOf } from './tracks';
 
@@ -36,6 +38,8 @@ export interface PersonFile {
   /** What they did before a moment; null: all of it. */
   historyBefore(startedBefore: string | null): Promise<ExerciseHistory>;
   catalogue(): Promise<Catalogue>;
+  /** Their weeks, and what of them was trained. */
+  plan(): Promise<KeptPlan>;
 }
 
 const once = <T>(read: () => Promise<T>): (() => Promise<T>) => {
@@ -50,7 +54,7 @@ export const personFile = (scope: Scope, context: Context, person: PersonRow): P
   const { id } = person;
   const keptIntake = once(() => intakeOf(scope, id));
   const histories = new Map<string | null, Promise<ExerciseHistory>>();
-  return {
+  const file: PersonFile = {
     person,
     intake: async () => (await keptIntake()).fields,
     intakeSavedAt: async () => (await keptIntake()).savedAt,
@@ -65,7 +69,9 @@ export const personFile = (scope: Scope, context: Context, person: PersonRow): P
       return known;
     },
     catalogue: once(() => catalogueOf(scope, context)),
+    plan: once(() => keptPlan(scope, file)),
   };
+  return file;
 };
 
 /** The file of a person by id. Refuses one that is not there. */

@@ -24,7 +24,9 @@ const inputOf = async (scope: Scope, file: PersonFile, today: string): Promise<S
 const stand = async (scope: Scope, person: PersonRow, input: SheetInput, ladder: Ladder, rung: Rung): Promise<void> => {
   const slot = MAIN_FAMILIES.find((family) => family === ladder.family);
   if (!slot) return;
-  await keepTrack(scope, person.id, { ...placedOn(input, slot, rung), dayRole: 'all', memory: {} });
+  // Each day of a plan that has the slot goes on from there.
+  const roles = new Set(['all' as const, ...input.tracks.flatMap((one) => (one.slot === slot ? (one.dayRole ?? []) : []))]);
+  for (const dayRole of roles) await keepTrack(scope, person.id, { ...placedOn(input, slot, rung), dayRole, memory: {} });
 };
 
 /** Places a person by hand, or refuses with what locks the stage. */

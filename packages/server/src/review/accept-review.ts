@@ -16,6 +16,7 @@ import { AppError } from '../shared/errors';
 import { takeNextSheet } from '../sheet/next-sheet';
 import { judgeSession, reviewOf } from './judge-session';
 import { findPersonFile } from '../person/person-file';
+import { rollAgain } from '../person/roll-plan';
 import { keepStandings } from '../person/standings';
 import { keepTrack, tracksOf } from '../person/tracks';
 
@@ -32,7 +33,7 @@ export const acceptReview: Operation<'acceptReview'> = async ({ scope, context, 
   const file = await findPersonFile(scope, context, session.personId);
   const done = await judgeSession(scope, file, session);
   const { judged, ran } = done;
-  const review = await reviewOf(scope, session, done, await file.tracks());
+  const review = await reviewOf(scope, file, session, done, await file.tracks());
   const isAgain = session.state === 'reviewed';
   if (isAgain && !review.items.some((item) => item.inputsChanged)) {
     throw new AppError('already-reviewed', 'This session was reviewed and nothing it used has changed.');
@@ -45,7 +46,12 @@ export const acceptReview: Operation<'acceptReview'> = async ({ scope, context, 
   );
   const state = postponed.length > 0 ? ('finished' as const) : ('reviewed' as const);
   await scope.update('sessions', { state }, { id: session.id });
-  await takeNextSheet(scope, context, file, caller.timeZone, async (plannedFrom, after) => {
+  const movedUp = settling.flatMap(({ itemId, proposal }) => {
+    const { verdict } = choices.find((choice) => choice.itemId === itemId) ?? proposal;
+    return verdict === 'move-up' ? [itemId] : [];
+  });
+  const rolled = await rollAgain(scope, context, caller, file, movedUp);
+  await takeNextSheet(scope, context, rolled, caller.timeZone, async (plannedFrom, after) => {
     const { settled, stood, sheet } = afterReview({
       ran: ran.ran,
       judgedWith: ran.judgedWith,
@@ -61,7 +67,7 @@ export const acceptReview: Operation<'acceptReview'> = async ({ scope, context, 
     return settled.length > 0 && settled.every(({ isLate }) => isLate) ? null : sheet;
   });
   // The same judgement, beside what was settled just now.
-  return reviewOf(scope, { ...session, state }, done, await tracksOf(scope, session.personId));
+  return reviewOf(scope, rolled, { ...session, state }, done, await tracksOf(scope, session.personId));
 };
 
 /** Decisions are kept whatever came since; tracks only where nothing newer decided. */

@@ -8,6 +8,7 @@ import type { Context } from '../context';
 import { toSession } from '../db/mappers/rows';
 import type { SessionRow } from '../db/models';
 import type { Scope } from '../db/scope';
+import { planAhead } from '../plan/plan-ahead';
 import { openSheet } from '../sheet/next-sheet';
 import { ranSession } from './ran-session';
 import type { Ran } from './ran-session';
@@ -49,6 +50,7 @@ export const judgeSession = async (scope: Scope, file: PersonFile, session: Sess
 /** A judged session's review: what is proposed, or what was settled and whether its sets changed since. */
 export const reviewOf = async (
   scope: Scope,
+  file: PersonFile,
   session: SessionRow,
   { ran, judged }: Judged,
   tracks: readonly Track[],
@@ -59,6 +61,7 @@ export const reviewOf = async (
   const ofDay = role === null ? [] : tracks.filter(({ dayRole }) => dayRole === role);
   const isLate = (slot: string): boolean =>
     ofDay.some((track) => track.slot === slot && (track.lastDecision?.sessionDate ?? '') > session.date);
+  const next = await openSheet(scope, session.personId);
   return {
     session: toSession(session),
     personName: ran.person.name,
@@ -87,13 +90,14 @@ export const reviewOf = async (
     isOwnDay: role === null,
     late: judged.items.filter(({ slot }) => isLate(slot)).map(({ id }) => id),
     records: ran.records,
-    nextSheetId: (await openSheet(scope, session.personId))?.id ?? null,
+    ahead: await planAhead(file, session.date, next?.planDay ?? null),
+    nextSheetId: next?.id ?? null,
   };
 };
 
 export const readReview = async (scope: Scope, context: Context, session: SessionRow): Promise<ReviewDto> => {
   const file = await findPersonFile(scope, context, session.personId);
-  return reviewOf(scope, session, await judgeSession(scope, file, session), await file.tracks());
+  return reviewOf(scope, file, session, await judgeSession(scope, file, session), await file.tracks());
 };
 
 /** An outcome without what only a decision carries. */

@@ -20,6 +20,10 @@ import { copySheet } from '../sheet/copy-sheet';
 import { discardSession } from '../session/discard-session';
 import { exportPerson } from '../people/export-person';
 import { exportStudio } from './studio/export-studio';
+import { beginPlan } from '../plan/begin-plan';
+import { changePlan } from '../plan/change-plan';
+import { keepPlanDay } from '../plan/keep-plan-day';
+import { endPlan, undoPlan } from '../plan/undo-plan';
 import { finishSession } from '../session/finish-session';
 import { getActivity } from '../house/get-activity';
 import { getComposing } from '../sheet/get-composing';
@@ -120,6 +124,11 @@ export const handlers: Handlers = {
   copySheet: command('copySheet', copySheet),
   removeCopy: command('removeCopy', removeCopy),
   bringBack: command('bringBack', bringBack),
+  beginPlan: command('beginPlan', beginPlan),
+  changePlan: command('changePlan', changePlan),
+  undoPlan: command('undoPlan', undoPlan),
+  endPlan: command('endPlan', endPlan),
+  keepPlanDay: command('keepPlanDay', keepPlanDay),
   listTemplates: question(listTemplates),
   saveTemplate: command('saveTemplate', saveTemplate),
   removeTemplate: command('removeTemplate', removeTemplate),

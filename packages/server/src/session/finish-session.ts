@@ -19,7 +19,7 @@ export const finishSession: Operation<'finishSession'> = async ({ scope, context
   // A session without a plan leaves the waiting sheet where it is: it is history, and moves nothing.
   if (sheet.state !== 'loose') {
     await scope.update('sheets', { state: 'done' }, { id: row.sheetId });
-    await makeNextSheet(scope, context, await findPersonFile(scope, context, row.personId), caller.timeZone);
+    await makeNextSheet(scope, context, await findPersonFile(scope, context, row.personId), caller);
   }
   return toSession(finished);
 };

@@ -11,7 +11,7 @@ export const getComposing: Operation<'getComposing'> = async (work, { params }) 
   const sheet = await findSheet(scope, params.sheetId);
   await fitWaiting(work, [sheet.personId]);
   const today = localDateOf(context.clock.now(), caller.timeZone);
-  const { composing } = await composingOf(scope, await findPersonFile(scope, context, sheet.personId), today);
+  const { composing } = await composingOf(scope, await findPersonFile(scope, context, sheet.personId), today, sheet);
   const items = await itemsOf(scope, sheet.id);
   return forPhone(
     composing,

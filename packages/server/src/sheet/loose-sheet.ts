@@ -25,6 +25,7 @@ export const looseSheet = async (
     intent: 'build' as const,
     splitDay: null,
     dayRole: null,
+    planDay: null,
     minutesBudget: null,
     kitId: null,
     blocks: [],

@@ -5,13 +5,14 @@ import type { SheetInput } from '@drubo/core/composing';
 import { fixedAtStart, minutesOf, nextSheet, sinceAgreed } from '@drubo/core/loop';
 import type { DayOf, MadeAfter, ReviewToSheet, SheetPlan, Since } from '@drubo/core/loop';
 import type { ComposingDto } from '@drubo/contracts';
-import type { Context } from '../context';
+import type { Caller, Context } from '../context';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
 import { markFitted } from '../db/queries/unfitted';
 import type { Scope } from '../db/scope';
 import { isSet } from '../db/where';
 import { composingOf, inputAt } from '../person/composing-of';
 import type { PersonFile } from '../person/person-file';
+import { rollPlan } from '../person/roll-plan';
 import { localDateOf } from '../shared/local-date';
 import { itemsOf, writeItems } from './sheet-items';
 import { planFields, planRows, toSheetPlan } from './sheet-plan';
@@ -24,7 +25,7 @@ export const openSheet = (scope: Scope, personId: PersonId): Promise<SheetRow | 
 const SHEETS_BACK = 8;
 
 /** What the next sheet is made after: the last of the plan's days that was done, or of a split the last of its other day. */
-const madeAfter = async (
+export const madeAfter = async (
   scope: Scope,
   context: Context,
   personId: PersonId,
@@ -37,8 +38,10 @@ const madeAfter = async (
     { order: [['createdAt', 'DESC']], limit: SHEETS_BACK },
   );
   const [last] = done;
-  const pattern =
-    last?.shape === 'two-day-split'
+  const role = composing.planned?.role;
+  const pattern = role
+    ? done.find(({ dayRole }) => dayRole === role)
+    : last?.shape === 'two-day-split'
       ? done.find(({ shape, splitDay }) => shape === 'two-day-split' && splitDay !== last.splitDay)
       : last;
   const planOf = async (sheet: SheetRow | undefined) => (sheet ? toSheetPlan(sheet, await itemsOf(scope, sheet.id)) : null);
@@ -73,10 +76,11 @@ const writePlan = async (scope: Scope, sheet: SheetRow, plan: SheetPlan, planned
  * Makes the person's next sheet. There must be no open one. A copy kept for the day comes first; otherwise it is the loop's
  * to say.
  */
-export const makeNextSheet = async (scope: Scope, context: Context, file: PersonFile, timeZone: string): Promise<SheetRow> => {
-  const { person } = file;
+export const makeNextSheet = async (scope: Scope, context: Context, given: PersonFile, caller: Caller): Promise<SheetRow> => {
+  const { person } = given;
   const now = context.clock.now();
-  const plannedOn = localDateOf(now, timeZone);
+  const plannedOn = localDateOf(now, caller.timeZone);
+  const file = await rollPlan(scope, context, caller, given, plannedOn);
   const { composing, catalogue } = await composingOf(scope, file, plannedOn);
   const copy = await copyFor(scope, person.id, composing.trainsOn);
   if (copy) {
@@ -84,7 +88,7 @@ export const makeNextSheet = async (scope: Scope, context: Context, file: Person
     return { ...copy, state: 'next', forDate: null };
   }
   const after = await madeAfter(scope, context, person.id, composing, null);
-  const input = inputAt(composing, catalogue, after.last?.kitId ?? null);
+  const input = inputAt(composing, catalogue, composing.planned?.here?.kitId ?? after.last?.kitId ?? null);
   const plan = nextSheet(input, after);
   const sheet = {
     id: context.newId(),
@@ -118,7 +122,7 @@ export const sinceOf = async (
   today: string,
 ): Promise<readonly Since[]> => {
   if (sheet.state !== 'next') return [];
-  const { composing, catalogue } = await composingOf(scope, file, today);
+  const { composing, catalogue } = await composingOf(scope, file, today, sheet);
   return sinceAgreed(inputAt(composing, catalogue, sheet.kitId), toSheetPlan(sheet, stored));
 };
 
@@ -131,7 +135,7 @@ export const fixAtStart = async (
   taken: readonly string[],
 ): Promise<void> => {
   if (sheet.state !== 'next') return;
-  const { composing, catalogue } = await composingOf(scope, file, date);
+  const { composing, catalogue } = await composingOf(scope, file, date, sheet);
   const plan = toSheetPlan(sheet, await itemsOf(scope, sheet.id));
   const input = inputAt(composing, catalogue, sheet.kitId);
   const fixed = fixedAtStart(input, plan, taken);
@@ -160,7 +164,7 @@ export const replanSheet = async (
   if (!isFirst && !byTrainer) return;
   const waiting = toSheetPlan(sheet, await itemsOf(scope, sheet.id));
   const after = await madeAfter(scope, context, person.id, composing, waiting);
-  const input: SheetInput = inputAt(composing, catalogue, sheet.kitId);
+  const input: SheetInput = inputAt(composing, catalogue, composing.planned?.here?.kitId ?? sheet.kitId);
   await writePlan(scope, sheet, nextSheet(input, after), today);
 };
 
@@ -182,7 +186,7 @@ export const takeNextSheet = async (
   const { composing, catalogue } = await composingOf(scope, file, today);
   const waiting = sheet ? toSheetPlan(sheet, await itemsOf(scope, sheet.id)) : null;
   const after = await madeAfter(scope, context, person.id, composing, waiting);
-  const input = inputAt(composing, catalogue, sheet?.kitId ?? null);
+  const input = inputAt(composing, catalogue, composing.planned?.here?.kitId ?? sheet?.kitId ?? null);
   const next = await plan((tracks, standings) => ({ ...input, tracks, standings }), after);
   if (sheet && next) await writePlan(scope, sheet, next, today);
 };

@@ -87,6 +87,7 @@ export const readSheetWith = async (
     blocks: sheet.blocks,
     isShaped: sheet.isShaped,
     dayRole: sheet.dayRole,
+    planDay: sheet.planDay,
     since: since.map(asSince(rows)),
     forDate: sheet.forDate,
     gaveUp: sheet.gaveUp,

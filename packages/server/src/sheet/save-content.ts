@@ -97,7 +97,7 @@ export const saveContent = async (
 ): Promise<SheetRow> => {
   const { person } = file;
   if (content.kitId !== null) await findKit(scope, content.kitId);
-  const { composing, catalogue } = await composingOf(scope, file, localDateOf(context.clock.now(), timeZone));
+  const { composing, catalogue } = await composingOf(scope, file, localDateOf(context.clock.now(), timeZone), sheet);
   const input = inputAt(composing, catalogue, content.kitId);
   const stored = await itemsOf(scope, sheet.id);
   const known = (item: Item) => stored.find(({ id, variationId }) => id === item.id && variationId === item.variationId);
@@ -134,7 +134,9 @@ export const saveContent = async (
   const { items: _, forPlan = false, ...shape } = content;
   const isShaped = sheet.isShaped || isRearranged(sheet, stored, content);
   // Another shape, place or length is for this day alone unless it is said to be for every time.
-  const dayRole = forPlan ? roleOf(content.splitDay) : roleAmong(await usualDay(scope, person, input), content);
+  const role = composing.planned?.role ?? roleOf(content.splitDay);
+  const isUsual = roleAmong(await usualDay(scope, person, input), content) !== null;
+  const dayRole = forPlan || isUsual ? role : null;
   const saved = { ...shape, dayRole, isShaped, version: sheet.version + 1, gaveUp: isShaped ? [] : sheet.gaveUp };
   await writeItems(scope, sheet.id, rows);
   await scope.update('sheets', saved, { id: sheet.id });

@@ -23,12 +23,13 @@ export const toSheetItem = (row: Omit<SheetItemRow, 'studioId'>): SheetItem => (
 
 /** A stored sheet with its exercises, as the loop reads it. */
 export const toSheetPlan = (sheet: SheetRow, rows: readonly SheetItemRow[]): SheetPlan => {
-  const { shape, intent, splitDay, dayRole, minutesBudget, kitId, blocks, isShaped, gaveUp, leftOff } = sheet;
+  const { shape, intent, splitDay, dayRole, planDay, minutesBudget, kitId, blocks, isShaped, gaveUp, leftOff } = sheet;
   return {
     shape,
     intent,
     splitDay,
     dayRole,
+    planDay,
     minutesBudget,
     kitId,
     blocks,

@@ -117,6 +117,11 @@ export const bundleParts = async (scope: Scope, now: Date, personId: PersonId | 
           once(() => scope.all('standings', own, ordered('personId', 'ladderId'))),
           (row) => ({ personId: row.personId, ...toStanding(row) }),
         ),
+      plans: () =>
+        mapped(scope.pages('planRevisions', own, ['personId', 'revision']), ({ studioId: _, blockId: __, ...row }) => ({
+          ...row,
+          touched: row.touched && [...row.touched],
+        })),
       templates: () =>
         mapped(
           once(() => scope.all('templates', {}, ordered('id'))),

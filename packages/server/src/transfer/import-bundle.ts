@@ -18,7 +18,7 @@ export const importBundle = async (context: ImportTarget, file: unknown): Promis
   const parsed = bundle.safeParse(upgradeBundle(file));
   if (!parsed.success) throw new AppError('invalid-input', 'This is not a Drubo bundle.', fieldsOf(parsed.error, 'bundle'));
   const { studio, trainers, kits, people, intakes, records, bookings } = parsed.data;
-  const { sheets, sessions, sessionRecords, sets, tracks, standings, templates, movements, decisions } = parsed.data;
+  const { sheets, sessions, sessionRecords, sets, tracks, standings, plans, templates, movements, decisions } = parsed.data;
   const { tombstones, withdrawals, exportedAt } = parsed.data;
   const wrong = impossibleSets(parsed.data);
   if (wrong.length > 0) throw new AppError('invalid-input', 'Some sets in this file can’t have been done.', wrong);
@@ -74,6 +74,10 @@ export const importBundle = async (context: ImportTarget, file: unknown): Promis
       (rows) => scope.insertAll('tracks', rows),
     );
     await inChunks(standings, (rows) => scope.insertAll('standings', rows));
+    await inChunks(
+      plans.map((row) => ({ ...row, blockId: row.plan?.block.id ?? null })),
+      (rows) => scope.insertAll('planRevisions', rows),
+    );
     await inChunks(templates, (rows) => scope.insertAll('templates', rows));
     await inChunks(
       movements.map(({ id, revision, retired, savedAt, ...fields }) => ({ id, revision, retired, savedAt, fields })),

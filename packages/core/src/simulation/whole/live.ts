@@ -121,7 +121,6 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number, is
       pattern: lasts.at(-1) ?? null,
       waiting: null,
       newId,
-      intent: ofPlan?.intent ?? 'build',
     };
     const since = agreed ? sinceAgreed(input, agreed) : [];
     const made: SheetPlan = agreed ? withSince(input, agreed, since) : nextSheet(input, after);
@@ -211,7 +210,7 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number, is
         standings: stands,
         ...(upNext ? { planned: upNext.planned } : {}),
       }),
-      after: { ...after, last: lasts.at(-1) ?? null, pattern: lasts.at(-1) ?? null, intent: upNext?.intent ?? 'build' },
+      after: { ...after, last: lasts.at(-1) ?? null, pattern: lasts.at(-1) ?? null },
     });
     life.push({
       week,

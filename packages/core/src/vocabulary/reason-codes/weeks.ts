@@ -15,6 +15,8 @@ export const WEEK_REASONS = {
   'day-left': noValues,
   'day-no-room': noValues,
   'day-week-over': noValues,
+  'day-other-days': noValues,
+  'aims-other': noValues,
   'lighter-weaker': values<{ lifts: number; percent: number }>(),
   'lighter-sleep': values<{ times: number }>(),
   'lighter-pain': values<{ weeks: number; pain: number }>(),

@@ -13,6 +13,7 @@ import { currentRows } from './0009-current-rows';
 import { trust } from './0010-trust';
 import { unfitted } from './0011-unfitted';
 import { withdrawals } from './0012-withdrawals';
+import { weeks } from './0013-weeks';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
 export const MIGRATIONS = [
@@ -28,6 +29,7 @@ export const MIGRATIONS = [
   trust,
   unfitted,
   withdrawals,
+  weeks,
 ] as const;
 
 /** What every migration is called, in order. */

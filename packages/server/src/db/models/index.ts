@@ -8,6 +8,7 @@ import { kits } from './kits';
 import { currentMovements, movements } from './movements';
 import { people } from './people';
 import { currentPersonRecords, personRecords } from './person-records';
+import { planRevisions } from './plan-revisions';
 import { currentSessionRecords, sessionRecords } from './session-records';
 import { sessions } from './sessions';
 import { currentSets, setRevisions } from './set-revisions';
@@ -33,6 +34,7 @@ export const bindModels = (sequelize: Sequelize) => ({
   intakes: intakes.bind(sequelize),
   personRecords: personRecords.bind(sequelize),
   movements: movements.bind(sequelize),
+  planRevisions: planRevisions.bind(sequelize),
   bookings: bookings.bind(sequelize),
   sheets: sheets.bind(sequelize),
   sheetItems: sheetItems.bind(sequelize),
@@ -67,6 +69,7 @@ export type { KitRow } from './kits';
 export type { MovementRow } from './movements';
 export type { PersonRow } from './people';
 export type { PersonRecordRow } from './person-records';
+export type { PlanRevisionRow } from './plan-revisions';
 export type { SessionRecordRow } from './session-records';
 export type { SessionRow } from './sessions';
 export type { SetRevisionRow } from './set-revisions';

@@ -4,7 +4,7 @@ import type { PersonId, Reason } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 /** What a sheet is of the plan, as the loop has it, in columns of its own. */
-type PlanColumns = Pick<SheetPlan, 'shape' | 'intent' | 'splitDay' | 'dayRole' | 'minutesBudget' | 'kitId' | 'isShaped'>;
+type PlanColumns = Pick<SheetPlan, 'shape' | 'intent' | 'splitDay' | 'dayRole' | 'planDay' | 'minutesBudget' | 'kitId' | 'isShaped'>;
 
 export interface SheetRow extends PlanColumns {
   studioId: string;
@@ -42,6 +42,7 @@ export const sheets = defineTable<SheetRow>('sheets', ['studioId', 'id'], {
   intent: 'text',
   splitDay: 'text',
   dayRole: 'text',
+  planDay: 'text',
   minutesBudget: 'integer',
   kitId: 'text',
   blocks: 'json',

@@ -1,0 +1,74 @@
+import type { SheetInput } from '../composer';
+import { mondayOf, WEEK_DAYS } from '../units';
+import type { DayRole } from '../vocabulary';
+import { daysInTraining, isNewTo } from './block-shape';
+import { planBlock } from './plan-block';
+import { rotate } from './rotate';
+import type { InBlock } from './rotate';
+import type { Block, Plan, PlanTrained } from './types';
+
+/** What a plan is made after. */
+export interface PlanWish {
+  /** What the block is called for good. */
+  id: string;
+  /** The day it begins, whole days. */
+  start: number;
+  weekdays: readonly number[];
+  /** The first day they ever trained here; null: none yet. */
+  firstDay: number | null;
+  isSplit: boolean;
+  /** Blocks before this one. */
+  number: number;
+}
+
+/** A person's first plan, or one begun afresh. */
+export const beginPlan = (input: SheetInput, wish: PlanWish): Plan => ({
+  block: planBlock(input, wish),
+  weekdays: [...new Set(wish.weekdays)].sort((a, b) => a - b),
+  isSplit: wish.isSplit,
+  rested: {},
+  turned: [],
+  left: [],
+});
+
+/** What a block's exercises did on days of a role, one entry a slot and movement. */
+export const inBlock = (trained: readonly PlanTrained[], role: DayRole): InBlock[] => {
+  const found = new Map<string, InBlock>();
+  for (const one of trained.filter((day) => day.role === role).flatMap(({ exercises }) => exercises)) {
+    const key = `${one.slot}|${one.variationId}`;
+    const known = found.get(key) ?? { ...one, sessions: 0, movedUp: false };
+    found.set(key, { ...known, sessions: known.sessions + 1, movedUp: known.movedUp || one.movedUp });
+  }
+  return [...found.values()];
+};
+
+/** The day after a block: a Monday. */
+export const endOf = ({ weeks, start }: Pick<Block, 'weeks' | 'start'>): number => (weeks.at(-1)?.start ?? start) + WEEK_DAYS;
+
+/** The next block by itself: it begins where the last one ended, or in today's week, on the same days. */
+export const blockAfter = (
+  input: SheetInput,
+  before: Plan,
+  trained: readonly PlanTrained[],
+  at: { id: string; today: number; firstDay: number | null },
+): Plan => {
+  const start = Math.max(endOf(before.block), mondayOf(at.today));
+  const { weekdays, isSplit, block } = before;
+  return nextBlock(input, trained, { ...at, start, weekdays, isSplit, number: block.number + 1 });
+};
+
+/** A block that comes after another, from what was trained in that one. */
+export const nextBlock = (input: SheetInput, trained: readonly PlanTrained[], wish: PlanWish): Plan => {
+  const isNew = isNewTo(daysInTraining(wish.firstDay, wish.start));
+  const roles = [...new Set(trained.map(({ role }) => role))];
+  const turned = roles.flatMap((role) =>
+    rotate(inBlock(trained, role), { isNew, lacking: [] }).map((rotation) => ({ role, rotation })),
+  );
+  const goneOf = (role: DayRole): string[] =>
+    turned.flatMap(({ role: of, rotation }) => (of === role && !rotation.stays ? [rotation.variationId] : []));
+  return {
+    ...beginPlan(input, wish),
+    rested: Object.fromEntries(roles.map((role) => [role, goneOf(role)])),
+    turned,
+  };
+};
