@@ -1,3 +1,4 @@
+import { addDays } from '@drubo/core';
 import type { Bundle } from '@drubo/contracts/bundle';
 
 type Person = Bundle['people'][number];
@@ -11,6 +12,8 @@ export interface Story {
   /** Weekdays they come (1 = Monday) and at what time. */
   days: readonly number[];
   time: string;
+  /** The day from which they train by a plan of weeks; left out: Tove makes one sheet after another. */
+  plannedFrom?: (today: string) => string;
   /** Weeks of logs behind today; 0 has none yet. */
   weeks: number;
   /** How strong they begin, as a multiple of what the first load asks, and what they gain a week. */
@@ -51,6 +54,7 @@ export const CAST: readonly Story[] = [
     },
     days: [2, 4],
     time: '09:00',
+    plannedFrom: (today) => addDays(today, -84),
     weeks: 16,
     strength: 1.03,
     gainPerWeek: 0.01,
@@ -69,6 +73,7 @@ export const CAST: readonly Story[] = [
     },
     days: [1, 2, 5],
     time: '07:30',
+    plannedFrom: (today) => addDays(today, -70),
     weeks: 15,
     strength: 1.12,
     gainPerWeek: 0.008,
@@ -105,6 +110,7 @@ export const CAST: readonly Story[] = [
     },
     days: [1, 3],
     time: '17:00',
+    plannedFrom: (today) => addDays(today, -21),
     weeks: 18,
     strength: 1.12,
     gainPerWeek: 0.008,

@@ -40,7 +40,7 @@ describe('the logs exercise the decisions', () => {
 
   it('the deckhand stalls: hardly a heavier squat over the last four weeks', () => {
     const late = decisionsOf('marit', 'squat').filter((decision) => decision.decidedAt > '2026-10-27');
-    expect(late.length).toBeGreaterThanOrEqual(6);
+    expect(late.length).toBeGreaterThanOrEqual(3);
     const loaded = late.filter(({ proposal }) => proposal.verdict === 'move-up' && proposal.change?.lever === 'load');
     expect(loaded.length).toBeLessThanOrEqual(1);
   });
@@ -71,8 +71,13 @@ describe('the logs exercise the decisions', () => {
 
   it('where a person stands is what the last decision about the movement left', () => {
     const tracks = made.tracks.filter(({ personId }) => personId === 'marit-person');
+    const roleOf = new Map(
+      made.sessions.map(({ id, sheetId }) => [id, made.sheets.find((sheet) => sheet.id === sheetId)?.dayRole]),
+    );
     const left = tracks.flatMap((track) => {
-      const last = decisionsOf('marit', track.slot).at(-1);
+      const last = decisionsOf('marit', track.slot)
+        .filter(({ sessionId }) => roleOf.get(sessionId) === track.dayRole)
+        .at(-1);
       return last ? [[track.dose.load, last.chosen.dose.load]] : [];
     });
     expect(left.length).toBeGreaterThanOrEqual(3);
@@ -90,5 +95,34 @@ describe('the logs exercise the decisions', () => {
     expect(made.sets.filter((set) => set.kind === 'feeler').length).toBeGreaterThan(10);
     expect(made.decisions.some(({ proposal }) => proposal.variationId !== undefined)).toBe(true);
     expect(made.sets.every((set) => (set.reps ?? set.seconds ?? 0) > 0)).toBe(true);
+  });
+});
+
+describe('the weeks', () => {
+  const plansOf = (key: string) => made.plans.filter(({ personId }) => personId === `${key}-person`);
+  const blockOf = (key: string) => plansOf(key).at(-1)?.plan?.block;
+  const weekOf = (key: string): number | undefined =>
+    blockOf(key)?.weeks.findLast(({ start }) => start <= Date.parse(TODAY) / 86_400_000)?.index;
+
+  it('three people stand in different weeks of different blocks, each begun by the real engine', () => {
+    const planned = ['marit', 'odran', 'bastian'];
+    expect(new Set(made.plans.map(({ personId }) => personId))).toEqual(new Set(planned.map((key) => `${key}-person`)));
+    expect(new Set(planned.map((key) => `${blockOf(key)?.number}/${weekOf(key)}`)).size).toBe(3);
+    expect(planned.some((key) => (blockOf(key)?.number ?? 0) > 0)).toBe(true);
+  });
+
+  it('a later block says what stays and what changes', () => {
+    const turned = plansOf('marit').at(-1)?.plan?.turned ?? [];
+    expect(turned.some(({ rotation }) => rotation.stays)).toBe(true);
+    expect(turned.some(({ rotation }) => !rotation.stays)).toBe(true);
+  });
+
+  it('waiting sheets are made for the next day of the plan, and lighter weeks were trained', () => {
+    for (const key of ['marit', 'odran', 'bastian']) {
+      const waiting = made.sheets.find(({ personId, state }) => personId === `${key}-person` && state === 'next');
+      expect([key, waiting?.planDay?.startsWith(`${blockOf(key)?.id}/`)]).toEqual([key, true]);
+    }
+    const lighter = made.sheets.filter(({ planDay, intent, state }) => planDay !== null && intent === 'lighter' && state === 'done');
+    expect(lighter.length).toBeGreaterThan(0);
   });
 });

@@ -7,9 +7,9 @@ import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { Variation } from '@drubo/core/catalogue';
 import { recentWork, standingsByLifts } from '@drubo/core/composing';
 import type { SheetInput, Track } from '@drubo/core/composing';
-import { PAIN_NOT_ASKED } from '@drubo/core/judging';
+import { decideSession, PAIN_NOT_ASKED } from '@drubo/core/judging';
 import type { JudgeContext, KeptStanding, PastExercise } from '@drubo/core/judging';
-import { afterReview, nextSheet, sinceAgreed, withSince, withStandings } from '@drubo/core/loop';
+import { afterReview, logsOf, nextSheet, sinceAgreed, withSince, withStandings } from '@drubo/core/loop';
 import type { MadeAfter, RanSession, SheetPlan } from '@drubo/core/loop';
 import { aroundSession } from './afterwards';
 import { daysOn } from './calendar';
@@ -17,13 +17,14 @@ import type { Story } from './cast';
 import { knownOn } from './files';
 import type { PersonFile } from './files';
 import { TRAINER_ID } from './trainer';
+import { noWeeks, plannedOn, storedWeeks, weeksOn, withTrained } from './weeks';
 import { diceFor } from './dice';
 import { liftSets } from './lift';
 
 type Sheet = Bundle['sheets'][number];
 
 /** Everything one person leaves behind: sheets, sessions, sets, decisions and where they stand now. */
-export type Life = Pick<Bundle, 'sheets' | 'sessions' | 'sessionRecords' | 'sets' | 'tracks' | 'standings' | 'decisions'>;
+export type Life = Pick<Bundle, 'sheets' | 'sessions' | 'sessionRecords' | 'sets' | 'tracks' | 'standings' | 'decisions' | 'plans'>;
 
 /** A plan as the bundle keeps it; exercises are named by their slot. */
 const sheetOf = (story: Story, number: number, plan: SheetPlan, createdAt: string): Sheet => {
@@ -81,7 +82,7 @@ export const liveThrough = (
 ): Life => {
   const dice = diceFor(seed, story.key);
   const saidDice = diceFor(seed, `${story.key} says`);
-  const life: Life = { sheets: [], sessions: [], sessionRecords: [], sets: [], tracks: [], standings: [], decisions: [] };
+  const life: Life = { sheets: [], sessions: [], sessionRecords: [], sets: [], tracks: [], standings: [], decisions: [], plans: [] };
   const days = trainingDays(story, today);
   const starting = new Map<string, number>();
   const past = new Map<string, PastExercise[]>();
@@ -107,6 +108,7 @@ export const liveThrough = (
   let standings: KeptStanding[] = [];
   let agreed: SheetPlan | null = null;
   let last: SheetPlan | null = null;
+  let weeks = noWeeks();
   let ids = 0;
   const newId = () => `${story.key}-new-${(ids += 1)}`;
 
@@ -143,11 +145,16 @@ export const liveThrough = (
       pastOf,
     };
   };
+  /** The same with what the plan has for the day, where there is one. */
+  const plannedFor = (input: SheetInput, date: string, trainsOn: string): SheetInput => {
+    weeks = weeksOn(story, weeks, input, { date: today, on: trainsOn, firstDay: doneDays[0] ?? date });
+    return plannedOn(weeks, input, trainsOn);
+  };
   const after = (): MadeAfter => ({ minutes: story.person.minutes, last, pattern: last, waiting: null, newId });
 
   days.forEach((date, number) => {
     const startedAt = `${date}T${story.time}:00.000Z`;
-    const input = inputOn(date, date, tracks, standings);
+    const input = plannedFor(inputOn(date, date, tracks, standings), date, date);
     const begun: SheetPlan = agreed ? withSince(input, agreed, sinceAgreed(input, agreed)) : nextSheet(input, after());
     const sheet: Sheet = { ...sheetOf(story, number, begun, startedAt), state: 'done' };
     const plan = asStored(begun, sheet);
@@ -208,7 +215,8 @@ export const liveThrough = (
       sets,
     };
     doneDays.push(date);
-    last = plan;
+    // A lighter day is no pattern for the next.
+    if (plan.dayRole !== null || last === null) last = plan;
     const pastThen = new Map(past);
     const judgedWith = { context, bodyMassKg: massKg, pastOf: (id: string) => pastThen.get(id) ?? [] };
     for (const { id, variationId, values, dose } of plan.items) {
@@ -217,7 +225,15 @@ export const liveThrough = (
     }
     const nextDay = days[number + 1] ?? today;
     const settling = isWaiting ? { proposals: [] } : {};
-    const plannedFrom = (now: readonly Track[], stands: readonly KeptStanding[]) => inputOn(date, nextDay, now, stands);
+    const decided = isWaiting ? [] : decideSession(logsOf(ran, judgedWith).logs);
+    const movedUp = new Set(decided.flatMap(({ itemId, verdict }) => (verdict === 'move-up' ? [itemId] : [])));
+    weeks = withTrained(weeks, plan, date, sets, movedUp);
+    const bare = inputOn(date, nextDay, tracks, standings);
+    const planned = plannedFor(bare, date, nextDay).planned;
+    const plannedFrom = (now: readonly Track[], stands: readonly KeptStanding[]) => ({
+      ...inputOn(date, nextDay, now, stands),
+      ...(planned ? { planned } : {}),
+    });
     const led = afterReview({ ran, judgedWith, choices: [], ...settling, tracks, standings, plannedFrom, after: after() });
     ({ tracks } = led);
     standings = withStandings(standings, led.stood);
@@ -236,9 +252,10 @@ export const liveThrough = (
   });
 
   const createdAt = `${today}T05:00:00.000Z`;
-  const input = inputOn(today, today, tracks, standings);
+  const input = plannedFor(inputOn(today, today, tracks, standings), today, today);
   const waiting: SheetPlan = agreed ?? nextSheet(input, after());
   life.sheets.push(sheetOf(story, days.length, waiting, createdAt));
+  life.plans = storedWeeks(weeks);
   life.tracks = tracks.map(({ dayRole = 'all', memory = {}, ...track }) => ({
     personId: `${story.key}-person`,
     ...track,

@@ -102,6 +102,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     sets: lives.flatMap((life) => life.sets) as Bundle['sets'],
     tracks: lives.flatMap((life) => life.tracks),
     standings: lives.flatMap((life) => life.standings),
+    plans: lives.flatMap((life) => life.plans),
     templates: [],
     movements: lampWorksMovements(today),
     decisions: lives.flatMap((life) => life.decisions),

@@ -28,6 +28,12 @@ export const pluralOf = (count: number): Intl.LDMLPluralRule => PLURALS.select(c
 
 const WEEK_DAY = new Intl.DateTimeFormat(LOCALE, { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
 
+const DAY_OF_WEEK = new Intl.DateTimeFormat(LOCALE, { weekday: 'short', timeZone: 'UTC' });
+const A_MONDAY = Date.UTC(2024, 0, 1);
+
+/** A day of the week, Monday 0 to Sunday 6: 'Mon'. */
+export const formatWeekday = (weekday: number): string => DAY_OF_WEEK.format(new Date(A_MONDAY + weekday * 86_400_000));
+
 /** A calendar day as it is read: 'Tue 24 Nov'. */
 export const formatDay = (isoDay: string): string => WEEK_DAY.format(new Date(`${isoDay}T00:00:00Z`)).replace(',', '');
 

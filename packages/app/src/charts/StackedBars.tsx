@@ -1,4 +1,5 @@
-import Svg, { Rect } from 'react-native-svg';
+import Svg, { Rect, Text } from 'react-native-svg';
+import { FONTS } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import type { Palette } from '../theme/tokens';
 import { Axes } from './Axes';
@@ -15,7 +16,18 @@ const HEIGHT = 170;
 const BAR = { share: 0.7, most: 26 } as const;
 
 /** A bar a week, its parts on each other; the parts stand in the table by name. */
-export const StackedBars = ({ width, stacks, says }: { width: number; stacks: readonly StackedBar[]; says: string }) => {
+export const StackedBars = ({
+  width,
+  stacks,
+  says,
+  marks = [],
+}: {
+  width: number;
+  stacks: readonly StackedBar[];
+  says: string;
+  /** A few letters over some days. */
+  marks?: readonly { day: number; text: string }[];
+}) => {
   const palette = usePalette();
   const days = stacks.map(({ day }) => day);
   const sums = stacks.map(({ parts }) => parts.reduce((sum, { value }) => sum + value, 0));
@@ -47,6 +59,13 @@ export const StackedBars = ({ width, stacks, says }: { width: number; stacks: re
           );
         });
       })}
+      {marks
+        .filter(({ day }) => days.includes(day))
+        .map(({ day, text }) => (
+          <Text key={day} x={x(day)} y={PAD.top - 4} textAnchor="middle" fontSize={12} fontFamily={FONTS.number} fill={palette.ink}>
+            {text}
+          </Text>
+        ))}
     </Svg>
   );
 };

@@ -15,6 +15,8 @@ export { PersonScreen } from '../features/people/PersonScreen';
 export { ExerciseTrendScreen } from '../features/history/ExerciseTrendScreen';
 export { SessionRecordScreen } from '../features/history/SessionRecordScreen';
 export { TrendsScreen } from '../features/history/TrendsScreen';
+export { PlanDayScreen } from '../features/weeks/PlanDayScreen';
+export { WeeksScreen } from '../features/weeks/WeeksScreen';
 export { SearchScreen } from '../features/search/SearchScreen';
 export { ReviewScreen } from '../features/review/ReviewScreen';
 export { SheetScreen } from '../features/sheet/SheetScreen';

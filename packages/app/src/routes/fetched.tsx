@@ -55,6 +55,8 @@ export const FetchedReviewScreen = fetched(words.theReview, (behind) => behind.R
 export const FetchedSessionRecordScreen = fetched(words.theSession, (behind) => behind.SessionRecordScreen);
 export const FetchedTrendsScreen = fetched(words.theTrends, (behind) => behind.TrendsScreen);
 export const FetchedExerciseTrendScreen = fetched(words.theTrends, (behind) => behind.ExerciseTrendScreen);
+export const FetchedWeeksScreen = fetched(words.theWeeks, (behind) => behind.WeeksScreen);
+export const FetchedPlanDayScreen = fetched(words.theWeeks, (behind) => behind.PlanDayScreen);
 export const FetchedSearchScreen = fetched(words.theSearch, (behind) => behind.SearchScreen);
 export const FetchedSheetScreen = fetched(words.theSheet, (behind) => behind.SheetScreen);
 export const FetchedActivityScreen = fetched(words.theStudio, (behind) => behind.ActivityScreen);

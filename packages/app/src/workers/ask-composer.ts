@@ -1,6 +1,7 @@
 import type { KitId } from '@drubo/core/vocabulary';
 import type { ComposingDto } from '@drubo/contracts';
 import type { Composition, Wish } from '@drubo/core/composing';
+import type { SheetPlan } from '@drubo/core/loop';
 import { askWorker } from './ask-worker';
 import { workersWords } from '@drubo/words/screens/workers';
 
@@ -16,8 +17,21 @@ export interface ComposeQuestion {
   wish: Wish;
 }
 
+/** A day of a plan: `from` says what the plan has for it. */
+export interface PlanDayQuestion {
+  from: ComposingDto;
+  kitId: KitId | null;
+  /** What its shape goes on from. */
+  last: Pick<SheetPlan, 'shape' | 'splitDay' | 'minutesBudget' | 'kitId'>;
+}
+
 /** A session composed in a web worker, with or without a network. */
-export const askComposer = askWorker<ComposeQuestion, Composition>(
+const ask = askWorker<ComposeQuestion | PlanDayQuestion, Composition | SheetPlan>(
   () => new Worker(require.unstable_resolveWorker('./compose.worker')),
   words.theSessionCouldNot,
 );
+
+export const askComposer = async (question: ComposeQuestion): Promise<Composition> => (await ask(question)) as Composition;
+
+/** The sheet a day of a plan would get, with or without a network. */
+export const askPlanDay = async (question: PlanDayQuestion): Promise<SheetPlan> => (await ask(question)) as SheetPlan;

@@ -157,6 +157,8 @@ export type PersonPlanDto = z.infer<typeof personPlan>;
 export const planAhead = z.object({
   day: z.int(),
   role: z.enum(DAY_ROLES),
+  /** The pattern that leads; null: all alike. */
+  led: z.enum(MAIN_FAMILIES).nullable(),
   /** Whether the sheet that waits is made for it. */
   isSheets: z.boolean(),
   kind: z.enum(['loading', 'lighter']),

@@ -223,6 +223,11 @@ export const sheet = z.object({
   dayRole: z.enum(DAY_ROLES).nullable().optional(),
   /** Which day of the person's plan of weeks it is made for. */
   planDay: z.string().nullable().optional(),
+  /** The same in short, of a block that runs: what it is, and which week of how many. */
+  ofPlan: z
+    .object({ role: z.enum(DAY_ROLES), kind: z.enum(['loading', 'lighter']), week: z.int(), weeks: z.int() })
+    .nullable()
+    .optional(),
   /** What changed since it was agreed. */
   since: z.array(since).readonly().optional(),
   /** The day a copy is kept for; null for the sheet that comes next. */

@@ -33,6 +33,8 @@ export const trends = z.object({
   /** The first day that was looked at. */
   since: localDate,
   weeks: z.array(trendWeek),
+  /** Weeks that were planned: of which block, which of them, and whether a lighter one. Left out by a release that kept none. */
+  planned: z.array(z.object({ monday: z.int(), block: z.int(), week: z.int(), isLighter: z.boolean() })).optional(),
   /** Movements with a history, the one done most first. */
   movements: z.array(z.object({ variationId: z.string(), sessions: z.int(), lastOn: localDate })),
 });

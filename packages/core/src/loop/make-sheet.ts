@@ -45,8 +45,11 @@ export const carriedItems = ({ content, planned }: Carried, stored: readonly She
     return [over(known, asItem(plan, { id: item.id, blockId: item.blockId, isOwn: known?.isOwn ?? false }))];
   });
 
+/** What a session's shape goes on from. */
+type DayShape = Pick<SheetPlan, 'shape' | 'splitDay' | 'minutesBudget' | 'kitId'>;
+
 /** Which day of a split comes next: the plan says, else the other one. */
-const splitDayOf = ({ planned }: SheetInput, last: SheetPlan | null): SplitDay => {
+const splitDayOf = ({ planned }: SheetInput, last: DayShape | null): SplitDay => {
   if (planned?.role === 'a' || planned?.role === 'b') return planned.role;
   return last?.splitDay === 'a' ? 'b' : 'a';
 };
@@ -59,7 +62,7 @@ export const composeSheet = (
     last,
     newId,
     intent = input.planned?.intent ?? 'build',
-  }: Pick<MadeAfter, 'minutes' | 'last' | 'newId'> & { intent?: Intent | undefined },
+  }: Pick<MadeAfter, 'minutes' | 'newId'> & { last: DayShape | null; intent?: Intent | undefined },
 ): SheetPlan => {
   const here = input.planned?.here ?? null;
   const minutesBudget = here?.minutes ?? last?.minutesBudget ?? null;

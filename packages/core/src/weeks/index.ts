@@ -10,6 +10,8 @@ export { beginPlan, blockAfter, endOf, nextBlock } from './next-block';
 export type { PlanWish } from './next-block';
 export { trainedDay } from './trained-day';
 export type { PlanExercise } from './trained-day';
+export { weekToShow, weekView } from './week-view';
+export type { DayState, DayView, NeedView, WeekView } from './week-view';
 export { replan } from './replan';
 export { farEnough, tooClose } from './too-close';
 export type { TooClose } from './too-close';

@@ -1,6 +1,6 @@
 import { dayNumber } from '@drubo/core';
 import type { PlanAheadDto } from '@drubo/contracts';
-import { dayKeyOf, nextDay, openLines, soFarOf } from '@drubo/core/weeks';
+import { dayKeyOf, nextDay, openLines, ROLE_RULES, soFarOf } from '@drubo/core/weeks';
 import type { PersonFile } from '../person/person-file';
 
 /** What somebody's plan does next, as of a day; null: they have none, or its block is over. `sheetFor`: the waiting sheet's day. */
@@ -20,6 +20,7 @@ export const planAhead = async (
   return {
     day: day.day,
     role: day.role,
+    led: ROLE_RULES[day.role].led,
     isSheets: dayKeyOf(block, day.id) === sheetFor,
     kind: week.kind,
     week: week.index + 1,

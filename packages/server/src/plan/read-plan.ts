@@ -7,6 +7,9 @@ import type { Scope } from '../db/scope';
 import { lighterSigns } from '../person/lighter-signs';
 import type { PersonFile } from '../person/person-file';
 
+/** Blocks that are over and shown in a line. House default. */
+const BLOCKS_SHOWN = 8;
+
 /** How much of a block that is over was done. */
 const overOf = ({ block }: Plan, done: readonly { planDay: string }[]): PersonPlanDto['over'][number] => {
   const days = done.flatMap(({ planDay }) => dayOfKey(block, planDay) ?? []);
@@ -56,6 +59,6 @@ export const readPlan = async (scope: Scope, file: PersonFile, today: string): P
       return dayId === null ? [] : [{ sheetId, dayId }];
     }),
     lighter: next?.week.kind === 'lighter' ? [] : await lighterSigns(scope, file, today),
-    over: before.map((one) => overOf(one, days)),
+    over: before.slice(0, BLOCKS_SHOWN).map((one) => overOf(one, days)),
   };
 };

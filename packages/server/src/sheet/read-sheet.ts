@@ -6,6 +6,7 @@ import { getVariation } from '@drubo/core/catalogue';
 import { habitOf } from '@drubo/core/judging';
 import { roleOf } from '@drubo/core/loop';
 import type { Since } from '@drubo/core/loop';
+import { dayOfKey, findDay } from '@drubo/core/weeks';
 import type { Context } from '../context';
 import type { SheetItemRow, SheetRow } from '../db/models';
 import type { Scope } from '../db/scope';
@@ -88,6 +89,7 @@ export const readSheetWith = async (
     isShaped: sheet.isShaped,
     dayRole: sheet.dayRole,
     planDay: sheet.planDay,
+    ofPlan: await placeInPlan(file, sheet.planDay),
     since: since.map(asSince(rows)),
     forDate: sheet.forDate,
     gaveUp: sheet.gaveUp,
@@ -108,6 +110,17 @@ export const readSheetWith = async (
     createdAt: sheet.createdAt,
   };
   return { sheet: shown, extra: extraRows.map(asItem) };
+};
+
+/** What a sheet is of a block that runs; null: of none. */
+const placeInPlan = async (file: PersonFile, planDay: string | null): Promise<SheetDto['ofPlan']> => {
+  if (planDay === null) return null;
+  const { plan } = await file.plan();
+  const dayId = plan && dayOfKey(plan.block, planDay);
+  const found = plan && dayId !== null && findDay(plan.block, dayId);
+  if (!found) return null;
+  const { week, day, block } = found;
+  return { role: day.role, kind: week.kind, week: week.index + 1, weeks: block.weeks.length };
 };
 
 /** A change since the sheet was agreed as it is told: what stands, and what it would be. */

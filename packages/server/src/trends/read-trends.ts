@@ -8,6 +8,7 @@ import type { TrendSession } from '@drubo/core/trends';
 import type { Caller, Context } from '../context';
 import { checkedSessionIds, movementsDone, trendItems, trendSessionRows, trendSets } from '../db/queries/trends';
 import type { TrendSessionRow } from '../db/queries/trends';
+import { blocksBefore, lastRevision } from '../db/queries/plans';
 import { sessionRecordsOf } from '../db/queries/session-records';
 import type { PersonRow } from '../db/models';
 import type { Scope } from '../db/scope';
@@ -53,6 +54,24 @@ const jointsOf = async (
   );
 };
 
+/** Weeks of their plans since a day, oldest first. */
+const plannedWeeks = async (scope: Scope, personId: PersonId, since: number): Promise<TrendsDto['planned']> => {
+  const now = (await lastRevision(scope, personId))?.plan;
+  if (!now) return [];
+  const plans = [...(await blocksBefore(scope, personId, now.block.id)), now];
+  return plans
+    .flatMap(({ block }) =>
+      block.weeks.map(({ start, index, kind }) => ({
+        monday: start,
+        block: block.number + 1,
+        week: index + 1,
+        isLighter: kind === 'lighter',
+      })),
+    )
+    .filter(({ monday }) => monday >= since)
+    .sort((a, b) => a.monday - b.monday);
+};
+
 /** A person week by week. */
 export const readTrends = async (
   scope: Scope,
@@ -67,6 +86,7 @@ export const readTrends = async (
     personName: person.name,
     since,
     weeks: trendWeeks(await trendSessions(scope, catalogue, person.id, since)),
+    planned: await plannedWeeks(scope, person.id, dayNumber(since)),
     movements: await movementsDone(scope, { personId: person.id, since }),
   };
 };

@@ -4,6 +4,7 @@ export * from './health-labels';
 export * from './in-sentence';
 export * from './known-lift-words';
 export * from './labels';
+export * from './plan-labels';
 export * from './referral';
 export * from './session-labels';
 export * from './sheet-labels';

@@ -1,8 +1,9 @@
 import { asksReserve, formatTempo } from '@drubo/core/dose';
 import type { Dose } from '@drubo/core/dose';
 import { isPerSide } from '@drubo/core/vocabulary';
-import type { BlockKind, Intent, Role, SessionShape, SplitDay, Stance } from '@drubo/core/vocabulary';
+import type { BlockKind, DayRole, Intent, Role, SessionShape, SplitDay, Stance } from '@drubo/core/vocabulary';
 import { formatLoad, formatReps, formatRest, formatSets } from './format';
+import { DAY_ROLE_LABELS } from './plan-labels';
 import { INTENT_LABELS, ROLE_HEADINGS, SHAPE_LABELS, SPLIT_LABELS } from './sheet-labels';
 import { inSentence } from './in-sentence';
 
@@ -100,6 +101,8 @@ export const formatTurns = (count: number, roundRestSeconds: number): string => 
 export interface WrittenSheet {
   personName: string;
   minutes: number;
+  /** What the day is of a plan of weeks; null: of none. */
+  day: { role: DayRole; kind: 'loading' | 'lighter'; week: number; weeks: number } | null;
   blocks: readonly {
     role: Role;
     kind: BlockKind;
@@ -118,6 +121,12 @@ const doseText = (dose: Dose, stance: Stance, role: Role, isInTurn: boolean): st
     ...(isInTurn ? [] : [`rest ${formatRest(dose.restSeconds)}`]),
     ...(asksReserve(dose, role) ? [`${dose.reserve} in reserve`] : []),
   ].join(', ');
+
+/** 'Hinge-led, heavy · week 2 of 5'. */
+export const formatPlanDay = ({ role, kind, week, weeks }: NonNullable<WrittenSheet['day']>): string =>
+  `${DAY_ROLE_LABELS[role]} · week ${week} of ${weeks}${kind === 'lighter' ? ', lighter' : ''}`;
+
+const dayText = (day: WrittenSheet['day']): string[] => (day === null ? [] : [formatPlanDay(day)]);
 
 /**
  * A sheet as text to copy or print: a heading a stretch, a line an exercise, numbered; what goes in turn is lettered.
@@ -142,5 +151,5 @@ export const sheetText = (sheet: WrittenSheet, { nameOf, stanceOf }: Movements):
     return [...heading, ...turns, ...lines];
   });
   const cautions = sheet.cautions.length === 0 ? [] : ['', 'MIND', ...sheet.cautions.map((caution) => `- ${caution}`)];
-  return [`${sheet.personName} · ${sheet.minutes} min`, ...parts, ...cautions].join('\n');
+  return [`${sheet.personName} · ${sheet.minutes} min`, ...dayText(sheet.day), ...parts, ...cautions].join('\n');
 };

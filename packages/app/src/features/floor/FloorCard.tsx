@@ -11,6 +11,9 @@ import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Row, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import { VerdictMark } from '../../ui/VerdictMark';
+import { dayInALine } from '../../parts/weeks/day-in-a-line';
+import { weeksWords } from '@drubo/words/screens/weeks';
+import { Dues } from './Dues';
 import { MoreStarts } from '../../parts/sessions/MoreStarts';
 import { common } from '@drubo/words/screens/common';
 import { floorWords } from '@drubo/words/screens/floor';
@@ -21,7 +24,7 @@ const nameOf = (variationId: string): string => findVariation(builtInCatalogue, 
 
 /** One booking: when, who, what they do, what moved last time, and one Start. */
 export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: boolean }) => {
-  const { booking, person, nextSheet, liveSessionId, doneSessionId, lastVerdicts, state, watch, limits, lastFault } = entry;
+  const { booking, person, nextSheet, liveSessionId, doneSessionId, lastVerdicts, state, watch, limits, lastFault, ofPlan } = entry;
   // What changed is worth a look before starting; what stays the same is not.
   const changes = lastVerdicts.filter(({ verdict }) => verdict === 'ease-back' || verdict === 'leave-out');
   return (
@@ -65,6 +68,18 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
           {words.watch(text)}
         </Txt>
       ))}
+      {ofPlan && (
+        <Row gap="s" align="center">
+          {ofPlan.led && <FamilyGlyph family={ofPlan.led} />}
+          <Txt kind="label">{dayInALine(ofPlan)}</Txt>
+        </Row>
+      )}
+      {ofPlan?.isSheets === false && (
+        <Txt kind="small" tone="saffron">
+          {weeksWords.line.otherSheet}
+        </Txt>
+      )}
+      <Dues entry={entry} />
       {nextSheet && (
         <Wrap gap="m" align="center">
           <Txt kind="small" tone="quiet">

@@ -66,7 +66,7 @@ const Body = ({ personId, trends, family }: { personId: PersonId; trends: Trends
   return (
     <View style={isWide ? styles.wide : styles.narrow}>
       <View style={isWide ? styles.half : undefined}>
-        <SetsChart weeks={weeks} family={family === 'all' ? null : family} />
+        <SetsChart weeks={weeks} family={family === 'all' ? null : family} planned={trends.planned} />
       </View>
       {family === 'all' && (
         <>

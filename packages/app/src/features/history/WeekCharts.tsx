@@ -1,7 +1,7 @@
 import { formatDay } from '@drubo/words/dates';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { TrendWeekDto } from '@drubo/contracts';
+import type { TrendsDto, TrendWeekDto } from '@drubo/contracts';
 import { EMPHASIS_LABELS, FAMILY_LABELS, JOINT_LABELS } from '@drubo/words/explain';
 import { EMPHASES, FAMILIES, JOINT_AREAS, MAIN_FAMILIES, reason } from '@drubo/core/vocabulary';
 import type { EmphasisId, Family } from '@drubo/core/vocabulary';
@@ -33,8 +33,21 @@ const dash = (value: number | null | undefined): string => (value === null || va
 const percent = (share: number): number => Math.round(share * 100);
 const plural = (count: number): string => words.weekCount(count);
 
+type Planned = NonNullable<TrendsDto['planned']>;
+
+/** Where a block begins, and which weeks are lighter, over the bars. */
+const marksOf = (planned: Planned): { day: number; text: string }[] =>
+  planned.flatMap(({ monday, block, week, isLighter }) =>
+    week === 1 ? [{ day: monday, text: words.blockMark(block) }] : isLighter ? [{ day: monday, text: words.lighterMark }] : [],
+  );
+
+const planOf = (planned: Planned, monday: number): string => {
+  const found = planned.find((one) => one.monday === monday);
+  return found ? words.ofBlock(found.block, found.week, found.isLighter) : dash(null);
+};
+
 /** Hard sets by family, week by week; by muscle in the table. */
-export const SetsChart = ({ weeks, family }: { weeks: Weeks; family: Family | null }) => {
+export const SetsChart = ({ weeks, family, planned = [] }: { weeks: Weeks; family: Family | null; planned?: Planned | undefined }) => {
   const shown = family === null ? FAMILIES.filter((id) => weeks.some((week) => week.setsByFamily[id])) : [family];
   const stacks = weeks.map((week): StackedBar => ({
     day: week.monday,
@@ -51,17 +64,31 @@ export const SetsChart = ({ weeks, family }: { weeks: Weeks; family: Family | nu
       words.weekOf,
       ...shown.map((id) => FAMILY_LABELS[id]),
       ...(family === null ? muscles.map((id) => EMPHASIS_LABELS[id]) : []),
+      ...(planned.length > 0 ? [words.plan] : []),
     ],
     rows: weeks.map((week) => [
       weekName(week),
       ...shown.map((id) => dash(week.setsByFamily[id] ?? 0)),
       ...(family === null ? muscles.map((id) => dash(week.setsByMuscle[id] ?? 0)) : []),
+      ...(planned.length > 0 ? [planOf(planned, week.monday)] : []),
     ]),
   };
   const sum = weeks.reduce((all, week) => all + shown.reduce((own, id) => own + (week.setsByFamily[id] ?? 0), 0), 0);
   return (
-    <ChartCard title={words.hardSetsAWeek} note={words.byFamilyFromThe} table={table}>
-      {(width) => <StackedBars width={width} stacks={stacks} says={words.hardSetsAWeekOver(plural(weeks.length), sum)} />}
+    <ChartCard
+      title={words.hardSetsAWeek}
+      note={words.byFamilyFromThe}
+      legend={planned.length > 0 ? words.planLegend : undefined}
+      table={table}
+    >
+      {(width) => (
+        <StackedBars
+          width={width}
+          stacks={stacks}
+          marks={marksOf(planned)}
+          says={words.hardSetsAWeekOver(plural(weeks.length), sum)}
+        />
+      )}
     </ChartCard>
   );
 };

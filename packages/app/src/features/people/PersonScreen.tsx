@@ -29,6 +29,7 @@ import { NotesCard } from './NotesCard';
 import { PersonActions } from './PersonActions';
 import { StandingsCard } from './StandingsCard';
 import { stillOpen } from './still-open';
+import { WeeksCard } from './WeeksCard';
 import { common } from '@drubo/words/screens/common';
 import { peopleWords } from '@drubo/words/screens/people';
 
@@ -112,6 +113,7 @@ const PersonPage = ({ detail }: { detail: PersonDetailDto }) => {
       )}
       {!isArchived && <FourAnswers personId={person.id} topics={nextSheet.notAsked ?? []} isHeld={isUnasked(nextSheet)} />}
       <CareCard detail={detail} />
+      {!isArchived && <WeeksCard detail={detail} today={todayIn(studio.timeZone)} />}
       <SinceCard sheet={nextSheet} taken={taken} onTaken={setTaken} />
       <NextSheetCard sheet={nextSheet} />
       <LaterCard later={detail.later} />

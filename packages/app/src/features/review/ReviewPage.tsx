@@ -15,6 +15,7 @@ import { Screen } from '../../frame/Screen';
 import { useSnack } from '../../frame/SnackProvider';
 import { useWide } from '../../frame/use-wide';
 import { MOVEMENTS } from '../../parts/sheet/ChangeList';
+import { AheadCard } from './AheadCard';
 import { AfterCard } from './AfterCard';
 import { allChoices, choiceOf, isEdited, isOpen, isSettled } from './choices';
 import type { Edits } from './choices';
@@ -119,6 +120,7 @@ export const ReviewPage = ({ review }: { review: ReviewDto }) => {
         ))}
       </View>
       <OthersCard review={review} />
+      {review.ahead && <AheadCard ahead={review.ahead} />}
       <Button look="quiet" label={words.theWholeRecordOf} onPress={() => router.push(`/sessions/${session.id}`)} />
     </Screen>
   );

@@ -6,7 +6,7 @@ import type { DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
 import { Button } from '../../ui/Button';
 import { IconButton } from '../../ui/IconButton';
 import { Row } from '../../ui/layout';
-import { DragGrip } from './DragGrip';
+import { DragGrip } from '../../ui/DragGrip';
 import { sheetWords } from '@drubo/words/screens/sheet';
 
 const words = sheetWords.arrangeRow;
@@ -37,7 +37,7 @@ export const ArrangeRow = ({
   };
   return (
     <Row gap="xs">
-      <DragGrip onDrag={onDrag} onDrop={onDrop} />
+      <DragGrip onDrag={({ dy }) => onDrag(dy)} onDrop={({ dy }) => onDrop(dy)} />
       <IconButton framed icon="up" says={words.up(name)} disabled={!up} onPress={to(up, words.movedUp(name))} />
       <IconButton framed icon="down" says={words.down(name)} disabled={!down} onPress={to(down, words.movedDown(name))} />
       <View style={styles.grow}>

@@ -1,5 +1,6 @@
 import type { SheetId } from '@drubo/core/vocabulary';
 import { formatDay } from '@drubo/words/dates';
+import { formatPlanDay } from '@drubo/words/explain';
 import { sessionIdFor } from '@drubo/contracts';
 import { useState } from 'react';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -43,7 +44,10 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
   return (
     <Screen
       title={sheet.personName}
-      beside={sheet.forDate ? words.copyFor(formatDay(sheet.forDate)) : words.nextSheet}
+      beside={[
+        sheet.forDate ? words.copyFor(formatDay(sheet.forDate)) : words.nextSheet,
+        ...(sheet.ofPlan ? [formatPlanDay(sheet.ofPlan)] : []),
+      ].join(' · ')}
       back={`/people/${sheet.personId}`}
       actions={
         <>

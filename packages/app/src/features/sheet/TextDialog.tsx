@@ -20,6 +20,7 @@ export const textOf = (sheet: SheetDto, minutes: number): string =>
     {
       personName: sheet.personName,
       minutes,
+      day: sheet.ofPlan ?? null,
       blocks: blocksOf(sheet).map(({ block, items }) => ({
         ...block,
         items: items.map(({ variationId, dose, feelers, values }) => ({

@@ -3,7 +3,7 @@ import type { Plan } from '@drubo/core/weeks';
 import type { Scope } from '../scope';
 
 /** Blocks that are over and looked back on. House default. */
-const BLOCKS_BACK = 8;
+const BLOCKS_BACK = 24;
 
 /** Sheets of plan days that were done, of any block: which day each was, and when its session began. */
 export const donePlanDays = (scope: Scope, personId: PersonId): Promise<{ planDay: string; sheetId: SheetId }[]> =>

@@ -85,6 +85,11 @@ export const historyWords = {
     lookAtOverTime: (name: string) => `Look at ${name} over time`,
   },
   weekCharts: {
+    plan: 'Plan',
+    blockMark: (block: number) => `B${block}`,
+    lighterMark: 'L',
+    ofBlock: (block: number, week: number, isLighter: boolean) => `block ${block}, week ${week}${isLighter ? ', lighter' : ''}`,
+    planLegend: 'B1, B2 …: a block of the plan begins. L: a lighter week.',
     weekCount: (count: number) => counted(count, 'week'),
     weekOf: 'Week of',
     hardSetsAWeek: 'Hard sets a week',

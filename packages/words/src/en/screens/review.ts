@@ -2,6 +2,14 @@ import { counted } from '../counted';
 
 /** What review says. */
 export const reviewWords = {
+  aheadCard: {
+    next: 'What the plan does next',
+    blockBegins: 'A new block begins',
+    on: (day: string, date: string) => `${day}, ${date}`,
+    missed: (days: number) => (days === 1 ? 'One day was missed: see the weeks.' : `${days} days were missed: see the weeks.`),
+    changes: 'What changes',
+    changesOne: (name: string, role: string) => `${name} (${role}) makes room for something else`,
+  },
   afterCard: {
     fromPaper: 'from paper',
     min: (minutes: number) => `${minutes} min`,

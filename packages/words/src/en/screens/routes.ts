@@ -7,6 +7,7 @@ export const routesWords = {
     theMovements: 'the movements',
     theReview: 'the review',
     theTrends: 'the trends',
+    theWeeks: 'the weeks',
     theSearch: 'the search',
     theSheet: 'the sheet',
     theStudio: 'the studio',

@@ -1,5 +1,6 @@
 import type { BookingDto, PersonDetailDto, PersonRecordDto } from '@drubo/contracts';
 import type { StoredOf } from '../types';
+import { planReducers } from './plan';
 import type { ReducersOf } from './reducer';
 import { nextRevision, withRevision } from './revised';
 import { withBroughtBack, withSavedSheet } from './sheet';
@@ -67,6 +68,7 @@ const withNextSheet = (detail: Detail, nextSheet: Detail['nextSheet']): Detail =
 
 /** What this device's writes make of a person's page. What their next sheet makes of it is the server's to say. */
 export const personReducers: ReducersOf<'getPerson'> = {
+  ...planReducers,
   saveIntake: withIntake,
   saveRecord: withRecord,
   setRecordRemoved: withRecordRemoved,

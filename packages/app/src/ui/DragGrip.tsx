@@ -1,27 +1,37 @@
 import { useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PointerEvent } from 'react-native';
-import { TARGET } from '../../theme/tokens';
-import { usePalette } from '../../theme/use-palette';
-import { Icon } from '../../ui/icons/Icon';
+import { TARGET } from '../theme/tokens';
+import { usePalette } from '../theme/use-palette';
+import { Icon } from './icons/Icon';
+
+/** How far something was dragged, and where the finger is in the window, px. */
+export interface Drag {
+  dx: number;
+  dy: number;
+  x: number;
+  y: number;
+}
+const NOWHERE: Drag = { dx: 0, dy: 0, x: -1, y: -1 };
 
 /**
- * A grip to drag a line by, with a finger or a mouse. It says how far it was dragged; where that is, the sheet knows. The
+ * A grip to drag something by, with a finger or a mouse. It says how far it was dragged; where that is, the screen knows. The
  * buttons beside it do the same, so screen readers pass it over.
  */
-export const DragGrip = ({ onDrag, onDrop }: { onDrag(dy: number): void; onDrop(dy: number): void }) => {
+export const DragGrip = ({ onDrag, onDrop }: { onDrag(by: Drag): void; onDrop(by: Drag): void }) => {
   const palette = usePalette();
   /** Where the finger came down; null: it is up. */
-  const from = useRef<number | null>(null);
+  const from = useRef<{ x: number; y: number } | null>(null);
   const down = ({ nativeEvent, currentTarget }: PointerEvent): void => {
-    from.current = nativeEvent.clientY;
+    from.current = { x: nativeEvent.clientX, y: nativeEvent.clientY };
     // The line moves under the finger, which must not lose it. Web target only, like the rest.
     (currentTarget as unknown as Element).setPointerCapture(nativeEvent.pointerId);
   };
-  const by = ({ nativeEvent }: PointerEvent, tell: (dy: number) => void): void => {
-    if (from.current !== null) tell(nativeEvent.clientY - from.current);
+  const by = ({ nativeEvent }: PointerEvent, tell: (by: Drag) => void): void => {
+    const { clientX: x, clientY: y } = nativeEvent;
+    if (from.current !== null) tell({ dx: x - from.current.x, dy: y - from.current.y, x, y });
   };
-  const end = (event: PointerEvent, tell: (dy: number) => void): void => {
+  const end = (event: PointerEvent, tell: (by: Drag) => void): void => {
     by(event, tell);
     from.current = null;
   };
@@ -33,7 +43,7 @@ export const DragGrip = ({ onDrag, onDrop }: { onDrag(dy: number): void; onDrop(
       onPointerDown={down}
       onPointerMove={(event) => by(event, onDrag)}
       onPointerUp={(event) => end(event, onDrop)}
-      onPointerCancel={(event) => end(event, () => onDrop(0))}
+      onPointerCancel={(event) => end(event, () => onDrop(NOWHERE))}
     >
       <Icon name="grip" color={palette.quiet} />
     </View>

@@ -1,0 +1,3 @@
+import { FetchedPlanDayScreen } from '../../../../routes/fetched';
+
+export default FetchedPlanDayScreen;

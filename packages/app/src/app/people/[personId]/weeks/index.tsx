@@ -1,0 +1,3 @@
+import { FetchedWeeksScreen } from '../../../../routes/fetched';
+
+export default FetchedWeeksScreen;
