@@ -147,7 +147,9 @@ export const liveThrough = (
   };
   /** The same with what the plan has for the day, where there is one. */
   const plannedFor = (input: SheetInput, date: string, trainsOn: string): SheetInput => {
-    weeks = weeksOn(story, weeks, input, { date: today, on: trainsOn, firstDay: doneDays[0] ?? date });
+    // What was missed lately still waits for an answer.
+    const isAnswered = date < today && trainsOn < today;
+    weeks = weeksOn(story, weeks, input, { date: today, on: trainsOn, firstDay: doneDays[0] ?? date, isAnswered });
     return plannedOn(weeks, input, trainsOn);
   };
   const after = (): MadeAfter => ({ minutes: story.person.minutes, last, pattern: last, waiting: null, newId });

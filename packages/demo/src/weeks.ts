@@ -35,7 +35,8 @@ export const weeksOn = (
   story: Story,
   before: DemoWeeks,
   input: SheetInput,
-  at: { date: string; on: string; firstDay: string | null },
+  /** `isAnswered`: whether Tove took what follows from what was missed up to then. */
+  at: { date: string; on: string; firstDay: string | null; isAnswered: boolean },
 ): DemoWeeks => {
   const { plannedFrom } = story;
   if (plannedFrom === undefined || at.on < plannedFrom(at.date)) return before;
@@ -47,7 +48,7 @@ export const weeksOn = (
     return keep(story, before, plan, at.date);
   }
   const next = nextDay(before.plan, before.trained, today);
-  if (next) return { ...before, plan: { ...before.plan, block: next.block } };
+  if (next) return at.isAnswered ? { ...before, plan: { ...before.plan, block: next.block } } : before;
   const id = `${story.key}-block-${before.plan.block.number + 1}`;
   const plan = blockAfter(input, before.plan, before.trained, { id, today, firstDay });
   return { ...keep(story, before, plan, at.date), trained: [] };

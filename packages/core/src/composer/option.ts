@@ -167,6 +167,13 @@ export const option = (
 
 /** Sets of the first lifts are the last to go. House default. */
 const SET_WEIGHT: Partial<Record<string, number>> = { squat: 1.4, hinge: 1.4, bridge: 0.8 };
+/** Of the lift a heavy day of a plan leads with they all stay, before anything is put beside it. House default. */
+const LED_SET_WEIGHT = 4;
+
+const setWeightOf = ({ planned }: SheetInput, { role, item: { slot } }: Weighed): number => {
+  if (role !== 'main') return 0.4;
+  return planned?.led === slot ? LED_SET_WEIGHT : (SET_WEIGHT[slot] ?? 1);
+};
 
 /** Sets an exercise gets over its usual at most in a week that asks for more. House default. */
 const MOST_OVER = 2;
@@ -197,7 +204,7 @@ export const withSets = (input: SheetInput, ask: Ask, made: Weighed): Option[] =
       'house-default',
     );
     const item = fewer === 0 ? made.item : { ...made.item, dose: { ...dose, sets }, why: { ...why, sets: [...why.sets, told] } };
-    const share = made.role === 'main' ? (SET_WEIGHT[made.item.slot] ?? 1) : 0.4;
+    const share = setWeightOf(input, made);
     // A single set shows no gate: not the same movement's turn to be short twice.
     const single = sets === 1 && fewer > 0 ? WORTH.single * (before === 1 ? 2 : 1) : 0;
     const lost = WORTH.setFewer * fewer + single;

@@ -21,6 +21,12 @@ const leanOf = ({ role }: PlanDay, need: Need): number => {
   return (led === null ? undefined : LEANS[led]?.[need]) ?? 1;
 };
 
+/**
+ * A day goes over its aim by no more than this share, or so many sets: minutes to spare are no reason to do a block's last week in
+ * its first. Nearly every main lift counts for the glutes. House defaults.
+ */
+const OVER_AIM = { share: 1.4, glutesShare: 1.6, least: 2 } as const;
+
 /** Hard sets that were done on a day of the plan, by need. */
 export interface DoneOn {
   dayId: string;
@@ -50,9 +56,11 @@ export const targetsOf = (
       const part = (amount: number): number => Math.min(Math.max(0, amount - doneSets) * shareLeft, CATCH_UP * amount * share);
       const left = Math.max(0, whole.most - doneSets);
       const session = need === 'glutes' ? SESSION_CAP.glutes : SESSION_CAP.muscle;
-      const most = Math.min(session, left, Math.max(SPREAD.least, SPREAD.slack * left * shareLeft));
+      const spread = Math.min(session, left, Math.max(SPREAD.least, SPREAD.slack * left * shareLeft));
       const isLighter = week.kind === 'lighter';
-      const aim = Math.min(most, part(Math.min(whole.most, whole.aim * week.ramp)));
+      const aim = Math.min(spread, part(Math.min(whole.most, whole.aim * week.ramp)));
+      const overShare = need === 'glutes' ? OVER_AIM.glutesShare : OVER_AIM.share;
+      const most = Math.min(spread, Math.max(aim + OVER_AIM.least, overShare * aim));
       // A lighter week owes nothing: its floors wait with it.
       const floor = isLighter ? 0 : Math.min(aim, part(whole.floor));
       return [[need, { floor, aim, most } satisfies DayTarget]];

@@ -1,4 +1,4 @@
-import { recentWork } from '../composer';
+import { NEEDS, recentWork } from '../composer';
 import type { Need } from '../composer';
 import type { Variation } from '../catalogue';
 import type { SetRecord } from '../log';
@@ -26,7 +26,8 @@ export const trainedDay = (
 ): PlanTrained => {
   const done = exercises.filter(({ sets }) => sets.length > 0);
   const [work] = recentWork(done.map(({ variation, sets }) => ({ day: on, variation, sets })));
-  const sets: Partial<Record<Need, number>> = { ...work?.hardSetsByMuscle, 'knee-bend': work?.kneeBendSets ?? 0 };
+  const setsOf = (need: Need): number => (need === 'knee-bend' ? work?.kneeBendSets : work?.hardSetsByMuscle[need]) ?? 0;
+  const sets = Object.fromEntries(NEEDS.map((need) => [need, setsOf(need)]));
   const families = done.filter((one) => one.role === 'main' || one.role === 'accessory').map(({ variation }) => variation.family);
   return {
     dayId,
