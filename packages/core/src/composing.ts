@@ -42,6 +42,7 @@ export {
 } from './composer';
 export type {
   Block,
+  DayTarget,
   Carried,
   Composition,
   Content,

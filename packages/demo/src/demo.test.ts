@@ -122,7 +122,9 @@ describe('the weeks', () => {
       const waiting = made.sheets.find(({ personId, state }) => personId === `${key}-person` && state === 'next');
       expect([key, waiting?.planDay?.startsWith(`${blockOf(key)?.id}/`)]).toEqual([key, true]);
     }
-    const lighter = made.sheets.filter(({ planDay, intent, state }) => planDay !== null && intent === 'lighter' && state === 'done');
+    const lighter = made.sheets.filter(
+      ({ planDay, intent, state }) => planDay !== null && intent === 'lighter' && state === 'done',
+    );
     expect(lighter.length).toBeGreaterThan(0);
   });
 });

@@ -24,7 +24,10 @@ import { liftSets } from './lift';
 type Sheet = Bundle['sheets'][number];
 
 /** Everything one person leaves behind: sheets, sessions, sets, decisions and where they stand now. */
-export type Life = Pick<Bundle, 'sheets' | 'sessions' | 'sessionRecords' | 'sets' | 'tracks' | 'standings' | 'decisions' | 'plans'>;
+export type Life = Pick<
+  Bundle,
+  'sheets' | 'sessions' | 'sessionRecords' | 'sets' | 'tracks' | 'standings' | 'decisions' | 'plans'
+>;
 
 /** A plan as the bundle keeps it; exercises are named by their slot. */
 const sheetOf = (story: Story, number: number, plan: SheetPlan, createdAt: string): Sheet => {
@@ -82,7 +85,16 @@ export const liveThrough = (
 ): Life => {
   const dice = diceFor(seed, story.key);
   const saidDice = diceFor(seed, `${story.key} says`);
-  const life: Life = { sheets: [], sessions: [], sessionRecords: [], sets: [], tracks: [], standings: [], decisions: [], plans: [] };
+  const life: Life = {
+    sheets: [],
+    sessions: [],
+    sessionRecords: [],
+    sets: [],
+    tracks: [],
+    standings: [],
+    decisions: [],
+    plans: [],
+  };
   const days = trainingDays(story, today);
   const starting = new Map<string, number>();
   const past = new Map<string, PastExercise[]>();

@@ -55,8 +55,7 @@ export const weeksOn = (
 };
 
 /** The day of the plan that a session on a date is for; null: none. */
-export const dayOn = ({ plan, trained }: DemoWeeks, date: string): NextDay | null =>
-  plan && nextDay(plan, trained, dayNumber(date));
+const dayOn = ({ plan, trained }: DemoWeeks, date: string): NextDay | null => plan && nextDay(plan, trained, dayNumber(date));
 
 /** What a session on that day is planned from. */
 export const plannedOn = (weeks: DemoWeeks, input: SheetInput, date: string): SheetInput => {
@@ -74,7 +73,8 @@ export const withTrained = (
   movedUp: ReadonlySet<string>,
 ): DemoWeeks => {
   const { plan } = weeks;
-  const dayId = plan && sheet.planDay?.startsWith(`${plan.block.id}/`) === true ? sheet.planDay.slice(plan.block.id.length + 1) : null;
+  const dayId =
+    plan && sheet.planDay?.startsWith(`${plan.block.id}/`) === true ? sheet.planDay.slice(plan.block.id.length + 1) : null;
   const day = plan?.block.weeks.flatMap(({ days }) => days).find(({ id }) => id === dayId);
   if (!day) return weeks;
   const exercises = sheet.items.map((item) => ({

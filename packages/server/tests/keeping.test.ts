@@ -334,7 +334,10 @@ describe('bringing a copy back', () => {
     const folder = aFolder();
     const old = join(folder, 'old.sqlite');
     await makeOld(old);
-    expect(await inspect(old)).toEqual({ is: 'good', pending: ['0010-trust', '0011-unfitted', '0012-withdrawals', '0013-weeks'] });
+    expect(await inspect(old)).toEqual({
+      is: 'good',
+      pending: ['0010-trust', '0011-unfitted', '0012-withdrawals', '0013-weeks'],
+    });
     const database = join(aFolder(), 'studio.sqlite');
     expect(await restore(old, database, NOW)).toMatchObject({ trainers: [{ loginName: 'anna', hasPassword: true }] });
     expect(await inspect(database)).toEqual({ is: 'good', pending: [] });
@@ -488,7 +491,10 @@ describe('starting', () => {
       kind: 'migration-failed',
       message: expect.stringMatching(/put back as it was/) as string,
     });
-    expect(await inspect(database)).toEqual({ is: 'good', pending: ['0010-trust', '0011-unfitted', '0012-withdrawals', '0013-weeks'] });
+    expect(await inspect(database)).toEqual({
+      is: 'good',
+      pending: ['0010-trust', '0011-unfitted', '0012-withdrawals', '0013-weeks'],
+    });
     expect(await withFile(database, 'read', (db) => db.all<{ name: string }>('SELECT name FROM trainers'))).toEqual([
       { name: 'Anna' },
     ]);

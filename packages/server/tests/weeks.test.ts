@@ -59,7 +59,8 @@ const bodyOf = (
   blockId: string,
   lines: readonly PlanLine[],
   left: readonly string[] = [],
-): BodyOf<'changePlan'> => ({ command: aCommand(), version, blockId, lines: [...lines], left: [...left] }) as BodyOf<'changePlan'>;
+): BodyOf<'changePlan'> =>
+  ({ command: aCommand(), version, blockId, lines: [...lines], left: [...left] }) as BodyOf<'changePlan'>;
 const send = (personId: string, version: number, blockId: string, lines: readonly PlanLine[], left: readonly string[] = []) =>
   anna.call('changePlan', { params: { personId }, body: bodyOf(version, blockId, lines, left) });
 const refusedChange = (personId: string, body: BodyOf<'changePlan'>) =>
@@ -120,7 +121,10 @@ describe('a plan of weeks', () => {
       body: { command: aCommand(), personId: 'person-missed', date: on(1), time: '09:00' },
     });
     const floor = await anna.call('getFloor', { query: { date: on(1) } });
-    expect(floor.entries[0]).toMatchObject({ ofPlan: { missed: 2, isSheets: true }, dues: expect.arrayContaining(['plan-missed']) });
+    expect(floor.entries[0]).toMatchObject({
+      ofPlan: { missed: 2, isSheets: true },
+      dues: expect.arrayContaining(['plan-missed']),
+    });
     const taken = await change('person-missed', [], 1);
     // Monday's took Thursday's place, and the later one had no room: nothing is doubled.
     expect(taken.plan?.block.weeks[0]?.days.map(({ id, day }) => [id, day - dayNumber(MONDAY)])).toEqual([['0-0', 3]]);
@@ -168,7 +172,9 @@ describe('a plan of weeks', () => {
     const { tracks: now } = await exported('person-undo');
     // What each day of the plan stood on stays beside what stood before it.
     expect(now.filter(({ dayRole }) => dayRole === 'all').map(({ slot }) => slot)).toEqual(tracks.map(({ slot }) => slot));
-    expect(after.nextSheet.items.map(({ slot }) => slot)).toEqual(expect.arrayContaining(before.nextSheet.items.slice(0, 2).map(({ slot }) => slot)));
+    expect(after.nextSheet.items.map(({ slot }) => slot)).toEqual(
+      expect.arrayContaining(before.nextSheet.items.slice(0, 2).map(({ slot }) => slot)),
+    );
     expect((await undo()).plan?.block.id).toBe('person-undo-block');
   });
 });
@@ -318,7 +324,10 @@ describe('weeks in which the clock changes', () => {
     other.clock.now = () => late!;
     const sessionId = sessionIdFor(nextSheet.id, nextSheet.attempt);
     const startedAt = late!.toISOString();
-    await trainer.call('startSession', { params: { sessionId }, body: { command: aCommand(), sheetId: nextSheet.id, startedAt } });
+    await trainer.call('startSession', {
+      params: { sessionId },
+      body: { command: aCommand(), sheetId: nextSheet.id, startedAt },
+    });
     await trainer.call('finishSession', {
       params: { sessionId },
       body: { command: aCommand(), finishedAt: startedAt, effort: 6, note: '' },

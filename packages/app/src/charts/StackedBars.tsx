@@ -62,7 +62,15 @@ export const StackedBars = ({
       {marks
         .filter(({ day }) => days.includes(day))
         .map(({ day, text }) => (
-          <Text key={day} x={x(day)} y={PAD.top - 4} textAnchor="middle" fontSize={12} fontFamily={FONTS.number} fill={palette.ink}>
+          <Text
+            key={day}
+            x={x(day)}
+            y={PAD.top - 4}
+            textAnchor="middle"
+            fontSize={12}
+            fontFamily={FONTS.number}
+            fill={palette.ink}
+          >
             {text}
           </Text>
         ))}

@@ -8,5 +8,9 @@ answerWith((question: ComposeQuestion | PlanDayQuestion) => {
   const { from, kitId } = question;
   if ('wish' in question) return compose(inputAt(from, kitId), question.wish);
   let ids = 0;
-  return composeSheet(inputAt(from, kitId), { minutes: from.minutes, last: question.last, newId: () => `proposed-${(ids += 1)}` });
+  return composeSheet(inputAt(from, kitId), {
+    minutes: from.minutes,
+    last: question.last,
+    newId: () => `proposed-${(ids += 1)}`,
+  });
 });

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { DAY_ROLES, INTENTS, MAIN_FAMILIES } from '@drubo/core/vocabulary';
-import { NEEDS } from '@drubo/core/composing';
+import { DAY_ROLES, INTENTS, MAIN_FAMILIES, WEEK_NEEDS } from '@drubo/core/vocabulary';
 import type { Need } from '@drubo/core/composing';
 import { id, instant, kitId, localDate, personId, reason, sentReason, sessionId, sheetId, trainerId, version } from './basics';
 
@@ -9,12 +8,12 @@ const wholeDay = z.int('must be a whole day').min(10_957, 'must not lie before 2
 
 /** Where a day stands in its block: its week and its place there. */
 const dayId = z.string().regex(/^[0-9]{1,2}-[0-9]{1,2}$/, 'must be a day of the plan, as 0-1');
-const need = z.enum(NEEDS as [Need, ...Need[]]);
+const need = z.enum(WEEK_NEEDS as unknown as [Need, ...Need[]]);
 const target = z.object({ floor: z.number(), aim: z.number(), most: z.number() });
 const zone = z.object({ low: z.int().min(1).max(60), high: z.int().min(1).max(60) });
 const minutes = z.int('must be whole minutes').min(5, 'must be at least 5 min').max(180, 'must be at most 180 min');
 
-export const planDay = z.object({
+const planDay = z.object({
   id: dayId,
   day: wholeDay,
   role: z.enum(DAY_ROLES),
@@ -32,7 +31,7 @@ const planWeek = z.object({
   why: z.array(reason).readonly(),
 });
 
-export const planBlock = z.object({
+const planBlock = z.object({
   id,
   number: z.int().min(0).max(1000),
   start: wholeDay,
@@ -155,6 +154,7 @@ export type PersonPlanDto = z.infer<typeof personPlan>;
 
 /** What a plan does next. */
 export const planAhead = z.object({
+  dayId: z.string(),
   day: z.int(),
   role: z.enum(DAY_ROLES),
   /** The pattern that leads; null: all alike. */

@@ -75,6 +75,13 @@ export const accessoryMovements = (input: SheetInput, ask: Ask): Map<EmphasisId,
   return found;
 };
 
+/** Movements that could stand in a muscle's slot beside the big lifts of a usual session, by id. */
+export const openFor = (input: SheetInput, slot: string): string[] => {
+  const ask: Ask = { shape: 'prep-compounds-accessories', intent: 'build', minutes: input.minutes ?? 45 };
+  const found = [...accessoryMovements(input, ask)].find(([muscle]) => muscle === slot)?.[1] ?? [];
+  return found.map(({ variation }) => variation.id);
+};
+
 /** Every accessory that trains a muscle, dosed. The slot carries the muscle, so that its track goes on. */
 export const accessoryOptions = (
   input: SheetInput,
@@ -99,7 +106,9 @@ export const accessoryOptions = (
   const looked = (fresh.length > 0 ? fresh : movements)
     .filter(({ variation }) => !isLeftBehind(input, muscle, variation.id, open))
     .map((movement) => ({ ...movement, worth: worthOf(movement) }));
-  return looked.flatMap(({ variation, access, worth }) => {
+  // A review said what comes next in this place: then nothing else does.
+  const goingOn = looked.filter(({ variation }) => goesOn(input, variation.id, muscle));
+  return (goingOn.length > 0 ? goingOn : looked).flatMap(({ variation, access, worth }) => {
     const told = reason(
       'trains-muscle',
       { variationId: variation.id, emphasis: muscle, setsWanted: Math.round(setsWanted * 10) / 10 },

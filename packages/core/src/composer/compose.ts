@@ -10,7 +10,7 @@ import { timedBlocks } from './content';
 import { withoutDominated } from './dominated';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
 import { accessoryMovements, accessoryOptions } from './accessory-options';
-import { finisherOptions, powerOptions, prepGroups } from './extra-options';
+import { easyGroups, finisherOptions, powerOptions, prepGroups } from './extra-options';
 import { mainOptions } from './main-options';
 import { CAP } from './option';
 import type { Ask, Option } from './option';
@@ -67,7 +67,7 @@ const FIT = {
 } as const;
 
 /** Exercises at most, drills apart, by how far somebody is. Common practice: few at first, five or six later. */
-const MOST = { firstWeeks: 4, novice: 5, later: 6, firstDays: 21, firstSessions: 6, prep: 3 } as const;
+const MOST = { firstWeeks: 4, novice: 5, later: 6, firstDays: 21, firstSessions: 6, prep: 3, easy: 8 } as const;
 
 /** Partial choices looked at in each variant. */
 const NODES = 6_000;
@@ -129,7 +129,11 @@ const mainGroups = (input: SheetInput, ask: Ask, rule: ShapeRule): Option[][] =>
   );
 };
 
+/** Whether the plan has nothing hard for the day: drills only. */
+const isEasyDay = ({ planned }: SheetInput): boolean => planned?.families.length === 0;
+
 const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Option[][]; muscles: EmphasisId[] } => {
+  if (isEasyDay(input)) return { groups: easyGroups(input, ask), muscles: [] };
   const mains = mainGroups(input, ask, rule);
   const movements = accessoryMovements(input, ask);
   const muscles = rule.muscles.filter((muscle) => movements.has(muscle));
@@ -195,7 +199,7 @@ const composeWithin = (input: SheetInput, wish: Wish, mostSets: number): Composi
       // A lift before the rounds comes on top of them, once somebody is past their first weeks.
       const most = rule.most === null ? Infinity : rule.most + (variant.lead ? 1 : 0);
       caps[CAP.work] = Math.min(most, Math.max(mostWork, rule.most ?? 0));
-      caps[CAP.prep] = MOST.prep;
+      caps[CAP.prep] = isEasyDay(input) ? MOST.easy : MOST.prep;
       caps[CAP.finisher] = 1;
       return caps;
     })(),

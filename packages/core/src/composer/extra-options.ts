@@ -56,6 +56,13 @@ export const prepGroups = (input: SheetInput, ask: Ask, families: readonly MainF
   ].filter((group) => group.length > 0);
 };
 
+/** A group each for every drill there is for the patterns, those the screening asks for first: what an easy day of a plan is made of. */
+export const easyGroups = (input: SheetInput, ask: Ask): Option[][] => {
+  const { drills = [] } = input;
+  const all = [...new Set([...drills, ...Object.values(DRILLS_FOR).flat()])];
+  return all.map((id) => drill(input, ask, id, 0, drills.includes(id))).filter((group) => group.length > 0);
+};
+
 /** Timed ends of a session, for somebody whose goal wants one. */
 export const finisherOptions = (input: SheetInput, ask: Ask): Option[] => {
   const { goal } = input.context.person;
@@ -92,6 +99,11 @@ export const powerOptions = (input: SheetInput, ask: Ask): Option[] => {
     // What the last review led to, else the furthest up its ladder that is in reach.
     const stage = Math.max(0, ...rungsOf(variation.id).map(({ rung }) => rung.stage));
     const goes = goesOn(input, variation.id, 'power') ? WORTH.keepsOn : 0;
-    return withSets(input, ask, { role: 'main', item, variation, worth: WORTH.power + 0.3 * stage + goes });
+    return withSets(input, ask, {
+      role: 'main',
+      item,
+      variation,
+      worth: (goal === 'power' ? WORTH.powerFirst : WORTH.power) + 0.3 * stage + goes,
+    });
   });
 };

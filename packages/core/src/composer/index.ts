@@ -43,6 +43,7 @@ export type { DoneExercise } from './recent-work';
 export { solve } from './solve';
 export type { Problem, Solution, SolverOption } from './solve';
 export { targetReasons, weekFor } from './targets';
+export { openFor } from './accessory-options';
 export { countsFor, NEEDS, SESSION_CAP } from './weekly-table';
 export type { Need } from './weekly-table';
 export { SPLIT } from './shapes';

@@ -72,6 +72,8 @@ export const WORTH = {
   furtherUp: 0.05,
   wantedMain: 0.25,
   power: 10,
+  /** Where that is what they train for: as a big lift near where somebody stands. */
+  powerFirst: 18,
   accessoryKnown: 0.6,
   /** What the last review said comes next in its place: the sheet keeps that word. */
   accessoryGoesOn: 1.6,
@@ -166,13 +168,17 @@ export const option = (
 };
 
 /** Sets of the first lifts are the last to go. House default. */
-const SET_WEIGHT: Partial<Record<string, number>> = { squat: 1.4, hinge: 1.4, bridge: 0.8 };
+const SET_WEIGHT: Partial<Record<string, number>> = { squat: 1.8, hinge: 1.8, bridge: 0.8 };
+/** The same for who wants to be stronger: what is lifted heavy is practised in sets. */
+const STRONG_SET_WEIGHT = 2.6;
 /** Of the lift a heavy day of a plan leads with they all stay, before anything is put beside it. House default. */
 const LED_SET_WEIGHT = 4;
 
-const setWeightOf = ({ planned }: SheetInput, { role, item: { slot } }: Weighed): number => {
+const setWeightOf = ({ planned, context }: SheetInput, { role, item: { slot, dose } }: Weighed): number => {
   if (role !== 'main') return 0.4;
-  return planned?.led === slot ? LED_SET_WEIGHT : (SET_WEIGHT[slot] ?? 1);
+  if (planned?.led === slot) return LED_SET_WEIGHT;
+  const isHeavy = (slot === 'squat' || slot === 'hinge') && dose.load.externalKg > 0;
+  return isHeavy && context.person.goal === 'get-stronger' ? STRONG_SET_WEIGHT : (SET_WEIGHT[slot] ?? 1);
 };
 
 /** Sets an exercise gets over its usual at most in a week that asks for more. House default. */

@@ -47,6 +47,14 @@ const trackOf = ({ tracks }: SheetInput, { slot, role }: Place, variationId: str
   tracks.find((track) => track.slot === slot && track.variationId === variationId) ??
   (role === 'prep' ? undefined : tracks.find((track) => track.variationId === variationId));
 
+/** Sets of what comes after the first lifts, at most, when it is begun: those are trained in more. Common practice, no source. */
+const SECOND_SETS = 3;
+const fewerSets = ({ dose, why }: Planned): Planned => {
+  if (dose.sets <= SECOND_SETS) return { dose, why };
+  const told = reason('sets-second', { sets: SECOND_SETS, usualSets: dose.sets }, 'common-practice');
+  return { dose: { ...dose, sets: SECOND_SETS }, why: { ...why, sets: [told] } };
+};
+
 /** What a movement's limits ask for, over what the track has; what they make easier is remembered, so that it comes back. */
 const keptValues = (
   input: SheetInput,
@@ -104,7 +112,8 @@ export const planItem = (input: SheetInput, place: Place, start: Start): Planned
   const variation = heldAs(movement, values);
   const base = doseInRole(firstDose(context.person, variation, context.kit, values), context.person, variation, role);
   const isLight = role === 'accessory' || LIGHT_SLOTS.has(slot);
-  const first = schoolDose(base.dose, base.why, input.schools, isLight && context.limits.length === 0);
+  const begun = isLight ? fewerSets(base) : base;
+  const first = schoolDose(begun.dose, begun.why, input.schools, isLight && context.limits.length === 0);
   // Going round there is no rest of an exercise's own; done in straight sets it has its usual one.
   const carriedOn = own && (wentRound(own.dose) ? { ...own.dose, restSeconds: first.dose.restSeconds } : own.dose);
   const stored = { dose: carriedOn ?? first.dose, why: own ? carriedWhy(own, first.why) : first.why };

@@ -1,6 +1,7 @@
 import type { Variation } from '../catalogue';
 import { rungsOf } from '../catalogue/knowledge';
 import { setShare } from '../dose';
+import { WEEK_NEEDS } from '../vocabulary';
 import type { EmphasisId, TrainingAge } from '../vocabulary';
 
 /** What a week is counted in: a muscle's hard sets, and those of the hamstrings that bend the knee. */
@@ -33,7 +34,7 @@ export const WEEKLY: Partial<Record<Need, Record<TrainingAge, Weekly>>> = {
 };
 
 /** Everything a week is counted in, in order. */
-export const NEEDS = Object.keys(WEEKLY) as readonly Need[];
+export const NEEDS: readonly Need[] = WEEK_NEEDS;
 
 /** At most so many hard sets a session on one muscle, and in all. House defaults. */
 export const SESSION_CAP = { muscle: 10, glutes: 14, all: 20 } as const;

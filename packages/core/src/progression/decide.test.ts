@@ -159,7 +159,7 @@ describe('safety comes before reps', () => {
 describe('a decision', () => {
   it('names the set revisions and the engine it rests on', () => {
     const log = anExerciseLog({ loadKg: 24, reps: [12], dose: { sets: 1 }, set: { revision: 3 } });
-    expect(decideExercise(log)).toMatchObject({ engineVersion: '8', usedSets: [{ setId: 'set-0-both', revision: 3 }] });
+    expect(decideExercise(log)).toMatchObject({ engineVersion: '9', usedSets: [{ setId: 'set-0-both', revision: 3 }] });
   });
 
   it('lets three exercises move up at once and says why the fourth waits', () => {

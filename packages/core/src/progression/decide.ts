@@ -25,7 +25,7 @@ import type { Decision, ExerciseLog, Method, Outcome, Question, SecondLook, Trac
 import { heldLoad, workDone } from './work-done';
 
 /** Stored with every decision, so a later engine can tell what judged it. */
-export const ENGINE_VERSION = '8';
+export const ENGINE_VERSION = '9';
 
 /** Safety, then whether there is anything to judge, then clean, the hands, and whether it was cut short. The method answers last. */
 const QUESTIONS: readonly Question[] = [pain, notDone, faults, grip, cutShort, comingBack];

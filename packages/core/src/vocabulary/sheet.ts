@@ -40,6 +40,18 @@ export const DAY_ROLES = [
 ] as const;
 export type DayRole = (typeof DAY_ROLES)[number];
 
+/** What a week's hard sets are counted in, in order: muscles, and of the hamstrings the sets that bend the knee. */
+export const WEEK_NEEDS = [
+  'front-thigh',
+  'hamstrings',
+  'glutes',
+  'knee-bend',
+  'calves',
+  'adductors',
+  'side-hip',
+  'trunk',
+] as const;
+
 /** What falls due for somebody: at a block's end or a lighter week, and what was left open. */
 export const DUES = ['plan-missed', 'block-ends', 'lighter-week', 'lighter-due', 'limits-ask', 'screen-again', 'review'] as const;
 export type Due = (typeof DUES)[number];

@@ -1,7 +1,9 @@
+import { NEEDS, openFor } from '../composer';
 import type { SheetInput } from '../composer';
 import { mondayOf, WEEK_DAYS } from '../units';
-import type { DayRole } from '../vocabulary';
+import type { DayRole, EmphasisId } from '../vocabulary';
 import { daysInTraining, isNewTo } from './block-shape';
+import { blockDone } from './block-done';
 import { planBlock } from './plan-block';
 import { rotate } from './rotate';
 import type { InBlock } from './rotate';
@@ -32,7 +34,7 @@ export const beginPlan = (input: SheetInput, wish: PlanWish): Plan => ({
 });
 
 /** What a block's exercises did on days of a role, one entry a slot and movement. */
-export const inBlock = (trained: readonly PlanTrained[], role: DayRole): InBlock[] => {
+const inBlock = (trained: readonly PlanTrained[], role: DayRole): InBlock[] => {
   const found = new Map<string, InBlock>();
   for (const one of trained.filter((day) => day.role === role).flatMap(({ exercises }) => exercises)) {
     const key = `${one.slot}|${one.variationId}`;
@@ -54,16 +56,36 @@ export const blockAfter = (
 ): Plan => {
   const start = Math.max(endOf(before.block), mondayOf(at.today));
   const { weekdays, isSplit, block } = before;
-  return nextBlock(input, trained, { ...at, start, weekdays, isSplit, number: block.number + 1 });
+  return nextBlock(input, before, trained, { ...at, start, weekdays, isSplit, number: block.number + 1 });
+};
+
+/** Whether something else that is open to the person trains what an exercise of a slot does. */
+const hasOther = (input: SheetInput, slot: string, variationId: string): boolean =>
+  openFor(input, slot).some((id) => id !== variationId);
+
+/** Muscles that got less than their floor in more loading weeks than not. */
+const lackingIn = ({ block }: Pick<Plan, 'block'>, trained: readonly PlanTrained[]): EmphasisId[] => {
+  const loading = block.weeks.filter(({ kind }) => kind === 'loading');
+  const weeks = blockDone({ ...block, weeks: loading }, trained).filter(({ daysDone }) => daysDone > 0);
+  return NEEDS.filter((need): need is EmphasisId => need !== 'knee-bend').filter((need) => {
+    const floor = block.weekly[need]?.floor ?? 0;
+    return weeks.filter(({ sets }) => (sets[need]?.done ?? 0) < floor).length > weeks.length / 2;
+  });
 };
 
 /** A block that comes after another, from what was trained in that one. */
-export const nextBlock = (input: SheetInput, trained: readonly PlanTrained[], wish: PlanWish): Plan => {
+export const nextBlock = (
+  input: SheetInput,
+  before: Pick<Plan, 'block'>,
+  trained: readonly PlanTrained[],
+  wish: PlanWish,
+): Plan => {
   const isNew = isNewTo(daysInTraining(wish.firstDay, wish.start));
   const roles = [...new Set(trained.map(({ role }) => role))];
-  const turned = roles.flatMap((role) =>
-    rotate(inBlock(trained, role), { isNew, lacking: [] }).map((rotation) => ({ role, rotation })),
-  );
+  const turned = roles.flatMap((role) => {
+    const done = inBlock(trained, role).map((one) => ({ ...one, hasOther: hasOther(input, one.slot, one.variationId) }));
+    return rotate(done, { isNew, lacking: lackingIn(before, trained) }).map((rotation) => ({ role, rotation }));
+  });
   const goneOf = (role: DayRole): string[] =>
     turned.flatMap(({ role: of, rotation }) => (of === role && !rotation.stays ? [rotation.variationId] : []));
   return {

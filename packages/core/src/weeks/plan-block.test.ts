@@ -15,7 +15,15 @@ const inputFor = (
   over: Partial<SheetInput> = {},
 ): SheetInput => aSheetInput(aJudgeContext({ person: { goal, trainingAge, massKg: 70 } }), over);
 const plan = (over: Partial<BlockWish> = {}, input = inputFor()): Block =>
-  planBlock(input, { id: 'block-0', start: MONDAY, weekdays: [0, 2, 4], firstDay: MONDAY - 400, number: 0, isSplit: false, ...over });
+  planBlock(input, {
+    id: 'block-0',
+    start: MONDAY,
+    weekdays: [0, 2, 4],
+    firstDay: MONDAY - 400,
+    number: 0,
+    isSplit: false,
+    ...over,
+  });
 const rolesOf = ({ weeks }: Block): string[] => weeks[0]?.days.map(({ role }) => role) ?? [];
 
 // Source: the binding page on prescribing, §6, unless said otherwise.

@@ -6,7 +6,14 @@ import type { Block, InBlock, LighterSigns, PlanEdit } from '.';
 
 const MONDAY = dayNumber('2026-03-02');
 const plan = (weekdays: readonly number[] = [0, 2, 4]): Block =>
-  planBlock(aSheetInput(aJudgeContext()), { id: 'block-0', start: MONDAY, weekdays, firstDay: MONDAY - 400, number: 0, isSplit: false });
+  planBlock(aSheetInput(aJudgeContext()), {
+    id: 'block-0',
+    start: MONDAY,
+    weekdays,
+    firstDay: MONDAY - 400,
+    number: 0,
+    isSplit: false,
+  });
 const soFar = (today: number, done: readonly string[] = []) => ({
   today: MONDAY + today,
   done: new Map(done.map((id): [string, number] => [id, dayOf(plan(), id)])),

@@ -32,7 +32,13 @@ export const replan = (
     const open = week.days.filter(({ id, day }) => !done.has(id) && day >= from);
     const known = new Set([...week.days.map(({ id }) => id)]);
     return [
-      ...open.flatMap((day) => changesOf(day, asked.find(({ id }) => id === day.id), from)),
+      ...open.flatMap((day) =>
+        changesOf(
+          day,
+          asked.find(({ id }) => id === day.id),
+          from,
+        ),
+      ),
       ...asked
         .filter(({ id, day }) => !known.has(id) && day >= from)
         .map((day): PlanLine => ({ kind: 'added', index: week.index, day, why: reason('day-other-days', {}, 'trainer') })),

@@ -23,9 +23,9 @@ const leanOf = ({ role }: PlanDay, need: Need): number => {
 
 /**
  * A day goes over its aim by no more than this share, or so many sets: minutes to spare are no reason to do a block's last week in
- * its first. Nearly every main lift counts for the glutes. House defaults.
+ * its first. Not counted of the glutes: nearly every main lift trains them, and no pattern is left out for that. House defaults.
  */
-const OVER_AIM = { share: 1.4, glutesShare: 1.6, least: 2 } as const;
+const OVER_AIM = { share: 1.5, least: 3 } as const;
 
 /** Hard sets that were done on a day of the plan, by need. */
 export interface DoneOn {
@@ -59,8 +59,7 @@ export const targetsOf = (
       const spread = Math.min(session, left, Math.max(SPREAD.least, SPREAD.slack * left * shareLeft));
       const isLighter = week.kind === 'lighter';
       const aim = Math.min(spread, part(Math.min(whole.most, whole.aim * week.ramp)));
-      const overShare = need === 'glutes' ? OVER_AIM.glutesShare : OVER_AIM.share;
-      const most = Math.min(spread, Math.max(aim + OVER_AIM.least, overShare * aim));
+      const most = need === 'glutes' ? spread : Math.min(spread, Math.max(aim + OVER_AIM.least, OVER_AIM.share * aim));
       // A lighter week owes nothing: its floors wait with it.
       const floor = isLighter ? 0 : Math.min(aim, part(whole.floor));
       return [[need, { floor, aim, most } satisfies DayTarget]];

@@ -1,5 +1,6 @@
 import { NEEDS } from '../composer';
 import type { DayTarget, Need } from '../composer';
+import { WEEK_DAYS } from '../units';
 import { targetsOf } from './targets-of';
 import type { Plan, PlanDay, PlanTrained, PlanWeek } from './types';
 
@@ -30,6 +31,10 @@ export interface NeedView {
 /** A week as it is shown. */
 export interface WeekView {
   week: PlanWeek;
+  /** The first day of a time away before it, which ends the day before its Monday; null: it follows on the one before. */
+  awayFrom: number | null;
+  /** Whether it is over and nothing of it was trained. */
+  isLost: boolean;
   days: DayView[];
   needs: NeedView[];
 }
@@ -54,9 +59,12 @@ export const weekView = (plan: Plan, trained: readonly PlanTrained[], today: num
     const floor = week.kind === 'lighter' ? 0 : Math.min(aim, whole.floor);
     return [{ need, floor, aim, cap: whole.most, done }];
   });
-  return { week, days: days.sort((a, b) => a.on - b.on), needs };
+  const before = block.weeks.find((one) => one.index === index - 1);
+  const follows = before ? before.start + WEEK_DAYS : week.start;
+  const isLost = week.start + WEEK_DAYS <= today && ofWeek.length === 0;
+  return { week, awayFrom: follows < week.start ? follows : null, isLost, days: days.sort((a, b) => a.on - b.on), needs };
 };
 
 /** The week of a plan that is shown first: today's, else the next to come, else the last. */
 export const weekToShow = ({ block: { weeks } }: Pick<Plan, 'block'>, today: number): number =>
-  (weeks.find(({ start }) => start + 7 > today) ?? weeks.at(-1))?.index ?? 0;
+  (weeks.find(({ start }) => start + WEEK_DAYS > today) ?? weeks.at(-1))?.index ?? 0;

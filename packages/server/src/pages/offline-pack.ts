@@ -1,6 +1,7 @@
 import type { OfflinePackDto } from '@drubo/contracts';
 import { addDays } from '@drubo/core';
 import { toPerson } from '../db/mappers/rows';
+import { peoplePlanned } from '../db/queries/plans';
 import { after, between } from '../db/where';
 import { GONE_AFTER_DAYS } from '../shared/gone-after';
 import { composingOf, forPhone } from '../person/composing-of';
@@ -27,8 +28,13 @@ export const readOfflinePack = async (work: Work): Promise<OfflinePackDto> => {
     date: between(today, addDays(today, DAYS_AHEAD)),
   });
   const live = await scope.all('sessions', { state: 'live' });
-  const wanted = new Set([...live, ...booked].map((row) => row.personId));
-  const packed = people.filter((row) => wanted.has(row.id)).slice(0, MOST_PEOPLE);
+  // Who comes goes before whose days are only planned.
+  const coming = new Set([...live, ...booked].map((row) => row.personId));
+  const planned = new Set(await peoplePlanned(scope));
+  const packed = [
+    ...people.filter((row) => coming.has(row.id)),
+    ...people.filter((row) => !coming.has(row.id) && planned.has(row.id)),
+  ].slice(0, MOST_PEOPLE);
   await fitWaiting(
     work,
     packed.map(({ id }) => id),
@@ -47,7 +53,14 @@ export const readOfflinePack = async (work: Work): Promise<OfflinePackDto> => {
       files.map(async (file, at) => ({
         sheetId: persons[at]?.nextSheet.id ?? '',
         composing: forPhone(
-          (await composingOf(scope, file, today, persons[at]?.nextSheet.planDay === undefined ? 'next' : { planDay: persons[at].nextSheet.planDay })).composing,
+          (
+            await composingOf(
+              scope,
+              file,
+              today,
+              persons[at]?.nextSheet.planDay === undefined ? 'next' : { planDay: persons[at].nextSheet.planDay },
+            )
+          ).composing,
           persons[at]?.nextSheet.items.map(({ variationId }) => variationId) ?? [],
         ),
       })),

@@ -16,11 +16,7 @@ const CHECK_INS = 6;
 
 /** Why somebody's next week should be a lighter one, by strength, sleep and pain of the last weeks; empty: it should not. */
 export const lighterSigns = async (scope: Scope, file: PersonFile, today: string): Promise<Reason[]> => {
-  const [picture, history, done] = await Promise.all([
-    personPicture(file, today),
-    file.historyBefore(null),
-    file.sessionsDone(),
-  ]);
+  const [picture, history, done] = await Promise.all([personPicture(file, today), file.historyBefore(null), file.sessionsDone()]);
   const since = addDays(today, -7 * WEEKS);
   const lately = done.filter(({ date }) => date > since);
   if (lately.length === 0) return [];

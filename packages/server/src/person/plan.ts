@@ -3,9 +3,19 @@ import { findVariation } from '@drubo/core/catalogue';
 import type { SessionId } from '@drubo/core/vocabulary';
 import { dayOfKey, findDay, trainedDay } from '@drubo/core/weeks';
 import type { Plan, PlanTrained } from '@drubo/core/weeks';
+import type { Catalogue } from '@drubo/core/catalogue';
+import type { PersonRow, SessionRow } from '../db/models';
 import { donePlanDays, lastRevision } from '../db/queries/plans';
 import type { Scope } from '../db/scope';
-import type { PersonFile } from './person-file';
+import type { ExerciseHistory } from './exercise-history';
+
+/** What of somebody's file a plan is read with. */
+interface PlanFrom {
+  person: Pick<PersonRow, 'id'>;
+  sessionsDone(): Promise<SessionRow[]>;
+  historyBefore(startedBefore: string | null): Promise<ExerciseHistory>;
+  catalogue(): Promise<Catalogue>;
+}
 
 /** A trained day with the session it was trained in. */
 export type TrainedInSession = PlanTrained & { sessionId: SessionId };
@@ -22,7 +32,7 @@ export interface KeptPlan {
 /** What of a plan's days was trained, with what a block's end looks back on. `alsoMovedUp`: exercises whose review is being settled. */
 export const trainedOf = async (
   scope: Scope,
-  file: PersonFile,
+  file: PlanFrom,
   plan: Plan,
   alsoMovedUp: readonly string[] = [],
 ): Promise<TrainedInSession[]> => {
@@ -65,7 +75,7 @@ export const trainedOf = async (
 };
 
 /** The plan that stands and what of it was trained. */
-export const keptPlan = async (scope: Scope, file: PersonFile): Promise<KeptPlan> => {
+export const keptPlan = async (scope: Scope, file: PlanFrom): Promise<KeptPlan> => {
   const row = await lastRevision(scope, file.person.id);
   if (!row?.plan) return { version: row?.revision ?? 0, plan: null, trained: [] };
   return { version: row.revision, plan: row.plan, trained: await trainedOf(scope, file, row.plan) };

@@ -53,7 +53,7 @@ export const rollAgain = async (
   const [first] = await file.sessionsDone();
   const { id, start, number } = plan.block;
   const { weekdays, isSplit } = plan;
-  const again = nextBlock(inputAt(composing, catalogue, null), await trainedOf(scope, file, before, movedUp), {
+  const again = nextBlock(inputAt(composing, catalogue, null), before, await trainedOf(scope, file, before, movedUp), {
     id,
     start,
     number,

@@ -24,6 +24,7 @@ export const afterChange = async (
   const after = (await composingOf(scope, changed, today)).composing.planned ?? null;
   const waiting = await openSheet(scope, file.person.id);
   const isFor = waiting?.planDay === (after?.dayKey ?? null);
-  if (!isFor || JSON.stringify(before) !== JSON.stringify(after)) await replanSheet(scope, context, changed, caller.timeZone, true);
+  if (!isFor || JSON.stringify(before) !== JSON.stringify(after))
+    await replanSheet(scope, context, changed, caller.timeZone, true);
   return readPlan(scope, await findPersonFile(scope, context, file.person.id), today);
 };

@@ -57,6 +57,6 @@ export const beginPlan: Operation<'beginPlan'> = async (work, { params, body }) 
     firstDay: first ? dayNumber(first.date) : null,
     number: plan ? plan.block.number + 1 : 0,
   };
-  const begun = plan ? nextBlock(input, trained, asked) : planned(input, asked);
+  const begun = plan ? nextBlock(input, plan, trained, asked) : planned(input, asked);
   return afterChange(work, file, () => keepPlan(scope, context, caller, file, { plan: begun, touched: null }));
 };

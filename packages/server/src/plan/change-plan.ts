@@ -69,7 +69,8 @@ const refuseStale = async (
   given: { version: number; blockId: string; lines: readonly PlanLineDto[] },
 ): Promise<void> => {
   const since = await touchedSince(scope, personId, given.version);
-  if (block.id !== given.blockId || since === null) throw stale([{ path: 'body.blockId', message: 'is not the block that runs now' }]);
+  if (block.id !== given.blockId || since === null)
+    throw stale([{ path: 'body.blockId', message: 'is not the block that runs now' }]);
   const fields = given.lines.flatMap((line, at): FieldProblem[] => {
     const [hit] = daysTouched(block, line).filter((id) => since.has(id));
     if (hit === undefined) return [];

@@ -4,11 +4,7 @@ import { dayKeyOf, nextDay, openLines, ROLE_RULES, soFarOf } from '@drubo/core/w
 import type { PersonFile } from '../person/person-file';
 
 /** What somebody's plan does next, as of a day; null: they have none, or its block is over. `sheetFor`: the waiting sheet's day. */
-export const planAhead = async (
-  file: PersonFile,
-  today: string,
-  sheetFor: string | null,
-): Promise<PlanAheadDto | null> => {
+export const planAhead = async (file: PersonFile, today: string, sheetFor: string | null): Promise<PlanAheadDto | null> => {
   const { plan, trained } = await file.plan();
   if (!plan) return null;
   const from = dayNumber(today);
@@ -18,6 +14,7 @@ export const planAhead = async (
   const { block, week, day } = next;
   const done = new Set(trained.map(({ dayId }) => dayId));
   return {
+    dayId: day.id,
     day: day.day,
     role: day.role,
     led: ROLE_RULES[day.role].led,

@@ -24,7 +24,9 @@ const nameOf = (variationId: string): string => findVariation(builtInCatalogue, 
 
 /** One booking: when, who, what they do, what moved last time, and one Start. */
 export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: boolean }) => {
-  const { booking, person, nextSheet, liveSessionId, doneSessionId, lastVerdicts, state, watch, limits, lastFault, ofPlan } = entry;
+  const { booking, person, nextSheet, liveSessionId, doneSessionId, lastVerdicts, state, watch, limits, lastFault, ofPlan } =
+    entry;
+  const router = useRouter();
   // What changed is worth a look before starting; what stays the same is not.
   const changes = lastVerdicts.filter(({ verdict }) => verdict === 'ease-back' || verdict === 'leave-out');
   return (
@@ -71,7 +73,17 @@ export const FloorCard = ({ entry, isToday }: { entry: FloorEntryDto; isToday: b
       {ofPlan && (
         <Row gap="s" align="center">
           {ofPlan.led && <FamilyGlyph family={ofPlan.led} />}
-          <Txt kind="label">{dayInALine(ofPlan)}</Txt>
+          <Txt kind="label" style={styles.grow}>
+            {dayInALine(ofPlan)}
+          </Txt>
+          {!liveSessionId && !doneSessionId && (
+            <Button
+              look="quiet"
+              label={weeksWords.line.move}
+              says={weeksWords.line.moveOf(person.name)}
+              onPress={() => router.push(`/people/${person.id}/weeks?move=${ofPlan.dayId}`)}
+            />
+          )}
         </Row>
       )}
       {ofPlan?.isSheets === false && (
@@ -186,5 +198,6 @@ const Actions = ({
 
 const styles = StyleSheet.create({
   time: { minWidth: 62 },
+  grow: { flexGrow: 1, flexShrink: 1 },
   text: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
 });

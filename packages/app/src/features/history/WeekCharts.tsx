@@ -47,7 +47,15 @@ const planOf = (planned: Planned, monday: number): string => {
 };
 
 /** Hard sets by family, week by week; by muscle in the table. */
-export const SetsChart = ({ weeks, family, planned = [] }: { weeks: Weeks; family: Family | null; planned?: Planned | undefined }) => {
+export const SetsChart = ({
+  weeks,
+  family,
+  planned = [],
+}: {
+  weeks: Weeks;
+  family: Family | null;
+  planned?: Planned | undefined;
+}) => {
   const shown = family === null ? FAMILIES.filter((id) => weeks.some((week) => week.setsByFamily[id])) : [family];
   const stacks = weeks.map((week): StackedBar => ({
     day: week.monday,

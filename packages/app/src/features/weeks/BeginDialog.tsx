@@ -24,7 +24,15 @@ import { Weekdays } from './Weekdays';
 
 const words = weeksWords.begin;
 /** Days of the week for who comes so often: hard days apart. House default. */
-const USUAL_DAYS: readonly (readonly number[])[] = [[1], [1], [1, 4], [0, 2, 4], [0, 1, 3, 4], [0, 1, 2, 3, 4], [0, 1, 2, 3, 4, 5]];
+const USUAL_DAYS: readonly (readonly number[])[] = [
+  [1],
+  [1],
+  [1, 4],
+  [0, 2, 4],
+  [0, 1, 3, 4],
+  [0, 1, 2, 3, 4],
+  [0, 1, 2, 3, 4, 5],
+];
 
 /** Days they are booked on, if that says anything; else by how often they come. */
 const firstDays = ({ bookings, intake }: PersonDetailDto, today: number): number[] => {
@@ -51,7 +59,7 @@ export const BeginDialog = ({ detail, writer, onClose }: { detail: PersonDetailD
     !input || weekdays.length === 0 || !isDay
       ? null
       : plan
-        ? nextBlock(input, trained as readonly PlanTrained[], wish)
+        ? nextBlock(input, plan, trained as readonly PlanTrained[], wish)
         : beginPlan(input, wish);
   const take = async () => {
     const asked = { start, weekdays: [...weekdays], isSplit, replaces: runs !== null };

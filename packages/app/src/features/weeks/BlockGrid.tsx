@@ -44,19 +44,34 @@ export const BlockGrid = ({
         ))}
         <Head text={words.sets} />
       </View>
-      {days.views.map(({ week, needs }) => {
+      {days.views.map(({ week, needs, awayFrom, isLost }) => {
         const { done, aim } = sumOf(needs);
         return (
           <View key={week.index} role="row" style={styles.row}>
             <Pressable
               role="rowheader"
               onPress={() => onChoose(null, week.index)}
-              style={[styles.cell, styles.first, { borderColor: palette.hairline }, week.index === index && { backgroundColor: palette.mossTint }]}
+              style={[
+                styles.cell,
+                styles.first,
+                { borderColor: palette.hairline },
+                week.index === index && { backgroundColor: palette.mossTint },
+              ]}
             >
               <Txt kind="label">{`${week.index + 1} · ${formatShortDay(week.start)}`}</Txt>
               <Txt kind="small" tone={week.kind === 'lighter' ? 'saffron' : 'quiet'}>
                 {WEEK_KIND_LABELS[week.kind]}
               </Txt>
+              {isLost && (
+                <Txt kind="small" tone="clay">
+                  {weeksWords.week.layOff}
+                </Txt>
+              )}
+              {awayFrom !== null && (
+                <Txt kind="small" tone="saffron">
+                  {weeksWords.week.away(formatShortDay(awayFrom), formatShortDay(week.start - 1))}
+                </Txt>
+              )}
             </Pressable>
             {WEEK.map((at) => {
               const date = week.start + at;
@@ -65,7 +80,11 @@ export const BlockGrid = ({
                   key={at}
                   role="cell"
                   {...dropOn(date)}
-                  style={[styles.cell, { borderColor: palette.hairline }, date === weeks.today && { backgroundColor: palette.saffronTint }]}
+                  style={[
+                    styles.cell,
+                    { borderColor: palette.hairline },
+                    date === weeks.today && { backgroundColor: palette.saffronTint },
+                  ]}
                 >
                   <Txt kind="small" tone="quiet">
                     {formatShortDay(date)}
@@ -75,7 +94,8 @@ export const BlockGrid = ({
                       key={view.day.id}
                       view={view}
                       isChosen={chosen === view.day.id}
-                      onChoose={() => onChoose(view, week.index)}
+                      // A first press chooses, one more opens.
+                      onChoose={() => (chosen === view.day.id ? days.open(view) : onChoose(view, week.index))}
                       onMove={(to) => void weeks.move(view.day, to)}
                     />
                   ))}
@@ -122,7 +142,10 @@ const DayCell = ({
     <View
       style={[
         styles.day,
-        { borderColor: state === 'missed' ? palette.clay : isChosen ? palette.moss : palette.edge, backgroundColor: palette.card },
+        {
+          borderColor: state === 'missed' ? palette.clay : isChosen ? palette.moss : palette.edge,
+          backgroundColor: palette.card,
+        },
         isChosen && { borderWidth: 2 },
         drag && { transform: [{ translateX: drag.dx }, { translateY: drag.dy }], zIndex: 10, pointerEvents: 'none' },
       ]}
@@ -162,7 +185,16 @@ const styles = StyleSheet.create({
   grid: { gap: SPACE.xs },
   row: { flexDirection: 'row', gap: SPACE.xs },
   head: { flexGrow: 1, flexShrink: 1, flexBasis: 0, paddingHorizontal: SPACE.xs },
-  cell: { flexGrow: 1, flexShrink: 1, flexBasis: 0, minHeight: 72, borderWidth: 1, borderRadius: RADIUS / 2, padding: SPACE.xs, gap: SPACE.xs },
+  cell: {
+    flexGrow: 1,
+    flexShrink: 1,
+    flexBasis: 0,
+    minHeight: 72,
+    borderWidth: 1,
+    borderRadius: RADIUS / 2,
+    padding: SPACE.xs,
+    gap: SPACE.xs,
+  },
   first: { flexGrow: 1.1 },
   day: { borderWidth: 1, borderRadius: RADIUS / 2 },
   press: { padding: SPACE.xs, minHeight: TARGET.usual },

@@ -58,7 +58,14 @@ export const DayCard = ({
   return (
     <View
       ref={root}
-      style={drag && { transform: [{ translateX: drag.dx }, { translateY: drag.dy }], opacity: 0.85, zIndex: 10, pointerEvents: 'none' }}
+      style={
+        drag && {
+          transform: [{ translateX: drag.dx }, { translateY: drag.dy }],
+          opacity: 0.85,
+          zIndex: 10,
+          pointerEvents: 'none',
+        }
+      }
     >
       <Card edge={state === 'missed' ? 'clay' : isChosen || state === 'today' ? 'moss' : undefined}>
         <Row gap="s" align="center">

@@ -26,11 +26,17 @@ export const DayDialog = ({ weeks, view, onClose }: { weeks: Weeks; view: DayVie
   const [kitId, setKitId] = useState<KitId | 'usual'>(day.kitId ?? 'usual');
   const [minutes, setMinutes] = useState(day.minutes ?? own);
   const free = dayAfterDays(weeks, view);
+  const others = detail.kits.filter(({ id }) => id !== detail.nextSheet.kit.id || id === day.kitId);
   const then = (work: Promise<void>): void => {
     void work;
     onClose();
   };
-  const here = { kind: 'here' as const, dayId: day.id, kitId: kitId === 'usual' ? null : kitId, minutes: minutes === own ? null : minutes };
+  const here = {
+    kind: 'here' as const,
+    dayId: day.id,
+    kitId: kitId === 'usual' ? null : kitId,
+    minutes: minutes === own ? null : minutes,
+  };
   const isOther = here.kitId !== day.kitId || here.minutes !== day.minutes;
   return (
     <Modal title={words.title(DAY_ROLE_LABELS[day.role], formatDay(dateOfDay(on)))} onClose={onClose} closes={words.cancel}>
@@ -53,7 +59,7 @@ export const DayDialog = ({ weeks, view, onClose }: { weeks: Weeks; view: DayVie
         label={words.place}
         options={[
           { value: 'usual' as const, label: words.usual },
-          ...detail.kits.map(({ id, name }) => ({ value: id as KitId | 'usual', label: name })),
+          ...others.map(({ id, name }) => ({ value: id as KitId | 'usual', label: name })),
         ]}
         value={kitId}
         onChange={setKitId}
@@ -62,7 +68,7 @@ export const DayDialog = ({ weeks, view, onClose }: { weeks: Weeks; view: DayVie
         <Stepper
           label={words.minutes}
           value={String(minutes)}
-          note={minutes === own ? words.asUsual : undefined as never}
+          note={minutes === own ? words.asUsual : words.min}
           onDown={minutes > LEAST_MINUTES ? () => setMinutes(minutes - STEP_MINUTES) : null}
           onUp={minutes < own ? () => setMinutes(Math.min(own, minutes + STEP_MINUTES)) : null}
         />

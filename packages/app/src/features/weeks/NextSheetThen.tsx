@@ -23,7 +23,11 @@ export const NextSheetThen = ({ detail, plan, from }: { detail: PersonDetailDto;
     if (!next) return;
     const planned = askOf(plan, next.block, next.day, person.goal, []);
     const { shape, splitDay, minutesBudget, kitId } = sheet;
-    const question = { from: { ...from, planned, trainsOn: next.day.day }, kitId, last: { shape, splitDay, minutesBudget, kitId } };
+    const question = {
+      from: { ...from, planned, trainsOn: next.day.day },
+      kitId,
+      last: { shape, splitDay, minutesBudget, kitId },
+    };
     askPlanDay(question)
       .then((made) => {
         const after = { ...contentOfSheet(sheet), ...made, blocks: [...made.blocks], minutesBudget };

@@ -59,7 +59,7 @@ const Clashes = ({ weeks }: { weeks: Weeks }) =>
   ));
 
 /** The week that would be lighter: the next one, or this one where it is the block's last. */
-export const lighterLine = ({ plan, today, kept }: Weeks): PlanLine | null => {
+const lighterLine = ({ plan, today, kept }: Weeks): PlanLine | null => {
   const [why] = kept.lighter;
   const next = weekAt(plan.block, today + 7) ?? weekAt(plan.block, today);
   if (!why || next?.kind !== 'loading') return null;

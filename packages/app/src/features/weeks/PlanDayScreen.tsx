@@ -27,7 +27,7 @@ import { Empty, Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { askPlanDay } from '../../workers/ask-composer';
-import { musclesOf } from './week-words';
+import { boundsOf } from './week-words';
 
 const words = weeksWords.planDay;
 
@@ -126,7 +126,12 @@ const Proposal = ({
       {own && (
         <Card>
           <Heading level={2}>{words.aims}</Heading>
-          <Txt>{musclesOf(own, 8).join(' · ')}</Txt>
+          {boundsOf(own).map(({ label, text }) => (
+            <Row key={label} gap="s">
+              <Txt style={styles.grow}>{label}</Txt>
+              <Txt kind="label">{text}</Txt>
+            </Row>
+          ))}
         </Card>
       )}
       {made ? <Exercises plan={made} /> : <Txt tone="quiet">{weeksWords.begin.composing}</Txt>}

@@ -62,7 +62,9 @@ export const WeekPhone = ({
             {words.weekOf(week.index + 1, plan.block.weeks.length, formatShortDay(week.start), formatShortDay(week.start + 6))}
           </Txt>
           <Txt kind="small" tone={week.kind === 'lighter' ? 'saffron' : 'quiet'} style={styles.centre}>
-            {[...(isThis ? [words.thisWeek] : []), WEEK_KIND_LABELS[week.kind]].join(' · ')}
+            {[...(isThis ? [words.thisWeek] : []), WEEK_KIND_LABELS[week.kind], ...(view.isLost ? [words.layOff] : [])].join(
+              ' · ',
+            )}
           </Txt>
         </View>
         <IconButton
@@ -72,6 +74,11 @@ export const WeekPhone = ({
           onPress={() => onTurn(1)}
         />
       </Row>
+      {view.awayFrom !== null && (
+        <Txt kind="small" tone="saffron" style={styles.centre}>
+          {words.away(formatShortDay(view.awayFrom), formatShortDay(week.start - 1))}
+        </Txt>
+      )}
       <View
         style={[styles.days, styles.swiped]}
         onPointerDown={({ nativeEvent }) => (from.current = { x: nativeEvent.clientX, y: nativeEvent.clientY })}

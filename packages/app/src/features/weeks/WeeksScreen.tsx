@@ -6,7 +6,6 @@ import type { PersonDetailDto } from '@drubo/contracts';
 import { weekToShow } from '@drubo/core/weeks';
 import type { DayView } from '@drubo/core/weeks';
 import { formatShortDay } from '@drubo/words/dates';
-import { common } from '@drubo/words/screens/common';
 import { weeksWords } from '@drubo/words/screens/weeks';
 import { useCommands } from '../../data/offline/QueueProvider';
 import { usePerson } from '../../data/use-person';
@@ -39,18 +38,19 @@ const words = weeksWords;
 
 /** A person's weeks: what leads each day, how sets grow, what was done, and what follows from what was not. */
 export const WeeksScreen = () => {
-  const { personId } = useLocalSearchParams<{ personId: PersonId }>();
+  const { personId, move } = useLocalSearchParams<{ personId: PersonId; move?: string }>();
   const query = usePerson(personId);
   return (
     <Shown what={words.thisPerson} query={query}>
-      {(detail) => <WeeksPage detail={detail} />}
+      {(detail) => <WeeksPage detail={detail} move={move} />}
     </Shown>
   );
 };
 
-const WeeksPage = ({ detail }: { detail: PersonDetailDto }) => {
+/** `move`: a day that is to be moved, from where somebody was told of it. */
+const WeeksPage = ({ detail, move }: { detail: PersonDetailDto; move: string | undefined }) => {
   const weeks = useWeeks(detail);
-  return weeks ? <Planned key={weeks.plan.block.id} weeks={weeks} /> : <Unplanned detail={detail} />;
+  return weeks ? <Planned key={weeks.plan.block.id} weeks={weeks} move={move} /> : <Unplanned detail={detail} />;
 };
 
 const Unplanned = ({ detail }: { detail: PersonDetailDto }) => {
@@ -80,13 +80,14 @@ const Unplanned = ({ detail }: { detail: PersonDetailDto }) => {
 
 type Opened = { is: 'menu' } | { is: 'begin' } | { is: 'day'; view: DayView };
 
-const Planned = ({ weeks }: { weeks: Weeks }) => {
+const Planned = ({ weeks, move }: { weeks: Weeks; move: string | undefined }) => {
   const { isWide } = useWide();
   const { plan, kept, today, detail, writer } = weeks;
   const days = useDays(weeks);
   const [index, setIndex] = useState(() => weekToShow(plan, today));
   const [chosenId, setChosen] = useState<string | null>(null);
-  const [open, setOpen] = useState<Opened | null>(null);
+  const toMove = days.views.flatMap((week) => week.days).find(({ day, state }) => day.id === move && state !== 'done');
+  const [open, setOpen] = useState<Opened | null>(toMove ? { is: 'day', view: toMove } : null);
   const view = days.views[index] ?? days.views[0];
   const chosen = days.views.flatMap((week) => week.days).find(({ day }) => day.id === chosenId) ?? null;
   const choose = (next: DayView | null, week: number) => {

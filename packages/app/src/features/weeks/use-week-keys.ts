@@ -46,6 +46,6 @@ export const useWeekKeys = ({
       'alt·arrowdown': () => move(7),
       enter: () => chosen && days.open(chosen),
     },
-    isElsewhere: (target, key) => key === 'Enter' && target.getAttribute('role') === 'button' && target !== document.body,
+    isElsewhere: (target, key) => key === 'Enter' && target.getAttribute('role') === 'button',
   });
 };

@@ -1,4 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { PersonDetailDto, PersonPlanDto } from '@drubo/contracts';
 import { dayNumber } from '@drubo/core';
@@ -43,7 +42,7 @@ export interface Weeks {
   edit(edit: PlanEdit): Promise<void>;
   move(day: PlanDay, to: number): Promise<void>;
   /** Takes some lines and leaves others. */
-  take(lines: readonly PlanLine[], left: readonly PlanLine[], weekdays?: readonly number[]): Promise<boolean>;
+  take(lines: readonly PlanLine[], left: readonly PlanLine[], weekdays?: readonly number[]): Promise<void>;
   undo(): Promise<void>;
 }
 
@@ -60,7 +59,6 @@ const clashesOf = (plan: Plan, done: ReadonlyMap<string, number>, today: number)
 export const useWeeks = (detail: PersonDetailDto): Weeks | null => {
   const { studio } = useStudio();
   const snack = useSnack();
-  const client = useQueryClient();
   const writer = usePlanWriter(detail.person.id);
   const [asked, ask] = useState<Asked | null>(null);
   const kept = detail.plan;
@@ -74,17 +72,14 @@ export const useWeeks = (detail: PersonDetailDto): Weeks | null => {
     if (await writer.undo(version)) snack({ text: words.undone });
   };
   const take: Weeks['take'] = async (lines, left, weekdays) => {
-    const isTaken = await writer.change({
+    await writer.change({
       version,
       blockId: plan.block.id,
       lines,
       left: left.map(lineKey),
       ...(weekdays ? { weekdays } : {}),
     });
-    if (isTaken) ask(null);
-    // What another phone made of it has not been read here yet.
-    else void client.invalidateQueries({ queryKey: ['getPerson', { personId: detail.person.id }] });
-    return isTaken;
+    ask(null);
   };
   const edit: Weeks['edit'] = async (change) => {
     const lines = openLines(plan, soFar, [change]);
@@ -93,7 +88,7 @@ export const useWeeks = (detail: PersonDetailDto): Weeks | null => {
     const isQuiet = own.length <= 1 && clashesOf(after, soFar.done, today).length <= clashesOf(plan, soFar.done, today).length;
     if (own.length === 0) return;
     if (!isQuiet || change.kind === 'away') return ask({ lines: own });
-    if (!(await take(own, []))) return;
+    await take(own, []);
     const [line] = own;
     const role = line?.kind === 'moved' ? roleIn(plan, line.dayId) : null;
     const text = line?.kind === 'moved' && role ? words.moved(role, formatDay(dateOfDay(line.to))) : words.changed;

@@ -33,7 +33,9 @@ export const nextOfPlan = (
   const id = `block-${before ? before.block.number + 1 : 0}`;
   const at = { id, today: trainsOn, firstDay: wish.firstDay };
   const after = (): Plan =>
-    before ? blockAfter(input, before, before.trained, at) : beginPlan(input, { ...wish, id, start: trainsOn, number: 0, isSplit: false });
+    before
+      ? blockAfter(input, before, before.trained, at)
+      : beginPlan(input, { ...wish, id, start: trainsOn, number: 0, isSplit: false });
   const found = (before && dayAfter(before)) ?? dayAfter({ ...after(), trained: [] });
   if (!found) throw new Error(`no day of a plan on or after ${trainsOn}`);
   return found;

@@ -24,6 +24,7 @@ export const COMPOSE_REASONS = {
   'fewer-sets': values<{ variationId: string; sets: number; usualSets: number; minutes: number }>(),
   'more-sets': values<{ variationId: string; sets: number; usualSets: number }>(),
   'reps-by-zone': values<{ repsLow: number; repsHigh: number }>(),
+  'sets-second': values<{ sets: number; usualSets: number }>(),
   'reps-by-test': values<{ repsLow: number; repsHigh: number; reserve: number }>(),
   'fewer-for-week': values<{
     variationId: string;

@@ -22,6 +22,8 @@ export const WEEK_REASONS = {
   'lighter-pain': values<{ weeks: number; pain: number }>(),
   'stays-main': values<{ variationId: string }>(),
   'stays-moving': values<{ variationId: string }>(),
+  'stays-wanted': values<{ variationId: string }>(),
+  'stays-only': values<{ variationId: string }>(),
   'rotates-still': values<{ variationId: string; sessions: number }>(),
   'rotates-lacked': values<{ variationId: string; sessions: number }>(),
   'rotates-turn': values<{ variationId: string; sessions: number }>(),

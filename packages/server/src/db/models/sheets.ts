@@ -4,7 +4,10 @@ import type { PersonId, Reason } from '@drubo/core/vocabulary';
 import { defineTable } from './define-table';
 
 /** What a sheet is of the plan, as the loop has it, in columns of its own. */
-type PlanColumns = Pick<SheetPlan, 'shape' | 'intent' | 'splitDay' | 'dayRole' | 'planDay' | 'minutesBudget' | 'kitId' | 'isShaped'>;
+type PlanColumns = Pick<
+  SheetPlan,
+  'shape' | 'intent' | 'splitDay' | 'dayRole' | 'planDay' | 'minutesBudget' | 'kitId' | 'isShaped'
+>;
 
 export interface SheetRow extends PlanColumns {
   studioId: string;

@@ -26,6 +26,18 @@ export const blocksBefore = async (scope: Scope, personId: PersonId, blockId: st
   return rows.map(({ plan }) => JSON.parse(plan) as Plan);
 };
 
+/** Whose weeks are planned as things stand. */
+export const peoplePlanned = async (scope: Scope): Promise<PersonId[]> => {
+  const rows = await scope.select<{ personId: PersonId }>(
+    `SELECT personId FROM plan_revisions AS kept
+      WHERE studioId = :studioId AND blockId IS NOT NULL
+        AND revision = (SELECT MAX(revision) FROM plan_revisions AS other
+          WHERE other.studioId = kept.studioId AND other.personId = kept.personId)`,
+    {},
+  );
+  return rows.map(({ personId }) => personId);
+};
+
 /** The revision that stands; none: there never was a plan. */
 export const lastRevision = async (scope: Scope, personId: PersonId) =>
   (await scope.all('planRevisions', { personId }, { order: [['revision', 'DESC']], limit: 1 }))[0] ?? null;

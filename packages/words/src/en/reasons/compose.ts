@@ -31,6 +31,7 @@ export const COMPOSE_WORDS: WordsFor<ComposeReasons> = {
     `${c.nameOf(v.variationId)} fills the rest of ${inSentence(c.nameOf(v.withVariationId))} and needs nothing of its kit.`,
   'fewer-sets': (v) => `${counted(v.sets, 'set')} instead of ${v.usualSets}: ${v.minutes} min hold no more.`,
   'more-sets': (v) => `This week of the block asks for more: ${counted(v.sets, 'set')} instead of ${v.usualSets}.`,
+  'sets-second': (v) => `${counted(v.sets, 'set')}: it comes after the first lifts, which have ${v.usualSets}.`,
   'reps-by-test': (v) =>
     `The first heavy day of a block looks for what can be done now: ${v.repsLow} to ${v.repsHigh} reps, ${v.reserve} left.`,
   'reps-by-zone': (v) => `On this day of the plan it goes for ${v.repsLow} to ${v.repsHigh} reps.`,

@@ -26,6 +26,8 @@ export const WEEK_WORDS: WordsFor<WeekReasons> = {
   'lighter-pain': (v) => `Pain rose for ${counted(v.weeks, 'week')}, to ${v.pain} of 10.`,
   'stays-main': (v, c) => `${c.nameOf(v.variationId)} stays: big lifts go on from block to block.`,
   'stays-moving': (v, c) => `${c.nameOf(v.variationId)} stays: it still moves.`,
+  'stays-wanted': (v, c) => `${c.nameOf(v.variationId)} stays: it was put there by name.`,
+  'stays-only': (v, c) => `${c.nameOf(v.variationId)} stays: nothing else that is open here trains the same.`,
   'rotates-still': (v, c) => `${c.nameOf(v.variationId)} changes: nothing moved up in ${counted(v.sessions, 'session')}.`,
   'rotates-lacked': (v, c) =>
     `${c.nameOf(v.variationId)} changes: ${counted(v.sessions, 'session')} of it and its muscle still lacks sets.`,
