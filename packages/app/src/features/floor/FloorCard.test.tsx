@@ -48,6 +48,34 @@ const entry = (over: Partial<FloorEntryDto> = {}): FloorEntryDto => ({
 });
 
 describe('a booking on the floor', () => {
+  it('says what day of the plan it is, and what falls due, each with the way to do it', async () => {
+    const ofPlan = {
+      dayId: '1-0',
+      day: 20_780,
+      role: 'squat-led' as const,
+      led: 'squat' as const,
+      isSheets: false,
+      kind: 'lighter' as const,
+      week: 5,
+      weeks: 5,
+      daysLeft: 1,
+      missed: 1,
+      begins: [],
+    };
+    show(<FloorCard entry={entry({ ofPlan, dues: ['limits-ask', 'plan-missed', 'lighter-week', 'block-ends'] })} isToday />);
+    expect(screen.getByText('Squat, heavy · week 5 of 5, lighter')).toBeTruthy();
+    expect(screen.getByText('The sheet that waits was made for another day of the plan.')).toBeTruthy();
+    await press('Move the day of Marit Sole');
+    expect(mockRouter.push).toHaveBeenLastCalledWith('/people/person-0001/weeks?move=1-0');
+    await press('A day was missed: Marit Sole');
+    expect(mockRouter.push).toHaveBeenLastCalledWith('/people/person-0001/weeks');
+    await press('Ask about limits again: Marit Sole');
+    expect(mockRouter.push).toHaveBeenLastCalledWith('/people/person-0001/health');
+    // Only to be known.
+    expect(screen.getByText('This week is a lighter one')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'This week is a lighter one: Marit Sole' })).toBeNull();
+  });
+
   it('starts the sheet’s session and goes to it', async () => {
     show(<FloorCard entry={entry()} isToday />);
     await press('Start Marit Sole');

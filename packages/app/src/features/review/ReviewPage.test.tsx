@@ -181,3 +181,35 @@ describe('what else could be done', () => {
     expect(screen.getByText('Method: range, then load – decides')).toBeTruthy();
   });
 });
+
+it('says what the plan does next; where a block begins, what makes room and why', async () => {
+  const rotation = {
+    slot: 'calves',
+    variationId: 'calf-raise',
+    stays: false,
+    why: reason('rotates-turn', { variationId: 'calf-raise', sessions: 5 }, 'common-practice'),
+  };
+  const ahead = {
+    dayId: '0-0',
+    day: 20_785,
+    role: 'hinge-led' as const,
+    led: 'hinge' as const,
+    isSheets: true,
+    kind: 'loading' as const,
+    week: 1,
+    weeks: 5,
+    daysLeft: 10,
+    missed: 1,
+    begins: [
+      { role: 'hinge-led' as const, rotation },
+      { role: 'hinge-led' as const, rotation: { ...rotation, slot: 'hinge', variationId: 'romanian-deadlift', stays: true } },
+    ],
+  };
+  show(<ReviewPage review={aReview({ ahead })} />);
+  expect(screen.getByText('A new block begins')).toBeTruthy();
+  expect(screen.getByText('Hinge, heavy · week 1 of 5, Sat 28 Nov')).toBeTruthy();
+  expect(screen.getByText('One day was missed: see the weeks.')).toBeTruthy();
+  expect(screen.getAllByText(/makes room for something else$/)).toHaveLength(1);
+  await press('Why: Calf raise');
+  expect(screen.getByText(/Calf raise had its turn, 5 sessions\./)).toBeTruthy();
+});
