@@ -154,6 +154,37 @@ test('every view of a session and after it passes WCAG 2.2 AA by day and by nigh
   expect(await smallTargets(page.getByRole('main'))).toEqual([]);
 });
 
+test('the weeks pass WCAG 2.2 AA by day and by night, on a phone and wide', async ({ trainer: page, demo }) => {
+  await page.goto(`${demo.url}/people/bastian-person/weeks`);
+  await expect(page.getByRole('heading', { name: 'Hard sets this week' })).toBeVisible();
+  await expectNoViolations(page, 'weeks');
+  expect(await smallTargets(page.getByRole('main'))).toEqual([]);
+  await page
+    .getByRole('button', { name: /^Move or change/ })
+    .first()
+    .click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectNoViolations(page, 'a day that is moved', ['target-size']);
+  expect(await smallTargets(page.getByRole('dialog'))).toEqual([]);
+  await page.keyboard.press('Escape');
+  await page.goto(`${demo.url}/people/yusra-person/weeks`);
+  await page.getByRole('button', { name: 'Plan the first block' }).click();
+  await expect(page.getByRole('heading', { name: 'The next sheet then' })).toBeVisible();
+  await expectNoViolations(page, 'a block to be planned', ['target-size']);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`${demo.url}/people/marit-person/weeks`);
+  await expect(page.getByRole('table', { name: 'The block, week by week' })).toBeVisible();
+  await expectNoViolations(page, 'the block as a grid');
+  expect(await smallTargets(page.getByRole('table'))).toEqual([]);
+  await page
+    .getByRole('table')
+    .getByRole('button', { name: /To come$/ })
+    .last()
+    .dblclick();
+  await expect(page.getByText('What it is made for')).toBeVisible();
+  await expectNoViolations(page, 'a day that is proposed');
+});
+
 test('the live screen fits a phone without scrolling, with targets a thumb can hit', async ({ trainer: page }) => {
   await page.getByRole('button', { name: 'Start Odran Pell' }).click();
   const { log } = livePage(page);

@@ -31,6 +31,8 @@ test('every main view speaks by the words, and has room for longer ones', async 
     ['/people', 'Search by name'],
     ['/people/odran-person', 'Sessions'],
     ['/people/odran-person/edit', 'Main goal'],
+    ['/people/odran-person/weeks', 'Hard sets this week'],
+    ['/people/corm-person/weeks', 'No plan yet'],
     ['/people/odran-person/trends', 'Hard sets a week'],
     ['/people/odran-person/trends/back-squat', 'Reps and reserve'],
     ['/people/corm-person/health', 'Measures'],

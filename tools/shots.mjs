@@ -73,12 +73,6 @@ try {
     await button('Open the next sheet').click();
     await page.getByRole('heading', { name: 'Front squat' }).waitFor();
     await shot('sheet');
-    await button('Shape, minutes, place').click();
-    for (let step = 0; step < 3; step += 1) await button('Minutes: less').click();
-    await page.getByText(/^\d+ of 30 min/).waitFor();
-    await page.getByRole('list', { name: 'What would change' }).getByRole('listitem').last().scrollIntoViewIfNeeded();
-    await shot('sheet-fit');
-    await button('Keep as it is').click();
     await button('Why: Front squat, load').click();
     await page.getByText('The sets behind it').waitFor();
     await shot('why');
@@ -103,10 +97,9 @@ try {
     await page.goto(`${URL}/people/odran-person/trends`);
     await page.getByRole('heading', { name: 'Hard sets a week' }).waitFor();
     await shot('trends');
-    await page.goto(`${URL}/people/odran-person`);
-    await page.getByRole('heading', { name: 'Known lifts' }).waitFor();
-    await page.getByRole('list', { name: 'Known lifts' }).scrollIntoViewIfNeeded();
-    await shot('known-lifts');
+    await page.goto(`${URL}/people/bastian-person/weeks`);
+    await page.getByRole('heading', { name: 'Hard sets this week' }).waitFor();
+    await shot('weeks');
     await page.goto(`${URL}/people/yusra-person/intake?step=limits`);
     await button(/^right knee: sore knee/).waitFor();
     await shot('limits');
@@ -127,6 +120,9 @@ try {
   });
   await visit(WIDE, async ({ page, button, link, shot }) => {
     await button('Open the demo studio').click();
+    await page.goto(`${URL}/people/marit-person/weeks`);
+    await page.getByRole('table').waitFor();
+    await shot('weeks-wide');
     await link('People').click();
     await link(/Yusra Feld/).click();
     await button('Open the next sheet').waitFor();
