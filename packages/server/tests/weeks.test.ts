@@ -270,6 +270,11 @@ it('a further day is only proposed until it is kept; kept, it is the next sheet 
   expect((await planOf('person-kept')).kept).toEqual([{ sheetId: 'sheet-of-thursday', dayId: '0-1' }]);
   expect((await anna.refused('keepPlanDay', keep('0-1', 'another-of-thursday'))).code).toBe('id-in-use');
   expect((await anna.refused('keepPlanDay', keep('7-7', 'sheet-of-nothing'))).fields?.[0]?.path).toBe('body.dayId');
+  // A copy of a day's sheet is beside the plan: it is none of its days.
+  const { nextSheet } = await detailOf('person-kept');
+  const params = { sheetId: nextSheet.id, copyId: 'copy-of-monday' };
+  const copy = await anna.call('copySheet', { params, body: { command: aCommand(), on: on(20) } });
+  expect([copy.planDay, (await planOf('person-kept')).kept.length]).toEqual([null, 1]);
   await train('person-kept', 0);
   expect((await detailOf('person-kept')).nextSheet.id).toBe('sheet-of-thursday');
 });

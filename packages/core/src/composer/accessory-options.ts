@@ -4,6 +4,7 @@ import { needsBar } from '../dose';
 import { isHardKind } from '../log';
 import { accessTo } from '../selection';
 import type { Access } from '../selection';
+import { dayNumber } from '../units';
 import { MAIN_FAMILIES, reason } from '../vocabulary';
 import type { EmphasisId } from '../vocabulary';
 import { rungOnMain, settingsWithin, SLOT_LADDERS } from './choose-start';
@@ -75,6 +76,19 @@ export const accessoryMovements = (input: SheetInput, ask: Ask): Map<EmphasisId,
   return found;
 };
 
+/** Whether the review of somebody's last session led a slot to a movement. */
+const isJustSettled = ({ tracks, recent = [] }: SheetInput, variationId: string, slot: string): boolean => {
+  const lastDay = Math.max(-Infinity, ...recent.map(({ day }) => day));
+  return tracks.some(
+    (track) =>
+      track.slot === slot &&
+      track.variationId === variationId &&
+      !track.leftOut &&
+      track.lastDecision !== null &&
+      dayNumber(track.lastDecision.sessionDate) >= lastDay,
+  );
+};
+
 /** Movements that could stand in a muscle's slot beside the big lifts of a usual session, by id. */
 export const openFor = (input: SheetInput, slot: string): string[] => {
   const ask: Ask = { shape: 'prep-compounds-accessories', intent: 'build', minutes: input.minutes ?? 45 };
@@ -106,8 +120,8 @@ export const accessoryOptions = (
   const looked = (fresh.length > 0 ? fresh : movements)
     .filter(({ variation }) => !isLeftBehind(input, muscle, variation.id, open))
     .map((movement) => ({ ...movement, worth: worthOf(movement) }));
-  // A review said what comes next in this place: then nothing else does.
-  const goingOn = looked.filter(({ variation }) => goesOn(input, variation.id, muscle));
+  // The last review said what comes next in this place: then nothing else does.
+  const goingOn = looked.filter(({ variation }) => isJustSettled(input, variation.id, muscle));
   return (goingOn.length > 0 ? goingOn : looked).flatMap(({ variation, access, worth }) => {
     const told = reason(
       'trains-muscle',

@@ -16,7 +16,8 @@ export const copySheet: Operation<'copySheet'> = async ({ scope, context }, { pa
   const items = await itemsOf(scope, sheet.id);
   const { studioId: _, ...own } = sheet;
   const now = context.clock.now().toISOString();
-  const copy = { ...own, id: params.copyId, version: 1, attempt: 0, createdAt: now, isShaped: true };
+  // It is kept for a day of the calendar, beside the plan's own.
+  const copy = { ...own, id: params.copyId, version: 1, attempt: 0, createdAt: now, isShaped: true, planDay: null };
   await scope.insert('sheets', { ...copy, state: 'later', forDate: body.on });
   await scope.insertAll(
     'sheetItems',

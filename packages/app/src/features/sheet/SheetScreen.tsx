@@ -44,10 +44,7 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
   return (
     <Screen
       title={sheet.personName}
-      beside={[
-        sheet.forDate ? words.copyFor(formatDay(sheet.forDate)) : words.nextSheet,
-        ...(sheet.ofPlan ? [formatPlanDay(sheet.ofPlan)] : []),
-      ].join(' · ')}
+      beside={sheet.forDate ? words.copyFor(formatDay(sheet.forDate)) : words.nextSheet}
       back={`/people/${sheet.personId}`}
       actions={
         <>
@@ -62,6 +59,7 @@ const SheetPage = ({ sheet }: { sheet: SheetDto }) => {
       }
       footer={<Footer sheet={sheet} taken={taken} />}
     >
+      {sheet.ofPlan ? <Txt kind="label">{formatPlanDay(sheet.ofPlan)}</Txt> : null}
       {canEdit ? null : (
         <Card edge="saffron">
           <Txt>{sheet.state === 'started' ? words.thisSessionIsRunning : words.thisSessionIsDone}</Txt>
