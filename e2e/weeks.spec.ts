@@ -211,7 +211,8 @@ test.describe('on a wide screen', () => {
     const row = grid.getByRole('row').nth(4);
     const day = row.getByRole('button', { name: /^Hinge-led, heavy/ });
     await expect(day).toBeVisible();
-    const grip = row.getByTestId('grip').nth(1);
+    await day.click();
+    const grip = row.getByTestId('grip');
     const target = row.getByRole('cell').nth(5);
     const [from, to] = [await grip.boundingBox(), await target.boundingBox()];
     if (!from || !to) throw new Error('nothing to drag');

@@ -1,7 +1,7 @@
 import { Stack } from '../ui/layout';
 import { Modal } from '../ui/Modal';
 import { Heading, Txt } from '../ui/Txt';
-import { LIVE_KEYS, SHEET_KEYS } from './key-lists';
+import { LIVE_KEYS, SHEET_KEYS, WEEKS_KEYS } from './key-lists';
 import { PLACE_KEYS } from './use-place-keys';
 import { common } from '@drubo/words/screens/common';
 import { frameWords } from '@drubo/words/screens/frame';
@@ -11,6 +11,7 @@ const words = frameWords.keyList;
 const GROUPS = [
   [words.places, PLACE_KEYS],
   [words.onASheet, SHEET_KEYS],
+  [words.onTheWeeks, WEEKS_KEYS],
   [words.onTheLiveFloor, LIVE_KEYS],
 ] as const;
 

@@ -18,6 +18,14 @@ export const SHEET_KEYS: Keys = [
   [words.ctrlShiftZ, words.redo],
 ];
 
+/** The keys of somebody's weeks. */
+export const WEEKS_KEYS: Keys = [
+  ['← →', words.dayBeforeOrAfter],
+  ['↑ ↓', words.weekBeforeOrAfter],
+  [words.altAnyArrow, words.moveTheDay],
+  [words.enter, words.openTheDay],
+];
+
 /** The keys of the live screen. */
 export const LIVE_KEYS: Keys = [
   [words.enter, words.logs],

@@ -167,7 +167,7 @@ const DayCell = ({
           {DAY_STATE_LABELS[state]}
         </Txt>
       </Pressable>
-      {(state === 'ahead' || state === 'today') && (
+      {isChosen && (state === 'ahead' || state === 'today') && (
         <DragGrip
           onDrag={({ dx, dy }) => setDrag({ dx, dy })}
           onDrop={({ x, y }) => {

@@ -14,6 +14,7 @@ export const frameWords = {
     tryAgain: 'Try again',
   },
   keyList: {
+    onTheWeeks: 'On the weeks',
     onTheLiveFloor: 'On the live floor',
     onASheet: 'On a sheet',
     places: 'Places',
@@ -45,6 +46,11 @@ export const frameWords = {
     useItNow: 'Use it now',
   },
   keyLists: {
+    dayBeforeOrAfter: 'Day before or after',
+    weekBeforeOrAfter: 'Week before or after',
+    altAnyArrow: 'Alt ← → ↑ ↓',
+    moveTheDay: 'Move the day by a day or a week',
+    openTheDay: 'Open the day',
     reserve: 'reserve',
     reps: 'reps',
     logs: 'logs',

@@ -169,7 +169,7 @@ export const weeksWords = {
     sets: 'Sets done / aim',
     columns: 'The block, week by week',
     setsOf: (done: string, aim: string) => `${done} / ${aim}`,
-    keys: 'Arrow keys choose a day, Alt and an arrow moves it, Enter opens it.',
+    keys: 'Press a day to choose it: then its grip drags it, and one more press opens it. By keys: arrows choose, Alt and an arrow moves, Enter opens.',
   },
   conflict: {
     title: 'Changed on two phones',
