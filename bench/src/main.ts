@@ -26,7 +26,7 @@ const main = async (): Promise<void> => {
   if (wants('people')) {
     const seed = numberFrom('seed', 1);
     const print = process.argv.includes('--print') ? numberFrom('print', 1) : null;
-    const isPlanned = process.argv.includes('--planned');
+    const isPlanned = !process.argv.includes('--by-sheet');
     const lines = print === null ? benchMonths(seed, numberFrom('people', 100), isPlanned) : printMonths(seed, print, isPlanned);
     for (const line of lines) console.log(line);
   }

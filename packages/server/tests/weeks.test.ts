@@ -297,6 +297,23 @@ it('a block that ends leads to the next, with what stays and what changes; a fil
   anna = await server.client('anna');
 });
 
+it('what a lighter week says of sleep and pain goes with the consent to health notes; the week stays lighter', async () => {
+  await addPerson(anna, 'person-forgets');
+  const { plan, version } = await begin('person-forgets');
+  const line = {
+    kind: 'week-lighter',
+    index: 1,
+    why: { code: 'lighter-pain', values: { weeks: 2, pain: 4 }, basis: 'house-default' },
+  } as const;
+  await send('person-forgets', version, plan!.block.id, [line]);
+  expect(JSON.stringify(await planOf('person-forgets'))).toContain('lighter-pain');
+  const params = { personId: 'person-forgets' };
+  await anna.call('withdrawConsent', { params, body: { command: aCommand(), then: 'delete' } });
+  const after = await planOf('person-forgets');
+  expect(after.plan?.block.weeks[1]).toMatchObject({ kind: 'lighter', why: [] });
+  expect(JSON.stringify((await exported('person-forgets')).plans)).not.toContain('lighter-pain');
+});
+
 // Source: the time zone database; clocks went back on 25 October 2026 in Europe, 1 November in the Americas, forward 4 October
 // on Lord Howe; forward on 28 March 2027, 14 March, back on 4 April.
 describe('weeks in which the clock changes', () => {

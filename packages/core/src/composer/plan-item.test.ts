@@ -95,6 +95,18 @@ describe('a day of a plan', () => {
     ...over,
   });
 
+  it('looks for what can be done now on the first heavy day of a tested block: three to six reps, one left', () => {
+    const usual = squatter(2, 4);
+    const of = (over: Partial<PlannedFor>) =>
+      planItem({ ...usual, planned: dayOf({ zone: { low: 3, high: 6 }, ...over }) }, PLACE, START);
+    const tested = of({ isTested: true });
+    expect(tested.dose).toMatchObject({ repsLow: 3, repsHigh: 6, reserve: 1 });
+    expect(tested.why.reps.map(({ code }) => code)).toContain('reps-by-test');
+    expect(of({ isTested: false }).dose.reserve).toBeGreaterThan(1);
+    // Only the lift that leads.
+    expect(of({ isTested: true, led: 'hinge', besideZone: null }).dose.reserve).toBeGreaterThan(1);
+  });
+
   it('gives its leading lift its own reps, and a load for them; beside another it is for more reps and lighter', () => {
     const usual = squatter(2, 4);
     const [led, beside] = [planned({ ...usual, planned: dayOf() }), planned({ ...usual, planned: dayOf({ led: 'hinge' }) })];

@@ -4,6 +4,7 @@ import { dateOfDay, dayNumber } from '../units';
 import { getVariation, builtInCatalogue } from '../catalogue';
 import { compose } from '../composer';
 import { firstDose } from '../dose';
+import { composeSheet } from '../loop';
 import {
   askOf,
   beginPlan,
@@ -330,4 +331,18 @@ it('an easy day is drills and nothing else; the lift that leads a heavy day keep
   const led = findDay(days.block, '0-0')!.day;
   const setsAt = (minutes: number) => of(led, minutes).items.find(({ slot }) => slot === 'squat')?.dose.sets;
   expect(setsAt(40)).toBe(setsAt(75));
+});
+
+it('a split’s day is the plan’s to say, whichever was last; another place or fewer minutes make a day that writes no track', () => {
+  const split = plan({ isSplit: true });
+  const made = (dayId: string, here: { kitId: null; minutes: number | null } = { kitId: null, minutes: null }) => {
+    const day = { ...findDay(split.block, dayId)!.day, ...here };
+    const last = { shape: 'two-day-split', splitDay: 'b', minutesBudget: 60, kitId: null } as const;
+    let ids = 0;
+    const planned = askOf(split, withLines(split.block, []), day, 'build-muscle', []);
+    return composeSheet({ ...input, planned }, { minutes: 60, last, newId: () => `item-${(ids += 1)}` });
+  };
+  expect(made('0-0')).toMatchObject({ splitDay: 'a', dayRole: 'a', planDay: 'block-one/0-0', minutesBudget: 60 });
+  expect(made('0-1')).toMatchObject({ splitDay: 'b', dayRole: 'b' });
+  expect(made('0-1', { kitId: null, minutes: 25 })).toMatchObject({ dayRole: null, minutesBudget: 25, planDay: 'block-one/0-1' });
 });
