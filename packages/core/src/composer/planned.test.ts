@@ -72,3 +72,18 @@ describe('a session of a plan', () => {
     expect(after.length).toBeGreaterThan(0);
   });
 });
+
+it('the lift a heavy day leads with keeps its sets where minutes are short; led by nothing it gives some up', () => {
+  const context = aJudgeContext({ person: { goal: 'build-muscle', trainingAge: 'advanced', massKg: 80 } });
+  const stage = { sessionsDone: 30, dayOfTraining: 120, daysSinceLast: 3 };
+  const targets = Object.fromEntries(NEEDS.map((need) => [need, { ...target(5, need === 'glutes' ? 14 : 10), floor: 2 }]));
+  const setsLedBy = (led: PlannedFor['led'], minutes: number): number =>
+    compose(aSheetInput(context, { planned: dayOf({ led, targets }), stage }), { minutes }).items.find(
+      ({ slot }) => slot === 'squat',
+    )?.dose.sets ?? 0;
+  const whole = setsLedBy('squat', 60);
+  for (const minutes of [35, 40]) {
+    expect([minutes, setsLedBy('squat', minutes)]).toEqual([minutes, whole]);
+    expect(setsLedBy(null, minutes)).toBeLessThan(whole);
+  }
+});

@@ -23,6 +23,7 @@ import {
   replan,
   rotate,
   soFarOf,
+  targetsOf,
   tooClose,
   trainedDay,
   weekAt,
@@ -210,6 +211,14 @@ it('a heavy day too close to another has a fix: the nearest day of its week that
   const [clash] = tooClose(days);
   expect(clash && farEnough(days, clash, MONDAY)).toBe(MONDAY + 3);
   expect(clash && farEnough(days, clash, MONDAY + 7)).toBeNull();
+  // Friday is nearer, and a day from Saturday's.
+  const full = [
+    { ...days[0], day: MONDAY + 2 },
+    { ...days[1], day: MONDAY + 3 },
+    { ...days[0], id: 'd', day: MONDAY + 5 },
+  ];
+  const [close] = tooClose(full);
+  expect(close && farEnough(full, close, MONDAY)).toBe(MONDAY);
 });
 
 describe('a block that comes after another', () => {
@@ -345,4 +354,14 @@ it('a split’s day is the plan’s to say, whichever was last; another place or
   expect(made('0-0')).toMatchObject({ splitDay: 'a', dayRole: 'a', planDay: 'block-one/0-0', minutesBudget: 60 });
   expect(made('0-1')).toMatchObject({ splitDay: 'b', dayRole: 'b' });
   expect(made('0-1', { kitId: null, minutes: 25 })).toMatchObject({ dayRole: null, minutesBudget: 25, planDay: 'block-one/0-1' });
+});
+
+it('a day goes over its aim by half, or three sets, and no further; of the glutes up to what the week has room for', () => {
+  const { block } = plan();
+  const [week] = block.weeks;
+  for (const day of week!.days) {
+    const { glutes, ...muscles } = targetsOf(block, week!, day, []);
+    for (const { aim, most } of Object.values(muscles)) expect(most).toBeLessThanOrEqual(Math.max(aim + 3, 1.5 * aim) + 1e-9);
+    expect(glutes!.most).toBeGreaterThan(Math.max(glutes!.aim + 3, 1.5 * glutes!.aim));
+  }
 });
