@@ -15,7 +15,7 @@ test('the studio shows its kit and every load it makes, and saves a copy of ever
     people: { name: string }[];
     sets: object[];
   };
-  expect([bundle.format, bundle.version, bundle.people.length]).toEqual(['drubo-bundle', 11, 8]);
+  expect([bundle.format, bundle.version, bundle.people.length]).toEqual(['drubo-bundle', 12, 8]);
   expect(bundle.people.map((person) => person.name)).toContain('Marit Sole');
   expect(bundle.sets.length).toBeGreaterThan(500);
   expect(JSON.stringify(bundle)).not.toContain('passwordHash');
