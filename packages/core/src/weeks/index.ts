@@ -20,7 +20,7 @@ export type { DoneOn } from './targets-of';
 export { duesOn } from './dues';
 export type { DueFrom } from './dues';
 export { heldPossible } from './held-possible';
-export { lighterDue } from './lighter-due';
+export { asksForStrength, lighterDue } from './lighter-due';
 export type { LighterSigns } from './lighter-due';
 export { rotate } from './rotate';
 export type { InBlock, Rotation } from './rotate';

@@ -35,6 +35,10 @@ const sore = ({ weeklyPains }: LighterSigns): Reason[] => {
     : [];
 };
 
+/** Whether strength has a say at all: alone it is too few signs, so where sleep and pain are well nobody need work it out. */
+export const asksForStrength = (signs: Omit<LighterSigns, 'lifts'>): boolean =>
+  [...tired({ lifts: [], ...signs }), ...sore({ lifts: [], ...signs })].length >= SIGNS.needed - 1;
+
 /** Why the next week should be a lighter one; empty where fewer than two signs hold. */
 export const lighterDue = (signs: LighterSigns): Reason[] => {
   const found = [...weaker(signs), ...tired(signs), ...sore(signs)];

@@ -6,6 +6,7 @@ import { compose } from '../composer';
 import { firstDose } from '../dose';
 import { composeSheet } from '../loop';
 import {
+  asksForStrength,
   askOf,
   beginPlan,
   blockAfter,
@@ -364,4 +365,10 @@ it('a day goes over its aim by half, or three sets, and no further; of the glute
     for (const { aim, most } of Object.values(muscles)) expect(most).toBeLessThanOrEqual(Math.max(aim + 3, 1.5 * aim) + 1e-9);
     expect(glutes!.most).toBeGreaterThan(Math.max(glutes!.aim + 3, 1.5 * glutes!.aim));
   }
+});
+
+it('strength is asked for a lighter week only where sleep or pain speaks for one: alone it is one sign of the two it takes', () => {
+  expect(asksForStrength({ poorSleeps: [false, true, true], weeklyPains: [2, 2, 3] })).toBe(false);
+  expect(asksForStrength({ poorSleeps: [true, true, true], weeklyPains: [] })).toBe(true);
+  expect(asksForStrength({ poorSleeps: [], weeklyPains: [1, 2, 3] })).toBe(true);
 });

@@ -1,6 +1,6 @@
 import { addDays, dayNumber, daysBetween } from '@drubo/core';
 import { fieldsOfKind } from '@drubo/contracts';
-import { heldPossible, lighterDue } from '@drubo/core/weeks';
+import { asksForStrength, heldPossible, lighterDue } from '@drubo/core/weeks';
 import type { Reason } from '@drubo/core/vocabulary';
 import { sessionRecordsOf } from '../db/queries/session-records';
 import type { Scope } from '../db/scope';
@@ -20,13 +20,6 @@ export const lighterSigns = async (scope: Scope, file: PersonFile, today: string
   const since = addDays(today, -7 * WEEKS);
   const lately = done.filter(({ date }) => date > since);
   if (lately.length === 0) return [];
-  const day = dayNumber(today);
-  const context = await judgeContext(file, picture, { history, day });
-  const lifts = doneBy(context.catalogue, history).flatMap(({ variation, past }) => {
-    const last = past.at(-1);
-    const held = last && heldPossible({ variation, values: last.values, dose: last.dose, loads: [], context, past }, day);
-    return held ? [{ variationId: variation.id, ...held }] : [];
-  });
   const records = await sessionRecordsOf(
     scope,
     done.slice(-CHECK_INS).map(({ id }) => id),
@@ -34,8 +27,9 @@ export const lighterSigns = async (scope: Scope, file: PersonFile, today: string
   const poorSleeps = fieldsOfKind(records, 'check-in').flatMap(({ answers }) =>
     answers.sleep === null ? [] : [answers.sleep === 'short'],
   );
+  const exercises = doneBy(await file.catalogue(), history);
   const pains = new Map<string, number>();
-  for (const { past } of doneBy(context.catalogue, history)) {
+  for (const { past } of exercises) {
     for (const { sessionId, sets } of past) {
       const worst = Math.max(pains.get(sessionId) ?? 0, ...sets.map(({ jointPain }) => jointPain ?? 0));
       pains.set(sessionId, worst);
@@ -44,6 +38,14 @@ export const lighterSigns = async (scope: Scope, file: PersonFile, today: string
   const weeklyPains = Array.from({ length: WEEKS }, (_, back) => WEEKS - 1 - back).flatMap((back) => {
     const ofWeek = lately.filter(({ date }) => Math.floor(daysBetween(date, today) / 7) === back);
     return ofWeek.length === 0 ? [] : [Math.max(...ofWeek.map(({ id }) => pains.get(id) ?? 0))];
+  });
+  if (!asksForStrength({ poorSleeps, weeklyPains })) return [];
+  const day = dayNumber(today);
+  const context = await judgeContext(file, picture, { history, day });
+  const lifts = exercises.flatMap(({ variation, past }) => {
+    const last = past.at(-1);
+    const held = last && heldPossible({ variation, values: last.values, dose: last.dose, loads: [], context, past }, day);
+    return held ? [{ variationId: variation.id, ...held }] : [];
   });
   return lighterDue({ lifts, poorSleeps, weeklyPains });
 };
