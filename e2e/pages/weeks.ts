@@ -81,7 +81,8 @@ export const trainOn = async (
     await server.start(daysAhead);
   }
   const caller = await demoCaller(server.url);
-  const at = (minutes: number): string => new Date(Date.now() + daysAhead * DAY_MS - (60 - minutes) * 60_000).toISOString();
+  // A minute of the test is a second: over midnight a session would belong to the day before.
+  const at = (minutes: number): string => new Date(Date.now() + daysAhead * DAY_MS - (60 - minutes) * 1_000).toISOString();
   const { nextSheet: sheet } = await detailOf(caller, personId);
   const sessionId = `${sheet.id}-${sheet.attempt}`;
   const path = `/api/sessions/${sessionId}`;
