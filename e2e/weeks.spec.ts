@@ -207,19 +207,30 @@ test.describe('on a wide screen', () => {
     demo,
   }) => {
     await page.goto(`${demo.url}/people/marit-person/weeks`);
-    const grid = page.getByRole('table', { name: 'The block, week by week' });
-    const row = grid.getByRole('row').nth(4);
-    const day = row.getByRole('button', { name: /^Hinge-led, heavy/ });
-    await expect(day).toBeVisible();
-    await day.click();
-    const grip = row.getByTestId('grip');
-    const target = row.getByRole('cell').nth(5);
-    const [from, to] = [await grip.boundingBox(), await target.boundingBox()];
-    if (!from || !to) throw new Error('nothing to drag');
-    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
-    await page.mouse.up();
+    const rows = page.getByRole('table', { name: 'The block, week by week' }).getByRole('row');
+    /** Chooses a day of one week, and drags it by its grip to another place of the grid. */
+    const drag = async (week: number, name: RegExp, to: { week: number; weekday: number }) => {
+      const row = rows.nth(week);
+      await row.getByRole('button', { name }).click();
+      const grip = row.getByTestId('grip');
+      await grip.scrollIntoViewIfNeeded();
+      const from = await grip.boundingBox();
+      const target = await rows.nth(to.week).getByRole('cell').nth(to.weekday).boundingBox();
+      if (!from || !target) throw new Error('nothing to drag');
+      await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+      await page.mouse.down();
+      await page.mouse.move(target.x + target.width / 2, target.y + target.height / 2, { steps: 8 });
+      await page.mouse.up();
+    };
+    await drag(4, /^Hinge-led, heavy/, { week: 4, weekday: 5 });
     await expect(page.getByText(/^Hinge, heavy is on Sat /)).toBeVisible();
+
+    // The next week's squat, put on the day after this week's: asked first, then warned of until it is mended.
+    await drag(5, /^Squat-led, heavy/, { week: 4, weekday: 2 });
+    await expect(page.getByRole('heading', { name: 'What follows' })).toBeVisible();
+    await page.getByRole('button', { name: 'Take it' }).click();
+    await expect(page.getByText(/train the squat heavy less than 48 hours apart/)).toBeVisible();
+    await page.getByRole('button', { name: /^Move Squat, heavy to / }).click();
+    await expect(page.getByText(/less than 48 hours apart/)).toHaveCount(0);
   });
 });

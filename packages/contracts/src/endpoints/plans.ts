@@ -6,6 +6,16 @@ import { defineEndpoint } from './define';
 
 const personParams = z.strictObject({ personId });
 
+/** What is done to a plan as it stands at a version. */
+const OF_A_VERSION = {
+  method: 'POST',
+  target: 'needs-existing',
+  params: personParams,
+  body: z.strictObject({ command, version }),
+  reply: personPlan,
+  errors: ['not-found', 'erased', 'stale-version'],
+} as const;
+
 export const planEndpoints = {
   beginPlan: defineEndpoint({
     id: 'beginPlan',
@@ -39,26 +49,16 @@ export const planEndpoints = {
     errors: ['not-found', 'erased', 'stale-version', 'invalid-input'],
   }),
   undoPlan: defineEndpoint({
+    ...OF_A_VERSION,
     id: 'undoPlan',
-    method: 'POST',
     path: '/api/people/:personId/plan/undo',
     summary: 'Take back the last change of a plan, or the plan itself',
-    target: 'needs-existing',
-    params: personParams,
-    body: z.strictObject({ command, version }),
-    reply: personPlan,
-    errors: ['not-found', 'erased', 'stale-version'],
   }),
   endPlan: defineEndpoint({
+    ...OF_A_VERSION,
     id: 'endPlan',
-    method: 'POST',
     path: '/api/people/:personId/plan/end',
     summary: 'Go on without a plan: sheets are then made one after another',
-    target: 'needs-existing',
-    params: personParams,
-    body: z.strictObject({ command, version }),
-    reply: personPlan,
-    errors: ['not-found', 'erased', 'stale-version'],
   }),
   keepPlanDay: defineEndpoint({
     id: 'keepPlanDay',

@@ -19,6 +19,7 @@ import { openSheet } from '../sheet/next-sheet';
 import { personFile } from '../person/person-file';
 import type { PersonFile } from '../person/person-file';
 import { personPicture } from '../person/person-picture';
+import type { PersonPicture } from '../person/person-picture';
 import { readSheet } from '../sheet/read-sheet';
 import { sessionLines } from '../session/read-session';
 import { itemsOf } from '../sheet/sheet-items';
@@ -113,17 +114,10 @@ const lastFaultOf = async (scope: Scope, personId: PersonId): Promise<FloorEntry
 const weeksOn = async (
   { scope }: Work,
   file: PersonFile,
-  date: string,
-  sheetFor: string | null,
-  open: readonly SessionRow[],
+  { date, sheetFor, open }: { date: string; sheetFor: string | null; open: readonly SessionRow[] },
+  { health, records }: Pick<PersonPicture, 'health' | 'records'>,
 ): Promise<Pick<FloorEntryDto, 'ofPlan' | 'dues'>> => {
-  const [ahead, { health }, records, done] = await Promise.all([
-    planAhead(file, date, sheetFor),
-    personPicture(file, date),
-    file.records(),
-    file.sessionsDone(),
-  ]);
-  const { plan } = await file.plan();
+  const [ahead, done, { plan }] = await Promise.all([planAhead(file, date, sheetFor), file.sessionsDone(), file.plan()]);
   const screenings = recordsOf(records, 'screening').filter(({ fields }) => fields.done);
   const screened = screenings.map(({ fields }) => fields.on).sort();
   const dayOf = (on: string | undefined): number | null => (on === undefined ? null : dayNumber(on));
@@ -186,7 +180,7 @@ export const readFloor = async (work: Work, date: string): Promise<FloorDto> => 
           liveSessionId: open.find((session) => session.personId === person.id && session.state === 'live')?.id ?? null,
           doneSessionId: doneToday.find((session) => session.personId === person.id)?.id ?? null,
           lastVerdicts: await verdictsOf(file),
-          ...(await weeksOn(work, file, date, sheet?.planDay ?? null, open)),
+          ...(await weeksOn(work, file, { date, sheetFor: sheet?.planDay ?? null, open }, { health, records })),
         };
       }),
   );

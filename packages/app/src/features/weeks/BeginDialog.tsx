@@ -1,5 +1,5 @@
 import type { PersonDetailDto } from '@drubo/contracts';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { dayNumber } from '@drubo/core';
 import { beginPlan, endOf, nextBlock } from '@drubo/core/weeks';
 import type { Plan, PlanTrained } from '@drubo/core/weeks';
@@ -23,6 +23,7 @@ import { NextSheetThen } from './NextSheetThen';
 import { Weekdays } from './Weekdays';
 
 const words = weeksWords.begin;
+const NONE: readonly PlanTrained[] = [];
 /** Days of the week for who comes so often: hard days apart. House default. */
 const USUAL_DAYS: readonly (readonly number[])[] = [
   [1],
@@ -46,21 +47,19 @@ export const BeginDialog = ({ detail, writer, onClose }: { detail: PersonDetailD
   const { studio } = useStudio();
   const snack = useSnack();
   const today = dayNumber(todayIn(studio.timeZone));
-  const { plan = null, trained = [], version = 0, firstDay = null } = detail.plan ?? {};
+  const { plan = null, trained = NONE, version = 0, firstDay = null } = detail.plan ?? {};
   const runs = plan && endOf(plan.block) > today ? endOf(plan.block) - 1 : null;
   const [blockId] = useState(newId);
   const [weekdays, setWeekdays] = useState<readonly number[]>(plan?.weekdays ?? firstDays(detail, today));
   const [start, setStart] = useState(dateOfDay(today));
   const [isSplit, setSplit] = useState(plan?.isSplit ?? detail.nextSheet.shape === 'two-day-split');
   const { input, from } = useComposing(detail.nextSheet);
-  const isDay = /^\d{4}-\d{2}-\d{2}$/.test(start);
-  const wish = { id: blockId, start: dayNumber(start), weekdays, isSplit, firstDay, number: plan ? plan.block.number + 1 : 0 };
-  const made: Plan | null =
-    !input || weekdays.length === 0 || !isDay
-      ? null
-      : plan
-        ? nextBlock(input, plan, trained as readonly PlanTrained[], wish)
-        : beginPlan(input, wish);
+  const made = useMemo((): Plan | null => {
+    if (!input || weekdays.length === 0 || !/^\d{4}-\d{2}-\d{2}$/.test(start)) return null;
+    const number = plan ? plan.block.number + 1 : 0;
+    const wish = { id: blockId, start: dayNumber(start), weekdays, isSplit, firstDay, number };
+    return plan ? nextBlock(input, plan, trained, wish) : beginPlan(input, wish);
+  }, [input, weekdays, start, isSplit, plan, trained, firstDay, blockId]);
   const take = async () => {
     const asked = { start, weekdays: [...weekdays], isSplit, replaces: runs !== null };
     if (!(await writer.begin(blockId, version, asked))) return;

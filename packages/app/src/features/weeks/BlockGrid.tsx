@@ -1,9 +1,9 @@
-import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import type { KitDto } from '@drubo/contracts';
 import type { DayView } from '@drubo/core/weeks';
 import { ROLE_RULES } from '@drubo/core/weeks';
 import { formatDay, formatShortDay, formatWeekday } from '@drubo/words/dates';
-import { DAY_ROLE_LABELS, DAY_ROLE_SHORT, DAY_STATE_LABELS, WEEK_KIND_LABELS } from '@drubo/words/explain';
+import { DAY_ROLE_LABELS, DAY_ROLE_SHORT, DAY_STATE_LABELS } from '@drubo/words/explain';
 import { weeksWords } from '@drubo/words/screens/weeks';
 import { RADIUS, SPACE, TARGET } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
@@ -13,9 +13,12 @@ import { FamilyGlyph } from '../../ui/FamilyGlyph';
 import { Row } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 import type { Weeks } from './use-weeks';
-import { dayAt, dropOn } from './day-at';
+import { dropOn } from './day-at';
+import { useDayDrag } from './use-day-drag';
+import { placeOf } from './place-of';
 import type { Days } from './use-days';
 import { inSets, sumOf } from './week-words';
+import { WeekMarks } from './WeekMarks';
 
 const words = weeksWords.grid;
 const WEEK = [0, 1, 2, 3, 4, 5, 6];
@@ -44,7 +47,8 @@ export const BlockGrid = ({
         ))}
         <Head text={words.sets} />
       </View>
-      {days.views.map(({ week, needs, awayFrom, isLost }) => {
+      {days.views.map((view) => {
+        const { week, needs } = view;
         const { done, aim } = sumOf(needs);
         return (
           <View key={week.index} role="row" style={styles.row}>
@@ -59,19 +63,7 @@ export const BlockGrid = ({
               ]}
             >
               <Txt kind="label">{`${week.index + 1} · ${formatShortDay(week.start)}`}</Txt>
-              <Txt kind="small" tone={week.kind === 'lighter' ? 'saffron' : 'quiet'}>
-                {WEEK_KIND_LABELS[week.kind]}
-              </Txt>
-              {isLost && (
-                <Txt kind="small" tone="clay">
-                  {weeksWords.week.layOff}
-                </Txt>
-              )}
-              {awayFrom !== null && (
-                <Txt kind="small" tone="saffron">
-                  {weeksWords.week.away(formatShortDay(awayFrom), formatShortDay(week.start - 1))}
-                </Txt>
-              )}
+              <WeekMarks view={view} />
             </Pressable>
             {WEEK.map((at) => {
               const date = week.start + at;
@@ -89,14 +81,15 @@ export const BlockGrid = ({
                   <Txt kind="small" tone="quiet">
                     {formatShortDay(date)}
                   </Txt>
-                  {days.on(date).map((view) => (
+                  {days.on(date).map((one) => (
                     <DayCell
-                      key={view.day.id}
-                      view={view}
-                      isChosen={chosen === view.day.id}
+                      key={one.day.id}
+                      view={one}
+                      isChosen={chosen === one.day.id}
+                      kits={weeks.detail.kits}
                       // A first press chooses, one more opens.
-                      onChoose={() => (chosen === view.day.id ? days.open(view) : onChoose(view, week.index))}
-                      onMove={(to) => void weeks.move(view.day, to)}
+                      onChoose={() => (chosen === one.day.id ? days.open(one) : onChoose(one, week.index))}
+                      onMove={(to) => void weeks.move(one.day, to)}
                     />
                   ))}
                 </View>
@@ -126,18 +119,20 @@ const Head = ({ text, isFirst = false }: { text: string; isFirst?: boolean }) =>
 const DayCell = ({
   view,
   isChosen,
+  kits,
   onChoose,
   onMove,
 }: {
   view: DayView;
   isChosen: boolean;
+  kits: readonly KitDto[];
   onChoose(): void;
   onMove(to: number): void;
 }) => {
   const palette = usePalette();
   const { day, state, on } = view;
   const { led } = ROLE_RULES[day.role];
-  const [drag, setDrag] = useState<{ dx: number; dy: number } | null>(null);
+  const { lifted, grip } = useDayDrag(on, onMove);
   return (
     <View
       style={[
@@ -147,7 +142,7 @@ const DayCell = ({
           backgroundColor: palette.card,
         },
         isChosen && { borderWidth: 2 },
-        drag && { transform: [{ translateX: drag.dx }, { translateY: drag.dy }], zIndex: 10, pointerEvents: 'none' },
+        lifted,
       ]}
     >
       <Pressable
@@ -164,19 +159,10 @@ const DayCell = ({
           </Txt>
         </Row>
         <Txt kind="small" tone={state === 'missed' ? 'clay' : 'quiet'}>
-          {DAY_STATE_LABELS[state]}
+          {[DAY_STATE_LABELS[state], ...placeOf(day, kits)].join(' · ')}
         </Txt>
       </Pressable>
-      {isChosen && (state === 'ahead' || state === 'today') && (
-        <DragGrip
-          onDrag={({ dx, dy }) => setDrag({ dx, dy })}
-          onDrop={({ x, y }) => {
-            const to = dayAt(x, y);
-            setDrag(null);
-            if (to !== null && to !== on) onMove(to);
-          }}
-        />
-      )}
+      {isChosen && (state === 'ahead' || state === 'today') && <DragGrip {...grip} />}
     </View>
   );
 };

@@ -1,4 +1,3 @@
-import { useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { KitDto } from '@drubo/contracts';
 import { ROLE_RULES } from '@drubo/core/weeks';
@@ -17,7 +16,7 @@ import type { IconName } from '../../ui/icons/Icon';
 import { Row, Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { placeOf } from './place-of';
-import { dayAt } from './day-at';
+import { useDayDrag } from './use-day-drag';
 import { musclesOf } from './week-words';
 
 const words = weeksWords.day;
@@ -52,21 +51,10 @@ export const DayCard = ({
   const label = DAY_ROLE_LABELS[day.role];
   const date = formatDay(dateOfDay(on));
   const { led } = ROLE_RULES[day.role];
-  const [drag, setDrag] = useState<{ dx: number; dy: number } | null>(null);
-  const root = useRef<View>(null);
+  const { lifted, grip } = useDayDrag(on, onMove);
   const isOpen = state === 'ahead' || state === 'today';
   return (
-    <View
-      ref={root}
-      style={
-        drag && {
-          transform: [{ translateX: drag.dx }, { translateY: drag.dy }],
-          opacity: 0.85,
-          zIndex: 10,
-          pointerEvents: 'none',
-        }
-      }
-    >
+    <View style={lifted}>
       <Card edge={state === 'missed' ? 'clay' : isChosen || state === 'today' ? 'moss' : undefined}>
         <Row gap="s" align="center">
           {led ? <FamilyGlyph family={led} /> : null}
@@ -77,16 +65,7 @@ export const DayCard = ({
           <Txt kind="label" tone={state === 'missed' ? 'clay' : 'quiet'}>
             {DAY_STATE_LABELS[state]}
           </Txt>
-          {isOpen && (
-            <DragGrip
-              onDrag={({ dx, dy }) => setDrag({ dx, dy })}
-              onDrop={({ x, y }) => {
-                const to = dayAt(x, y);
-                setDrag(null);
-                if (to !== null && to !== on) onMove(to);
-              }}
-            />
-          )}
+          {isOpen && <DragGrip {...grip} />}
         </Row>
         <Txt kind="small">{musclesOf(view).join(' · ')}</Txt>
         <Txt kind="small" tone="quiet">

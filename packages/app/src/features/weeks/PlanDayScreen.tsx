@@ -1,12 +1,12 @@
 import type { ComposingDto, PersonDetailDto } from '@drubo/contracts';
 import type { PersonId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { dayNumber } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import type { SheetPlan } from '@drubo/core/loop';
-import { askOf, findDay, weekView } from '@drubo/core/weeks';
+import { findDay, weekView } from '@drubo/core/weeks';
 import type { NextDay } from '@drubo/core/weeks';
 import { formatDay } from '@drubo/words/dates';
 import { DAY_ROLE_LABELS, formatLoad, formatSets, ROLE_HEADINGS } from '@drubo/words/explain';
@@ -26,7 +26,7 @@ import { Problem } from '../../ui/Problem';
 import { Empty, Shown } from '../../ui/states';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
-import { askPlanDay } from '../../workers/ask-composer';
+import { usePlanDaySheet } from './use-plan-day-sheet';
 import { boundsOf } from './week-words';
 
 const words = weeksWords.planDay;
@@ -71,31 +71,10 @@ const Proposal = ({
   const router = useRouter();
   const writer = usePlanWriter(detail.person.id);
   const { studio } = useStudio();
-  const { person, nextSheet: sheet, plan: kept } = detail;
+  const { person, plan: kept } = detail;
   const { block, week, day } = found;
-  const [made, setMade] = useState<SheetPlan | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
   const [sheetId] = useState(newId);
-  const isReady = from !== undefined;
-  useEffect(() => {
-    let isGone = false;
-    if (!from || !kept?.plan) return;
-    const planned = askOf(kept.plan, block, day, person.goal, kept.trained);
-    const { shape, splitDay, minutesBudget, kitId } = sheet;
-    const question = {
-      from: { ...from, planned, trainsOn: day.day },
-      kitId: day.kitId ?? kitId,
-      last: { shape, splitDay, minutesBudget, kitId },
-    };
-    askPlanDay(question)
-      .then((plan) => !isGone && setMade(plan))
-      .catch((error: unknown) => !isGone && setProblem(error instanceof Error ? error.message : String(error)));
-    return () => {
-      isGone = true;
-    };
-    // Composed once it can be; the day is this page's own.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [isReady]);
+  const { made, problem } = usePlanDaySheet(detail, kept?.plan ?? null, from, { dayId: day.id, trained: kept?.trained });
   const view = kept?.plan && weekView(kept.plan, kept.trained, dayNumber(todayIn(studio.timeZone)), week.index);
   const own = view?.days.find((one) => one.day.id === day.id);
   const keep = async () => {

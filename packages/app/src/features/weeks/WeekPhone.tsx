@@ -3,7 +3,6 @@ import { StyleSheet, View } from 'react-native';
 import type { PointerEvent } from 'react-native';
 import type { DayView, WeekView } from '@drubo/core/weeks';
 import { formatDay, formatShortDay } from '@drubo/words/dates';
-import { WEEK_KIND_LABELS } from '@drubo/words/explain';
 import { weeksWords } from '@drubo/words/screens/weeks';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
@@ -15,6 +14,7 @@ import type { Weeks } from './use-weeks';
 import { dropOn } from './day-at';
 import { DayCard } from './DayCard';
 import type { Days } from './use-days';
+import { WeekMarks } from './WeekMarks';
 
 const words = weeksWords.week;
 const WEEK = [0, 1, 2, 3, 4, 5, 6];
@@ -60,12 +60,9 @@ export const WeekPhone = ({
         <View style={styles.grow} aria-live="polite">
           <Txt kind="label" style={styles.centre}>
             {words.weekOf(week.index + 1, plan.block.weeks.length, formatShortDay(week.start), formatShortDay(week.start + 6))}
+            {isThis ? ` · ${words.thisWeek}` : ''}
           </Txt>
-          <Txt kind="small" tone={week.kind === 'lighter' ? 'saffron' : 'quiet'} style={styles.centre}>
-            {[...(isThis ? [words.thisWeek] : []), WEEK_KIND_LABELS[week.kind], ...(view.isLost ? [words.layOff] : [])].join(
-              ' · ',
-            )}
-          </Txt>
+          <WeekMarks view={view} centred />
         </View>
         <IconButton
           icon="forward"
@@ -74,11 +71,6 @@ export const WeekPhone = ({
           onPress={() => onTurn(1)}
         />
       </Row>
-      {view.awayFrom !== null && (
-        <Txt kind="small" tone="saffron" style={styles.centre}>
-          {words.away(formatShortDay(view.awayFrom), formatShortDay(week.start - 1))}
-        </Txt>
-      )}
       <View
         style={[styles.days, styles.swiped]}
         onPointerDown={({ nativeEvent }) => (from.current = { x: nativeEvent.clientX, y: nativeEvent.clientY })}

@@ -1,15 +1,18 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import type { PersonDetailDto, PersonPlanDto } from '@drubo/contracts';
 import { dayNumber } from '@drubo/core';
-import { beginPlan, lineKey } from '@drubo/core/weeks';
+import { beginPlan, lineKey, reflow, withLines } from '@drubo/core/weeks';
 import { formatDay } from '@drubo/words/dates';
 import { aComposing, aPersonDetail, aSheet, aStoredCommand } from '../../../tests/builders';
 import { quietClient, show } from '../../../tests/show';
 import { inputAt } from '../../data/composing-input';
 import { keyOf } from '../../data/keys';
 import type { StoredCommand } from '../../data/offline/types';
+import { Button } from '../../ui/Button';
 import { dateOfDay } from '../../ui/days';
+import { Txt } from '../../ui/Txt';
 import { PlanDayScreen } from './PlanDayScreen';
+import { useWeeks } from './use-weeks';
 import { WeeksScreen } from './WeeksScreen';
 
 const mockRouter = { push: jest.fn(), replace: jest.fn(), back: jest.fn(), canGoBack: () => false };
@@ -189,6 +192,37 @@ it('heavy days too close together are warned of, with a fix', async () => {
   expect(screen.getByText(/train the squat heavy less than 48 hours apart/)).toBeTruthy();
   await press(/^Move Squat, heavy to /);
   expect(written().body.lines).toMatchObject([{ kind: 'moved', dayId: '0-1' }]);
+});
+
+it('a day put where another stands moves that one too: asked first, and nothing written until it is answered', async () => {
+  const detail = aPersonDetail({ plan: plan() });
+  const Probe = () => {
+    const weeks = useWeeks(detail);
+    const [week] = weeks?.plan.block.weeks ?? [];
+    const last = week?.days.at(-1);
+    return (
+      <>
+        <Button label="put" onPress={() => last && void weeks?.move(last, today)} />
+        <Txt>{`asked ${weeks?.asked?.lines.map(lineKey).join(' ') ?? 'nothing'}`}</Txt>
+      </>
+    );
+  };
+  show(<Probe />);
+  await press('put');
+  expect(screen.getByText('asked 0-1 0-0')).toBeTruthy();
+  expect(mockWriter.log).not.toHaveBeenCalled();
+});
+
+it('a week that is over with nothing trained, and time away before one, are marked in words', async () => {
+  const away = { kind: 'away', from: today + 6, to: today + 12 } as const;
+  const { block: made, ...rest } = block(today - 8);
+  const later = withLines(made, reflow(made, { today: today - 9, done: new Map() }, [away]));
+  draw({ plan: plan({ plan: { ...rest, block: later, left: ['0-0', '0-1'] } }) });
+  await press('The week before');
+  expect(screen.getByText('Nothing trained')).toBeTruthy();
+  await press('The week after');
+  await press('The week after');
+  expect(screen.getByText(/^Away 30 Nov – 6 Dec$/)).toBeTruthy();
 });
 
 it('changed on two phones: both are shown, and which it is to be', async () => {
