@@ -120,6 +120,7 @@ try {
   });
   await visit(WIDE, async ({ page, button, link, shot }) => {
     await button('Open the demo studio').click();
+    await link('Marit Sole').waitFor();
     await page.goto(`${URL}/people/marit-person/weeks`);
     await page.getByRole('table').waitFor();
     await shot('weeks-wide');

@@ -6,7 +6,7 @@ import type { Palette } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Icon } from '../../ui/icons/Icon';
 import type { IconName } from '../../ui/icons/Icon';
-import { Wrap } from '../../ui/layout';
+import { Row, Wrap } from '../../ui/layout';
 import { Txt } from '../../ui/Txt';
 
 const words = weeksWords.week;
@@ -33,12 +33,12 @@ export const WeekMarks = ({ view, centred = false }: { view: WeekView; centred?:
   return (
     <Wrap gap="s" align="center" style={centred && { justifyContent: 'center' }}>
       {marksOf(view).map(({ text, tone, icon }) => (
-        <Wrap key={text} gap="xs" align="center">
+        <Row key={text} gap="xs" style={{ flexShrink: 1 }}>
           {icon && <Icon name={icon} size={16} color={palette[tone]} />}
-          <Txt kind="small" tone={tone}>
+          <Txt kind="small" tone={tone} style={{ flexShrink: 1 }}>
             {text}
           </Txt>
-        </Wrap>
+        </Row>
       ))}
     </Wrap>
   );
