@@ -4,7 +4,7 @@ export { reflow } from './reflow';
 export type { PlanSoFar } from './reflow';
 export { daysTouched, lineKey, weekAt, withLines } from './lines';
 export type { PlanEdit, PlanLine } from './lines';
-export { dayKeyOf, dayOfKey, findDay, nextDay, openLines, soFarOf } from './next-day';
+export { dayKeyOf, dayOfKey, findDay, linesOfEdit, nextDay, openLines, soFarOf } from './next-day';
 export type { NextDay } from './next-day';
 export { beginPlan, blockAfter, endOf, nextBlock } from './next-block';
 export type { PlanWish } from './next-block';

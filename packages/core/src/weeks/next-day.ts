@@ -36,6 +36,12 @@ export const openLines = (plan: Plan, soFar: PlanSoFar, edits: readonly PlanEdit
   return lines.filter((line) => !plan.left.includes(lineKey(line)) || asked.has(lineKey(line)));
 };
 
+/** What follows from a change, beside what was open before it: a line that stands as it stood isn't the change's. */
+export const linesOfEdit = (plan: Plan, soFar: PlanSoFar, edit: PlanEdit): PlanLine[] => {
+  const known = new Set(openLines(plan, soFar).map((line) => JSON.stringify(line)));
+  return openLines(plan, soFar, [edit]).filter((line) => !known.has(JSON.stringify(line)));
+};
+
 /** A day by its id, wherever it stands. */
 export const findDay = (block: Block, dayId: string): NextDay | null => {
   for (const week of block.weeks) {

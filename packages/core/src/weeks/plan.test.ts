@@ -19,6 +19,7 @@ import {
   findDay,
   heldPossible,
   lineKey,
+  linesOfEdit,
   nextDay,
   openLines,
   replan,
@@ -78,6 +79,21 @@ describe('the next day of a plan', () => {
     // Asked for by hand it is asked about again.
     const edits = [{ kind: 'moved', dayId: '0-0', to: MONDAY + 2 }] as const;
     expect(openLines(left, soFarOf([], MONDAY + 1), edits).map(lineKey)).toContain('0-0');
+  });
+
+  it('a change by hand wins over what was to follow from a missed day, and names only what it changes itself', () => {
+    const soFar = soFarOf([], MONDAY + 1);
+    expect(openLines(plan(), soFar)).toMatchObject([
+      { kind: 'moved', dayId: '0-0', to: MONDAY + 3 },
+      { kind: 'dropped', dayId: '0-1' },
+    ]);
+    expect(linesOfEdit(plan(), soFar, { kind: 'moved', dayId: '0-1', to: MONDAY + 4 })).toMatchObject([
+      { kind: 'moved', dayId: '0-1', to: MONDAY + 4, why: { code: 'day-by-hand' } },
+      { kind: 'dropped', dayId: '0-0' },
+    ]);
+    expect(linesOfEdit(plan(), soFar, { kind: 'moved', dayId: '1-0', to: MONDAY + 8 })).toMatchObject([
+      { kind: 'moved', dayId: '1-0', to: MONDAY + 8 },
+    ]);
   });
 
   it('is named by its block for good', () => {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { PersonDetailDto, PersonPlanDto } from '@drubo/contracts';
 import { dayNumber } from '@drubo/core';
-import { farEnough, lineKey, openLines, soFarOf, tooClose, withLines } from '@drubo/core/weeks';
+import { farEnough, lineKey, linesOfEdit, openLines, soFarOf, tooClose, withLines } from '@drubo/core/weeks';
 import type { Plan, PlanDay, PlanEdit, PlanLine, TooClose } from '@drubo/core/weeks';
 import { DAY_ROLE_SHORT } from '@drubo/words/explain';
 import { formatDay } from '@drubo/words/dates';
@@ -82,8 +82,7 @@ export const useWeeks = (detail: PersonDetailDto): Weeks | null => {
     ask(null);
   };
   const edit: Weeks['edit'] = async (change) => {
-    const lines = openLines(plan, soFar, [change]);
-    const own = lines.filter((line) => !missed.some((known) => lineKey(known) === lineKey(line)));
+    const own = linesOfEdit(plan, soFar, change);
     const after = { ...plan, block: withLines(plan.block, own) };
     const isQuiet = own.length <= 1 && clashesOf(after, soFar.done, today).length <= clashesOf(plan, soFar.done, today).length;
     if (own.length === 0) return;

@@ -213,6 +213,18 @@ it('a day put where another stands moves that one too: asked first, and nothing 
   expect(mockWriter.log).not.toHaveBeenCalled();
 });
 
+it('a day that would be left out for a missed one can still be put somewhere by hand: both are asked', async () => {
+  draw({ plan: plan({ plan: block(today - 1, [0, 2]) }) });
+  expect(screen.getByText(/: left out$/)).toBeTruthy();
+  await press(`Move or change Hinge-led, heavy, ${day(1)}`);
+  await press(day(3));
+  await press('Take 2');
+  expect(written().body.lines).toMatchObject([
+    { kind: 'moved', dayId: '0-1', to: today + 3 },
+    { kind: 'dropped', dayId: '0-0' },
+  ]);
+});
+
 it('a week that is over with nothing trained, and time away before one, are marked in words', async () => {
   const away = { kind: 'away', from: today + 6, to: today + 12 } as const;
   const { block: made, ...rest } = block(today - 8);
