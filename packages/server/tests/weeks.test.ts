@@ -4,7 +4,7 @@ import { addDays, dateOfDay, dayNumber } from '@drubo/core';
 import { bundle as bundleSchema } from '@drubo/contracts/bundle';
 import { findDay, openLines, soFarOf } from '@drubo/core/weeks';
 import type { PlanEdit, PlanLine } from '@drubo/core/weeks';
-import { addPerson, aSetBody } from './fixture';
+import { addPerson, aKitForm, aSetBody } from './fixture';
 import { aCommand, PASSWORD, startTestServer, stopAfterAll } from './harness';
 import type { TestClient, TestServer } from './harness';
 
@@ -151,6 +151,53 @@ describe('a plan of weeks', () => {
     expect(shorter.minutes).toBeLessThan(before.minutes);
     // A shorter day is history: it writes no track.
     expect([shorter.minutesBudget, shorter.dayRole, shorter.planDay]).toEqual([20, null, 'person-agreed-block/0-0']);
+  });
+
+  it('has days of the week that are always at home: their sheets are made there, are days of the plan, and the others stay in the studio', async () => {
+    await addPerson(anna, 'person-places');
+    const at = {
+      params: { kitId: 'home-of-places' },
+      body: { command: aCommand(), version: 0, kit: aKitForm({ name: 'Home' }) },
+    };
+    await anna.call('saveKit', at);
+    const unknown = { start: MONDAY, places: [{ weekday: 3, kitId: 'no-such-kit' }] };
+    await expect(begin('person-places', unknown)).rejects.toThrow();
+    await begin('person-places', { places: [{ weekday: 3, kitId: 'home-of-places' }] });
+    const { sheet } = await train('person-places', 0);
+    expect([sheet.kitId, sheet.dayRole]).toEqual([null, 'all']);
+    const thursday = (await detailOf('person-places')).nextSheet;
+    // Both days are alike in the first weeks, and at home in the studio: at the other place it is history.
+    expect([thursday.kitId, thursday.planDay, thursday.dayRole]).toEqual(['home-of-places', 'person-places-block/0-1', null]);
+    // This Thursday they come in: the sheet is made there, and back home again when that is taken back.
+    await change('person-places', [{ kind: 'here', dayId: '0-1', kitId: null, minutes: null }]);
+    const inStudio = (await detailOf('person-places')).nextSheet;
+    expect([inStudio.kitId, inStudio.dayRole]).toEqual([null, 'all']);
+    const { version } = await planOf('person-places');
+    await anna.call('undoPlan', { params: { personId: 'person-places' }, body: { command: aCommand(), version } });
+    expect((await detailOf('person-places')).nextSheet.kitId).toBe('home-of-places');
+    await train('person-places', 3);
+    expect((await detailOf('person-places')).nextSheet).toMatchObject({ kitId: null, planDay: 'person-places-block/1-0' });
+    expect((await exported('person-places')).plans.at(-1)?.plan?.places).toEqual([{ weekday: 3, kitId: 'home-of-places' }]);
+    clockAt(0);
+  });
+
+  it('takes one more day put in by hand, and refuses one that is in no such week or stands there already', async () => {
+    await addPerson(anna, 'person-extra');
+    await begin('person-extra');
+    const extra = await change('person-extra', [{ kind: 'added', on: dayNumber(on(5)), role: 'mobility' }]);
+    expect(findDay(extra.plan!.block, '0-7')?.day).toMatchObject({ day: dayNumber(on(5)), role: 'mobility' });
+    const day = { id: '0-8', day: dayNumber(on(9)), role: 'all' as const, kitId: null, minutes: null };
+    const why = { code: 'day-by-hand', values: {}, basis: 'trainer' } as const;
+    const refused = async (over: Partial<typeof day>) =>
+      (
+        await refusedChange(
+          'person-extra',
+          bodyOf(extra.version, extra.plan!.block.id, [{ kind: 'added', index: 0, day: { ...day, ...over }, why }]),
+        )
+      ).fields?.map(({ path }) => path);
+    expect(await refused({})).toEqual(['body.lines.0.day.day']);
+    expect(await refused({ id: '0-7', day: dayNumber(on(4)) })).toEqual(['body.lines.0.day.id']);
+    expect(await refused({ day: dayNumber(on(5)) })).toEqual(['body.lines']);
   });
 
   it('taken back it is as before, tracks and all; taken back again it is there again', async () => {

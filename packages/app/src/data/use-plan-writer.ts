@@ -1,5 +1,6 @@
 import type { PlanLineDto, PlanWishDto } from '@drubo/contracts';
 import type { PersonId, SheetId } from '@drubo/core/vocabulary';
+import type { WeekdayPlace } from '@drubo/core/weeks';
 import { personAggregate } from './offline/lines';
 import { useWriter } from './offline/QueueProvider';
 import { useSend } from './use-send';
@@ -15,6 +16,7 @@ export interface PlanWriter extends Omit<Sender, 'send'> {
     lines: readonly PlanLineDto[];
     left: readonly string[];
     weekdays?: readonly number[];
+    places?: readonly WeekdayPlace[];
   }): Promise<void>;
   undo(version: number): Promise<boolean>;
   end(version: number): Promise<boolean>;
@@ -28,11 +30,17 @@ export const usePlanWriter = (personId: PersonId): PlanWriter => {
   return {
     ...sender,
     begin: (blockId, version, wish) => send({ endpointId: 'beginPlan', params: { personId, blockId }, body: { version, wish } }),
-    change: ({ lines, left, weekdays, ...given }) =>
+    change: ({ lines, left, weekdays, places, ...given }) =>
       writer.log({
         endpointId: 'changePlan',
         params,
-        body: { ...given, lines: [...lines], left: [...left], ...(weekdays ? { weekdays: [...weekdays] } : {}) },
+        body: {
+          ...given,
+          lines: [...lines],
+          left: [...left],
+          ...(weekdays ? { weekdays: [...weekdays] } : {}),
+          ...(places ? { places } : {}),
+        },
         aggregate: personAggregate(personId),
       }),
     undo: (version) => send({ endpointId: 'undoPlan', params, body: { version } }),

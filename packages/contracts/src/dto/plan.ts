@@ -49,10 +49,19 @@ export const weekdays = z
   .max(7, 'at most 7 days a week')
   .refine((days) => new Set(days).size === days.length, 'must name each day once');
 
+/** Days of the week that are always elsewhere, each once. */
+export const weekdayPlaces = z
+  .array(z.strictObject({ weekday: z.int().min(0).max(6, 'must be a day of the week from 0 to 6'), kitId }))
+  .max(7, 'at most 7 days a week')
+  .refine((places) => new Set(places.map(({ weekday }) => weekday)).size === places.length, 'must name each day once')
+  .readonly();
+
 /** A plan of weeks as it is kept. */
 export const plan = z.object({
   block: planBlock,
   weekdays: z.array(z.int().min(0).max(6)).readonly(),
+  /** Left out: none, as in plans of before. */
+  places: weekdayPlaces.optional(),
   isSplit: z.boolean(),
   rested: z.partialRecord(z.enum(DAY_ROLES), z.array(z.string()).readonly()),
   turned: z.array(z.object({ role: z.enum(DAY_ROLES), rotation })).readonly(),
@@ -84,6 +93,7 @@ export const plannedFor = z.object({
   dayKey: z.string(),
   intent: z.enum(INTENTS),
   here: z.object({ kitId: kitId.nullable(), minutes: z.int().nullable() }).nullable(),
+  isHistory: z.boolean(),
   isTested: z.boolean(),
   role: z.enum(DAY_ROLES),
   led: z.enum(MAIN_FAMILIES).nullable(),
@@ -115,6 +125,8 @@ export type PlanLineDto = z.infer<typeof planLine>;
 export const planWish = z.strictObject({
   start: localDate,
   weekdays,
+  /** Left out: none. */
+  places: weekdayPlaces.optional(),
   isSplit: z.boolean(),
   /** Whether it takes the place of a block that still runs. */
   replaces: z.boolean(),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { command, id, personId, sheetId, version } from '../dto/basics';
-import { personPlan, planLine, planWish, weekdays } from '../dto/plan';
+import { personPlan, planLine, planWish, weekdayPlaces, weekdays } from '../dto/plan';
 import { sheet } from '../dto/sheet';
 import { defineEndpoint } from './define';
 
@@ -44,6 +44,8 @@ export const planEndpoints = {
       left: z.array(z.string().max(40)).max(80, 'at most 80 lines'),
       /** The days of the week from now on; left out: as before. */
       weekdays: weekdays.optional(),
+      /** Days of the week that are always elsewhere from now on; left out: as before. */
+      places: weekdayPlaces.optional(),
     }),
     reply: personPlan,
     errors: ['not-found', 'erased', 'stale-version', 'invalid-input'],

@@ -93,6 +93,7 @@ describe('a day of a plan', () => {
     dayKey: '0/0-0',
     intent: 'build',
     here: null,
+    isHistory: false,
     isTested: false,
     role: 'squat-led',
     led: 'squat',

@@ -12,6 +12,7 @@ const dayOf = (over: Partial<PlannedFor> = {}): PlannedFor => ({
   dayKey: '0/0-0',
   intent: 'build',
   here: null,
+  isHistory: false,
   isTested: false,
   role: 'squat-led',
   led: 'squat',

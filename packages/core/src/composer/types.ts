@@ -43,8 +43,10 @@ export interface PlannedFor {
   /** Which day of the person's plan it is. */
   dayKey: string;
   intent: Intent;
-  /** Another place or fewer minutes for this day alone; null: as always. */
+  /** Another place than the usual one, or fewer minutes; null: as always. */
   here: { kitId: KitId | null; minutes: number | null } | null;
+  /** Whether it is trained elsewhere than days of its role are at home, or shorter: then it moves no track. */
+  isHistory: boolean;
   /** Whether its led lift looks for what somebody can do now. */
   isTested: boolean;
   role: DayRole;

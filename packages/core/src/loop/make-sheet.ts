@@ -3,7 +3,7 @@ import type { Carried, Content, PlannedItem, SheetInput } from '../composer';
 import { isSameDose } from '../dose';
 import { withinMinutes } from './within-minutes';
 import type { Intent, SplitDay } from '../vocabulary';
-import { roleOf, tracksFor } from './roles';
+import { kitOfDay, roleOf, tracksFor } from './roles';
 import type { SheetItem, SheetPlan } from './types';
 
 /** What the next sheet is made after, and how long it may be. */
@@ -79,10 +79,10 @@ export const composeSheet = (
     intent,
     splitDay,
     // A lighter day of the plan, or one elsewhere or shorter, is history: it writes no track.
-    dayRole: here || (input.planned && intent === 'lighter') ? null : planRole,
+    dayRole: input.planned?.isHistory === true || (input.planned && intent === 'lighter') ? null : planRole,
     planDay: input.planned?.dayKey ?? null,
     minutesBudget,
-    kitId: here?.kitId ?? last?.kitId ?? null,
+    kitId: kitOfDay(input.planned, last?.kitId ?? null),
     blocks: made.blocks,
     isShaped: false,
     gaveUp: made.gaveUp,
@@ -153,7 +153,7 @@ export const nextSheet = (input: SheetInput, after: MadeAfter): SheetPlan => {
   const { waiting, pattern, newId } = after;
   if (waiting && isEdited(waiting)) return carryPlan(input, waiting, newId);
   // A lighter day, or one elsewhere or shorter, is arranged for itself; what was arranged by hand comes again after it.
-  const isOwnDay = input.planned !== undefined && (input.planned.intent === 'lighter' || input.planned.here !== null);
+  const isOwnDay = input.planned !== undefined && (input.planned.intent === 'lighter' || input.planned.isHistory);
   const repeats = pattern?.isShaped === true && !isOwnDay;
   return withKnownIds(repeats ? repeatSheet(input, pattern, newId) : composeSheet(input, after), waiting);
 };

@@ -1,4 +1,4 @@
-import type { Track } from '../composer';
+import type { PlannedFor, Track } from '../composer';
 import { dayNumber } from '../units';
 import type { DayRole, Intent, KitId, SessionShape, SplitDay } from '../vocabulary';
 
@@ -24,6 +24,10 @@ export const roleAmong = (usual: Omit<DayOf, 'splitDay'>, day: DayOf): DayRole |
   const isSame = day.shape === usual.shape && day.kitId === usual.kitId && day.intent === 'build';
   return isSame && !isShorter ? roleOf(day.splitDay) : null;
 };
+
+/** Where a sheet is trained: where the plan has its day, else as `usual`. Null: the person's usual place. */
+export const kitOfDay = (planned: Pick<PlannedFor, 'here'> | undefined, usual: KitId | null): KitId | null =>
+  planned ? (planned.here?.kitId ?? null) : usual;
 
 /** Days until what was left out for pain is tried again, as light as it was left. House default. */
 const TRY_AGAIN_DAYS = 14;

@@ -31,6 +31,8 @@ export interface ShapedBy {
   /** Days from the week of the first session to the block's start; null: no session yet. */
   daysTrained: number | null;
   number: number;
+  /** Reps of the led lifts in the block before; null: the goal's own, or there was none. */
+  zoneBefore: RepRange | null;
 }
 
 /** A week before it has days. */
@@ -76,11 +78,19 @@ export const weekShapes = (by: ShapedBy): WeekShape[] => {
   return endsLighter(by) ? [...weeks, lighterShape(loading)] : weeks;
 };
 
-/** Reps of a block's led lifts: they wave for who wants to be stronger and may; null: the goal's own. */
-export const zoneOf = ({ goal, isCareful, daysTrained, number }: ShapedBy): RepRange | null => {
-  if (goal !== 'get-stronger' || isCareful || isNewTo(daysTrained)) return null;
-  return WAVE[number % WAVE.length] ?? null;
-};
+/** Where in the wave some reps stand; -1: nowhere. */
+const inWave = (zone: RepRange | null): number => WAVE.findIndex(({ low, high }) => low === zone?.low && high === zone.high);
+
+/** The reps that come so many blocks after others; where those stand outside of the wave, it begins. */
+const along = (zone: RepRange | null, by: number): RepRange | null =>
+  WAVE[(inWave(zone) + by + WAVE.length) % WAVE.length] ?? null;
+
+/** The reps of the block before one of these; null: that one began the wave or stands outside of it. */
+export const zoneBeforeOf = (zone: RepRange | null): RepRange | null => (inWave(zone) <= 0 ? null : along(zone, -1));
+
+/** Reps of a block's led lifts: they wave for who wants to be stronger and may, the lightest first; null: the goal's own. */
+export const zoneOf = ({ goal, isCareful, daysTrained, zoneBefore }: ShapedBy): RepRange | null =>
+  goal !== 'get-stronger' || isCareful || isNewTo(daysTrained) ? null : along(zoneBefore, 1);
 
 /** Whether a block begins by looking for what somebody can do now: after a lighter week, for who trains for strength and may. */
 export const isTestedAt = (by: ShapedBy): boolean =>

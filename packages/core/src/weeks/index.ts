@@ -28,4 +28,4 @@ export { askOf, plannedFor } from './planned-for';
 export { blockDone } from './block-done';
 export type { TrainedDay, WeekDone } from './block-done';
 export { ROLE_RULES, SAME_DAYS } from './role-rules';
-export type { Block, BlockWish, Plan, PlanDay, PlanTrained, PlanWeek, RoleRule } from './types';
+export type { Block, BlockWish, Plan, PlanDay, PlanTrained, PlanWeek, RoleRule, WeekdayPlace } from './types';

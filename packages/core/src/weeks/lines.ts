@@ -1,6 +1,6 @@
 import type { RepRange } from '../catalogue';
 import type { DayRole, KitId, Reason } from '../vocabulary';
-import { mondayOf } from '../units';
+import { mondayOf, WEEK_DAYS } from '../units';
 import { lighterShape } from './block-shape';
 import type { Block, PlanDay, PlanWeek } from './types';
 
@@ -10,7 +10,8 @@ export type PlanEdit =
   | { kind: 'left'; dayId: string }
   | { kind: 'away'; from: number; to: number }
   | { kind: 'here'; dayId: string; kitId: KitId | null; minutes: number | null }
-  | { kind: 'lighter'; index: number; why: readonly Reason[] };
+  | { kind: 'lighter'; index: number; why: readonly Reason[] }
+  | { kind: 'added'; on: number; role: DayRole };
 
 /** One thing that follows, to be taken or left by itself. */
 export type PlanLine =
@@ -89,6 +90,21 @@ export const withLines = (block: Block, lines: readonly PlanLine[]): Block => {
       };
     }),
   };
+};
+
+/** Places in a week from here on are of days that were put in by hand: those of the plan keep theirs. */
+const BY_HAND_FROM = WEEK_DAYS;
+
+/** Whether a day was put in by hand, beside those of the plan. */
+export const isByHand = (dayId: string): boolean => Number(dayId.split('-')[1]) >= BY_HAND_FROM;
+
+/** One more day of a role on a day of the calendar; null where no week of the plan has it. */
+export const addedOn = (block: Pick<Block, 'weeks'>, on: number, role: DayRole, why: Reason): PlanLine | null => {
+  const week = weekAt(block, on);
+  if (!week) return null;
+  const places = week.days.map(({ id }) => Number(id.split('-')[1]));
+  const id = `${week.index}-${Math.max(BY_HAND_FROM - 1, ...places) + 1}`;
+  return { kind: 'added', index: week.index, day: { id, day: on, role, kitId: null, minutes: null }, why };
 };
 
 /** The week of a plan that a day of the calendar falls into; null: none. */

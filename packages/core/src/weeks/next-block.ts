@@ -1,3 +1,4 @@
+import type { RepRange } from '../catalogue';
 import { NEEDS, openFor } from '../composer';
 import type { SheetInput } from '../composer';
 import { mondayOf, WEEK_DAYS } from '../units';
@@ -7,7 +8,7 @@ import { blockDone } from './block-done';
 import { planBlock } from './plan-block';
 import { rotate } from './rotate';
 import type { InBlock } from './rotate';
-import type { Block, Plan, PlanTrained } from './types';
+import type { Block, Plan, PlanTrained, WeekdayPlace } from './types';
 
 /** What a plan is made after. */
 export interface PlanWish {
@@ -16,17 +17,22 @@ export interface PlanWish {
   /** The day it begins, whole days. */
   start: number;
   weekdays: readonly number[];
+  /** Days of the week that are always elsewhere; left out: none. */
+  places?: readonly WeekdayPlace[];
   /** The first day they ever trained here; null: none yet. */
   firstDay: number | null;
   isSplit: boolean;
   /** Blocks before this one. */
   number: number;
+  /** Reps of the led lifts in the block before; null: the goal's own, or there was none. */
+  zoneBefore?: RepRange | null;
 }
 
 /** A person's first plan, or one begun afresh. */
 export const beginPlan = (input: SheetInput, wish: PlanWish): Plan => ({
   block: planBlock(input, wish),
   weekdays: [...new Set(wish.weekdays)].sort((a, b) => a - b),
+  places: (wish.places ?? []).filter(({ weekday }) => wish.weekdays.includes(weekday)),
   isSplit: wish.isSplit,
   rested: {},
   turned: [],
@@ -55,8 +61,15 @@ export const blockAfter = (
   at: { id: string; today: number; firstDay: number | null },
 ): Plan => {
   const start = Math.max(endOf(before.block), mondayOf(at.today));
-  const { weekdays, isSplit, block } = before;
-  return nextBlock(input, before, trained, { ...at, start, weekdays, isSplit, number: block.number + 1 });
+  const { weekdays, places, isSplit, block } = before;
+  return nextBlock(input, before, trained, {
+    ...at,
+    start,
+    weekdays,
+    ...(places ? { places } : {}),
+    isSplit,
+    number: block.number + 1,
+  });
 };
 
 /** Whether something else that is open to the person trains what an exercise of a slot does. */
@@ -89,7 +102,7 @@ export const nextBlock = (
   const goneOf = (role: DayRole): string[] =>
     turned.flatMap(({ role: of, rotation }) => (of === role && !rotation.stays ? [rotation.variationId] : []));
   return {
-    ...beginPlan(input, wish),
+    ...beginPlan(input, { ...wish, zoneBefore: before.block.zone }),
     rested: Object.fromEntries(roles.map((role) => [role, goneOf(role)])),
     turned,
   };

@@ -1,5 +1,5 @@
 import { reason } from '../vocabulary';
-import { lineKey, withLines } from './lines';
+import { addedOn, lineKey, withLines } from './lines';
 import type { PlanEdit, PlanLine } from './lines';
 import { reflow } from './reflow';
 import type { PlanSoFar } from './reflow';
@@ -28,11 +28,12 @@ export const soFarOf = (trained: readonly PlanTrained[], today: number): PlanSoF
 /** What follows from what happened and wasn't answered yet. */
 export const openLines = (plan: Plan, soFar: PlanSoFar, edits: readonly PlanEdit[] = []): PlanLine[] => {
   const asked = new Set(edits.flatMap((edit) => ('dayId' in edit ? [edit.dayId] : [])));
-  const lighter = edits.flatMap((edit): PlanLine[] => {
-    if (edit.kind !== 'lighter') return [];
-    return [{ kind: 'week-lighter', index: edit.index, why: edit.why[0] ?? reason('day-by-hand', {}, 'trainer') }];
+  const byHand = edits.flatMap((edit): PlanLine[] => {
+    const why = reason('day-by-hand', {}, 'trainer');
+    if (edit.kind === 'lighter') return [{ kind: 'week-lighter', index: edit.index, why: edit.why[0] ?? why }];
+    return edit.kind === 'added' ? [addedOn(plan.block, edit.on, edit.role, why)].filter((line) => line !== null) : [];
   });
-  const lines = [...reflow(plan.block, soFar, edits), ...lighter];
+  const lines = [...reflow(plan.block, soFar, edits), ...byHand];
   return lines.filter((line) => !plan.left.includes(lineKey(line)) || asked.has(lineKey(line)));
 };
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { aJudgeContext, aSheetInput } from '../testing';
 import { dayNumber, WEEK_DAYS } from '../units';
 import { GOALS, TRAINING_AGES } from '../vocabulary';
-import type { Goal, TrainingAge } from '../vocabulary';
+import type { Goal, KitId, TrainingAge } from '../vocabulary';
 import { NEEDS, SESSION_CAP } from '../composer';
 import { blockDone, plannedFor, planBlock, ROLE_RULES, targetsOf, tooClose } from '.';
 import type { Block, BlockWish } from '.';
@@ -54,6 +54,48 @@ describe('a block', () => {
     for (const firstDay of [MONDAY - 56, MONDAY - 52]) expect(rolesOf(plan({ firstDay }))[0]).toBe('squat-led');
   });
 
+  // Source: the binding page on prescribing, §6: a pattern is heavy again only after 48 h.
+  it.each([
+    [
+      [0, 1],
+      ['squat-led', 'hinge-led'],
+    ],
+    [
+      [5, 6],
+      ['squat-led', 'hinge-led'],
+    ],
+    // From a Sunday to the next Monday it is one day too.
+    [
+      [0, 6],
+      ['squat-led', 'hinge-led'],
+    ],
+    [
+      [0, 3],
+      ['all', 'all'],
+    ],
+    [
+      [0, 1, 2],
+      ['all', 'mobility', 'all'],
+    ],
+    [
+      [0, 1, 3, 4],
+      ['all', 'mobility', 'mobility', 'all'],
+    ],
+  ])('on the days %j, for who is new to it, trains %j: alike only where they lie two days apart', (weekdays, roles) => {
+    const early = plan({ firstDay: MONDAY - 10, weekdays });
+    expect(rolesOf(early)).toEqual(roles);
+    expect(tooClose(early.weeks.flatMap(({ days }) => days))).toEqual([]);
+  });
+
+  it('begins the wave with its lightest reps, however many blocks came before it', () => {
+    expect(plan({ number: 2, zoneBefore: null }, inputFor('get-stronger')).zone).toEqual({ low: 8, high: 10 });
+  });
+
+  it('puts a day of the week where it always is, and the others at the usual place', () => {
+    const [first] = plan({ places: [{ weekday: 4, kitId: 'home' as KitId }] }).weeks;
+    expect(first?.days.map(({ kitId }) => kitId)).toEqual([null, null, 'home']);
+  });
+
   it('of a split goes on with its two days', () => {
     expect(rolesOf(plan({ isSplit: true, weekdays: [0, 1, 3, 4] }))).toEqual(['a', 'b', 'a', 'b']);
   });
@@ -79,7 +121,11 @@ describe('a block', () => {
   });
 
   it('waves its reps and is tested only for who wants to be stronger and may', () => {
-    const zones = [0, 1, 2, 3].map((number) => plan({ number }, inputFor('get-stronger')).zone);
+    let zoneBefore: Block['zone'] = null;
+    const zones = [2, 3, 4, 5].map((number) => {
+      zoneBefore = plan({ number, zoneBefore }, inputFor('get-stronger')).zone;
+      return zoneBefore;
+    });
     expect(zones.map((zone) => zone && [zone.low, zone.high])).toEqual([
       [8, 10],
       [5, 7],

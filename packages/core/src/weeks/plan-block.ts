@@ -24,7 +24,7 @@ const weeklyOf = (input: SheetInput): Block['weekly'] =>
  * @example planBlock(input, { id: 'block-0', start: dayNumber('2026-01-05'), weekdays: [1, 4], firstDay: null, number: 0, isSplit: false })
  */
 export const planBlock = (input: SheetInput, wish: BlockWish): Block => {
-  const { id, start, number, firstDay, isSplit } = wish;
+  const { id, start, number, firstDay, isSplit, places = [] } = wish;
   const weekdays = [...new Set(wish.weekdays)].sort((a, b) => a - b);
   if (weekdays.length === 0 || weekdays.some((day) => !Number.isInteger(day) || day < 0 || day >= WEEK_DAYS)) {
     throw new RangeError(`a plan needs days of the week from 0 to 6, not [${wish.weekdays.join(', ')}]`);
@@ -32,7 +32,7 @@ export const planBlock = (input: SheetInput, wish: BlockWish): Block => {
   const { goal, trainingAge } = input.context.person;
   const daysTrained = daysInTraining(firstDay, start);
   const isNew = isNewTo(daysTrained);
-  const roles = rolesFor(weekdays.length, { isSplit, isNew });
+  const roles = rolesFor(weekdays, { isSplit, isNew });
   const by: ShapedBy = {
     goal,
     trainingAge,
@@ -40,6 +40,7 @@ export const planBlock = (input: SheetInput, wish: BlockWish): Block => {
     hardDays: roles.filter((role) => role !== 'mobility').length,
     daysTrained,
     number,
+    zoneBefore: wish.zoneBefore ?? null,
   };
   const monday = mondayOf(start);
   const weeks = weekShapes(by).map((shape, index) => {
@@ -47,13 +48,14 @@ export const planBlock = (input: SheetInput, wish: BlockWish): Block => {
     const days = weekdays.flatMap((weekday, at): PlanDay[] => {
       const role = roles[at];
       const day = weekStart + weekday;
-      return role && day >= start ? [{ id: `${index}-${at}`, day, role, kitId: null, minutes: null }] : [];
+      const kitId = places.find((place) => place.weekday === weekday)?.kitId ?? null;
+      return role && day >= start ? [{ id: `${index}-${at}`, day, role, kitId, minutes: null }] : [];
     });
     return { index, start: weekStart, days, ...shape };
   });
   const zone = zoneOf(by);
   const why: Reason[] = [
-    isNew
+    roles.includes('all')
       ? reason('block-same-days', { weeks: weeks.length }, 'acsm-2009')
       : reason('block-days-differ', { days: by.hardDays, weeks: weeks.length }, 'common-practice'),
     ...(zone ? [reason('block-zone', { repsLow: zone.low, repsHigh: zone.high }, 'common-practice')] : []),

@@ -33,12 +33,13 @@ import {
   weekView,
   withLines,
 } from '.';
-import type { DueFrom, InBlock, Plan, PlanLine, PlanTrained } from '.';
+import type { DueFrom, InBlock, Plan, PlanDay, PlanLine, PlanTrained, PlanWish } from '.';
+import type { KitId } from '../vocabulary';
 
 const MONDAY = dayNumber('2026-03-02');
 const input = aSheetInput(aJudgeContext());
 const wish = { id: 'block-one', start: MONDAY, weekdays: [0, 3], firstDay: MONDAY - 400, number: 0, isSplit: false };
-const plan = (over: Partial<typeof wish> = {}): Plan => beginPlan(input, { ...wish, ...over });
+const plan = (over: Partial<PlanWish> = {}): Plan => beginPlan(input, { ...wish, ...over });
 const trained = (dayId: string, on: number, over: Partial<PlanTrained> = {}): PlanTrained => ({
   dayId,
   role: 'squat-led',
@@ -371,6 +372,70 @@ it('a split’s day is the plan’s to say, whichever was last; another place or
   expect(made('0-0')).toMatchObject({ splitDay: 'a', dayRole: 'a', planDay: 'block-one/0-0', minutesBudget: 60 });
   expect(made('0-1')).toMatchObject({ splitDay: 'b', dayRole: 'b' });
   expect(made('0-1', { kitId: null, minutes: 25 })).toMatchObject({ dayRole: null, minutesBudget: 25, planDay: 'block-one/0-1' });
+});
+
+describe('days of the week that are always elsewhere', () => {
+  const HOME = 'home' as KitId;
+  const places = [{ weekday: 3, kitId: HOME }];
+  const forDay = (of: Plan, dayId: string, here: Partial<PlanDay> = {}) =>
+    askOf(of, of.block, { ...findDay(of.block, dayId)!.day, ...here }, 'build-muscle', []);
+  const sheetOf = (planned: ReturnType<typeof forDay>) => {
+    let ids = 0;
+    const last = { shape: 'straight-sets', splitDay: null, minutesBudget: null, kitId: HOME } as const;
+    return composeSheet({ ...input, planned }, { minutes: 60, last, newId: () => `item-${(ids += 1)}` });
+  };
+
+  it('are days of the plan there: what is trained at home moves the tracks of home days, and only there', () => {
+    const there = plan({ places });
+    expect(sheetOf(forDay(there, '0-1'))).toMatchObject({ kitId: HOME, dayRole: 'hinge-led' });
+    // The other days stay at the usual place, whatever the last sheet was.
+    expect(sheetOf(forDay(there, '0-0'))).toMatchObject({ kitId: null, dayRole: 'squat-led' });
+    // One home day in the studio, or a studio day at home, is a day by itself.
+    expect(sheetOf(forDay(there, '0-1', { kitId: null }))).toMatchObject({ kitId: null, dayRole: null });
+    expect(sheetOf(forDay(there, '0-0', { kitId: HOME }))).toMatchObject({ kitId: HOME, dayRole: null });
+  });
+
+  it('and alike are at home where most of them are, where each is once at the first', () => {
+    const alike = plan({ places, firstDay: MONDAY });
+    expect(forDay(alike, '0-0')).toMatchObject({ role: 'all', here: null, isHistory: false });
+    expect(forDay(alike, '0-1')).toMatchObject({ role: 'all', here: { kitId: HOME, minutes: null }, isHistory: true });
+    const both = plan({ places: [{ weekday: 0, kitId: HOME }, ...places], firstDay: MONDAY });
+    for (const dayId of ['0-0', '0-1']) expect(forDay(both, dayId)).toMatchObject({ isHistory: false });
+  });
+
+  it('go with the next block, and a change of them asks about every day to come', () => {
+    const there = plan({ places });
+    expect(blockAfter(input, there, [], { id: 'two', today: MONDAY + 40, firstDay: 0 })).toMatchObject({ places });
+    const { weekdays, isSplit } = there;
+    const from = { from: MONDAY + 7, weekdays, firstDay: MONDAY - 400, isSplit };
+    expect(replan(input, there, { ...from, places }, new Map())).toEqual([]);
+    const lines = replan(input, there, { ...from, places: [] }, new Map());
+    expect(lines.length).toBe(there.block.weeks.length - 1);
+    for (const line of lines) expect(line).toMatchObject({ kind: 'here', kitId: null });
+    // Where the places stay, a day that was put elsewhere by hand stays there.
+    const moved = { ...there, block: withLines(there.block, [{ kind: 'here', dayId: '1-0', kitId: HOME, minutes: null, why }]) };
+    expect(replan(input, moved, { ...from, places }, new Map())).toEqual([]);
+  });
+});
+
+it('one more day put in by hand: shared out, not added to, and never under the name of another', () => {
+  const lines = openLines(plan(), soFarOf([], MONDAY), [{ kind: 'added', on: MONDAY + 5, role: 'hinge-led' }]);
+  expect(lines).toMatchObject([{ kind: 'added', index: 0, day: { id: '0-7', day: MONDAY + 5, role: 'hinge-led' } }]);
+  const after = withLines(plan().block, lines);
+  const [again] = openLines({ ...plan(), block: after }, soFarOf([], MONDAY), [
+    { kind: 'added', on: MONDAY + 1, role: 'mobility' },
+  ]);
+  expect(again).toMatchObject({ day: { id: '0-8' } });
+  const aimOf = (block: Plan['block']) => {
+    const [week] = block.weeks;
+    return week!.days.reduce((sum, day) => sum + (targetsOf(block, week!, day, []).hamstrings?.aim ?? 0), 0);
+  };
+  expect(aimOf(after)).toBeCloseTo(aimOf(plan().block), 6);
+  // It stays where other days are asked for: they are of the plan.
+  const wishNow = { from: MONDAY, weekdays: [0, 3], firstDay: MONDAY - 400, isSplit: false };
+  expect(replan(input, { ...plan(), block: after }, wishNow, new Map())).toEqual([]);
+  // No week of the block has that day.
+  expect(openLines(plan(), soFarOf([], MONDAY), [{ kind: 'added', on: MONDAY + 300, role: 'all' }])).toEqual([]);
 });
 
 it('a day goes over its aim by half, or three sets, and no further; of the glutes up to what the week has room for', () => {

@@ -1,11 +1,11 @@
 import type { PlannedFor } from '../composer';
 import type { RepRange } from '../catalogue';
-import type { Goal } from '../vocabulary';
+import type { DayRole, Goal, KitId } from '../vocabulary';
 import { dayKeyOf } from './next-day';
 import { ROLE_RULES } from './role-rules';
 import { targetsOf } from './targets-of';
 import type { DoneOn } from './targets-of';
-import type { Block, Plan, PlanDay, PlanTrained, PlanWeek } from './types';
+import type { Block, Plan, PlanDay, PlanTrained, PlanWeek, WeekdayPlace } from './types';
 
 /** Reps of a lift on a day that is not its heavy one, by goal. House defaults; null: the goal's own. */
 const LIGHT_ZONE: Record<Goal, RepRange | null> = {
@@ -26,14 +26,29 @@ export interface DayAsk {
   done: readonly DoneOn[];
   /** Accessories that had their turn in the block before, on days of this role. */
   rested?: readonly string[];
+  /** Days of the week that are always elsewhere. */
+  places?: readonly WeekdayPlace[];
 }
+
+/**
+ * Where days of a role are at home: the place most of them stand at, of the usual one and those of the days of the week; the
+ * first of the block where two have as many. Null: the usual one. Tracks are the role's, so only what is trained there moves them.
+ */
+const homeOf = ({ weeks }: Block, role: DayRole, places: readonly WeekdayPlace[]): KitId | null => {
+  const days = weeks.flatMap((week) => week.days.filter((day) => day.role === role && day.minutes === null));
+  const counts = new Map<KitId | null, number>();
+  for (const { kitId } of days) {
+    if (kitId === null || places.some((place) => place.kitId === kitId)) counts.set(kitId, (counts.get(kitId) ?? 0) + 1);
+  }
+  return [...counts].sort(([, a], [, b]) => b - a)[0]?.[0] ?? null;
+};
 
 /** A week's sets beside those of the block's fullest. */
 const setsShareIn = ({ weeks }: Block, { ramp, kind }: PlanWeek): number =>
   kind === 'lighter' ? 1 : ramp / Math.max(...weeks.map((week) => week.ramp));
 
 /** What a block has for one of its days. */
-export const plannedFor = (block: Block, day: PlanDay, { goal, done, rested = [] }: DayAsk): PlannedFor => {
+export const plannedFor = (block: Block, day: PlanDay, { goal, done, rested = [], places = [] }: DayAsk): PlannedFor => {
   const week = block.weeks.find(({ days }) => days.some(({ id }) => id === day.id));
   if (!week) throw new Error(`day ${day.id} is no day of this block`);
   const { led, families, weight } = ROLE_RULES[day.role];
@@ -42,6 +57,7 @@ export const plannedFor = (block: Block, day: PlanDay, { goal, done, rested = []
     dayKey: dayKeyOf(block, day.id),
     intent: week.kind === 'lighter' ? 'lighter' : 'build',
     here: day.kitId === null && day.minutes === null ? null : { kitId: day.kitId, minutes: day.minutes },
+    isHistory: day.minutes !== null || day.kitId !== homeOf(block, day.role, places),
     isTested,
     role: day.role,
     led,
@@ -61,5 +77,5 @@ export const askOf = (plan: Plan, block: Block, day: PlanDay, goal: Goal, traine
   const week = block.weeks.find(({ days }) => days.some(({ id }) => id === day.id));
   const inWeek = new Set(week?.days.map(({ id }) => id));
   const done = trained.filter(({ dayId }) => inWeek.has(dayId) && dayId !== day.id);
-  return plannedFor(block, day, { goal, done, rested: plan.rested[day.role] ?? [] });
+  return plannedFor(block, day, { goal, done, rested: plan.rested[day.role] ?? [], places: plan.places ?? [] });
 };

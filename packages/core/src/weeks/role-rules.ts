@@ -1,4 +1,5 @@
 import { SPLIT } from '../composer';
+import { WEEK_DAYS } from '../units';
 import type { DayRole } from '../vocabulary';
 import type { RoleRule } from './types';
 
@@ -33,12 +34,38 @@ const MOST_HARD = BY_DAYS.length - 1;
 /** So many days after the first session days begin to differ: before that the same lifts come again each time. */
 export const SAME_DAYS = 56;
 
-/** The roles of a week of so many days, in the order they are trained. Days beyond the hard ones are easy. */
-export const rolesFor = (days: number, { isSplit, isNew }: { isSplit: boolean; isNew: boolean }): DayRole[] => {
+/**
+ * The roles of a week on some days of it, Monday 0 to Sunday 6 and in order. Days beyond the hard ones are easy. Days that are alike stand
+ * two days apart; where not even two can, they differ from the start.
+ */
+export const rolesFor = (weekdays: readonly number[], { isSplit, isNew }: { isSplit: boolean; isNew: boolean }): DayRole[] => {
+  const days = weekdays.length;
   if (isSplit) return Array.from({ length: days }, (_, at) => (at % 2 === 0 ? 'a' : 'b'));
-  const hard = Math.min(days, isNew ? 3 : MOST_HARD);
-  const roles = isNew ? Array.from({ length: hard }, (): DayRole => 'all') : [...(BY_DAYS[hard] ?? [])];
-  return withEasy(roles, days);
+  const alike = isNew ? alikeOn(weekdays) : null;
+  return alike ?? withEasy([...(BY_DAYS[Math.min(days, MOST_HARD)] ?? [])], days);
+};
+
+/** Most days that train everything, and days from one to the next. */
+const ALIKE = { most: 3, least: 2, apartDays: 2 } as const;
+
+/** Every choice of so many places, in order. */
+const choices = (places: readonly number[], count: number): number[][] =>
+  count === 0 ? [[]] : places.flatMap((place, at) => choices(places.slice(at + 1), count - 1).map((rest) => [place, ...rest]));
+
+/** The shortest way from one of some days to the next, from week to week. */
+const gapOf = (days: readonly number[]): number =>
+  Math.min(...days.map((day, at) => (days[at + 1] ?? (days[0] ?? 0) + WEEK_DAYS) - day));
+
+const spanOf = (days: readonly number[]): number => (days.at(-1) ?? 0) - (days[0] ?? 0);
+
+/** Days that all train everything, as many as lie far enough apart, as evenly as they can, with easy ones between; null: not two do. */
+const alikeOn = (weekdays: readonly number[]): DayRole[] | null => {
+  const least = Math.min(ALIKE.least, weekdays.length);
+  for (let hard = Math.min(ALIKE.most, weekdays.length); hard >= least; hard -= 1) {
+    const [best] = choices(weekdays, hard).sort((a, b) => gapOf(b) - gapOf(a) || spanOf(b) - spanOf(a));
+    if (best && gapOf(best) >= ALIKE.apartDays) return weekdays.map((day) => (best.includes(day) ? 'all' : 'mobility'));
+  }
+  return null;
 };
 
 /** Easy days put between the hard ones, the last pair first. */

@@ -59,6 +59,12 @@ export interface Block {
   why: readonly Reason[];
 }
 
+/** Where somebody always trains on a day of the week, where that isn't their usual place. `weekday`: Monday 0 to Sunday 6. */
+export interface WeekdayPlace {
+  weekday: number;
+  kitId: KitId;
+}
+
 /** What a block is planned from, beside what is known of the person. */
 export interface BlockWish {
   id: string;
@@ -66,10 +72,14 @@ export interface BlockWish {
   start: number;
   /** Days of the week they train, Monday 0 to Sunday 6. */
   weekdays: readonly number[];
+  /** Days of the week that are always elsewhere; left out: none. */
+  places?: readonly WeekdayPlace[];
   /** The first day they ever trained here; null: none yet. */
   firstDay: number | null;
   /** Blocks before this one. */
   number: number;
+  /** Reps of the led lifts in the block before; null: the goal's own, or there was none. */
+  zoneBefore?: RepRange | null;
   /** Whether their plan is a split of two days. */
   isSplit: boolean;
 }
@@ -79,6 +89,8 @@ export interface Plan {
   block: Block;
   /** Days of the week they train, Monday 0 to Sunday 6. */
   weekdays: readonly number[];
+  /** Days of the week that are always elsewhere; left out: none. */
+  places?: readonly WeekdayPlace[];
   isSplit: boolean;
   /** By day role: accessories that had their turn in the block before. */
   rested: Readonly<Partial<Record<DayRole, readonly string[]>>>;

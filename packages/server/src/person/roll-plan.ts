@@ -52,12 +52,13 @@ export const rollAgain = async (
   const { composing, catalogue } = await composingOf(scope, file, localDateOf(context.clock.now(), caller.timeZone));
   const [first] = await file.sessionsDone();
   const { id, start, number } = plan.block;
-  const { weekdays, isSplit } = plan;
+  const { weekdays, places, isSplit } = plan;
   const again = nextBlock(inputAt(composing, catalogue, null), before, await trainedOf(scope, file, before, movedUp), {
     id,
     start,
     number,
     weekdays,
+    ...(places ? { places } : {}),
     isSplit,
     firstDay: first ? dayNumber(first.date) : null,
   });

@@ -1,4 +1,5 @@
 import type { PersonPlanDto } from '@drubo/contracts';
+import { kitOfDay } from '@drubo/core/loop';
 import type { Caller, Context } from '../context';
 import type { Scope } from '../db/scope';
 import { composingOf } from '../person/composing-of';
@@ -23,6 +24,9 @@ export const afterChange = async (
   const changed = await findPersonFile(scope, context, file.person.id);
   const after = (await composingOf(scope, changed, today)).composing.planned ?? null;
   const waiting = await openSheet(scope, file.person.id);
+  const kitId = kitOfDay(after ?? undefined, null);
+  if (waiting?.state === 'next' && before?.dayKey === after?.dayKey && kitOfDay(before ?? undefined, null) !== kitId)
+    await scope.update('sheets', { kitId }, { id: waiting.id });
   const isFor = waiting?.planDay === (after?.dayKey ?? null);
   if (!isFor || JSON.stringify(before) !== JSON.stringify(after))
     await replanSheet(scope, context, changed, caller.timeZone, true);

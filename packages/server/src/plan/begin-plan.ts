@@ -5,7 +5,7 @@ import { keepPlan } from '../person/keep-plan';
 import { findPersonFile } from '../person/person-file';
 import { refuseHeld } from '../person/refuse-held';
 import { AppError } from '../shared/errors';
-import { checkVersion } from '../shared/find';
+import { checkVersion, findKit } from '../shared/find';
 import { localDateOf } from '../shared/local-date';
 import type { Operation } from '../shared/work';
 import { afterChange } from './after-change';
@@ -39,6 +39,7 @@ export const beginPlan: Operation<'beginPlan'> = async (work, { params, body }) 
       { path: 'body.wish.start', message: `must lie between ${earliest} and ${latest}` },
     ]);
   }
+  for (const { kitId } of wish.places ?? []) await findKit(scope, kitId);
   const start = dayNumber(wish.start);
   if (plan && !wish.replaces && start < endOf(plan.block) && dayNumber(today) < endOf(plan.block)) {
     const until = addDays(wish.start, endOf(plan.block) - 1 - start);
@@ -53,6 +54,7 @@ export const beginPlan: Operation<'beginPlan'> = async (work, { params, body }) 
     id: params.blockId,
     start,
     weekdays: wish.weekdays,
+    places: wish.places ?? [],
     isSplit: wish.isSplit,
     firstDay: first ? dayNumber(first.date) : null,
     number: plan ? plan.block.number + 1 : 0,

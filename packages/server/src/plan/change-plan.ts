@@ -1,6 +1,6 @@
 import type { PlanLineDto } from '@drubo/contracts';
 import type { PersonId } from '@drubo/core/vocabulary';
-import { daysTouched, endOf, findDay, withLines } from '@drubo/core/weeks';
+import { daysTouched, endOf, findDay, weekAt, withLines } from '@drubo/core/weeks';
 import type { Block, Plan } from '@drubo/core/weeks';
 import { formatDay } from '@drubo/words/dates';
 import { dateOfDay } from '@drubo/core';
@@ -31,6 +31,8 @@ const problemsOf = (block: Block, trained: readonly TrainedInSession[], line: Pl
       return [{ path: `${path}.to`, message: 'must be whole weeks later' }];
     if (line.kind === 'added' && findDay(block, line.day.id))
       return [{ path: `${path}.day.id`, message: 'is a day of this block already' }];
+    if (line.kind === 'added' && weekAt(block, line.day.day)?.index !== line.index)
+      return [{ path: `${path}.day.day`, message: 'is no day of that week' }];
     return [];
   }
   if (line.kind === 'aims') return [];
@@ -42,6 +44,11 @@ const problemsOf = (block: Block, trained: readonly TrainedInSession[], line: Pl
     return [{ path: `${path}.to`, message: `is the day it stands on: ${day(line.to)}` }];
   if (line.kind === 'moved' && !isWithin(line.to)) return [{ path: `${path}.to`, message: 'lies outside of this block' }];
   return [];
+};
+
+const refuseUnknownPlace = async (scope: Scope, line: PlanLineDto): Promise<void> => {
+  const kitId = line.kind === 'here' ? line.kitId : line.kind === 'added' ? line.day.kitId : null;
+  if (kitId !== null) await findKit(scope, kitId);
 };
 
 /** Days that would be trained twice over on one date. */
@@ -95,7 +102,8 @@ export const changePlan: Operation<'changePlan'> = async (work, { params, body }
   else if (plan.block.id !== body.blockId) throw stale([{ path: 'body.blockId', message: 'is not the block that runs now' }]);
   const problems = body.lines.flatMap((line, at) => problemsOf(plan.block, trained, line, at));
   if (problems.length > 0) throw new AppError('invalid-input', 'Some of this can’t be done to these weeks.', problems);
-  for (const line of body.lines) if (line.kind === 'here' && line.kitId !== null) await findKit(scope, line.kitId);
+  for (const line of body.lines) await refuseUnknownPlace(scope, line);
+  for (const { kitId } of body.places ?? []) await findKit(scope, kitId);
   const block = withLines(plan.block, body.lines);
   const twice = twiceOn(block, trained).filter((one) => !twiceOn(plan.block, trained).includes(one));
   if (twice.length > 0) {
@@ -106,6 +114,7 @@ export const changePlan: Operation<'changePlan'> = async (work, { params, body }
     ...plan,
     block,
     weekdays: body.weekdays ? [...body.weekdays].sort((a, b) => a - b) : plan.weekdays,
+    ...(body.places ? { places: body.places } : {}),
     left: [...new Set([...plan.left, ...body.left])],
   };
   const touched = [...new Set(body.lines.flatMap((line) => daysTouched(plan.block, line)))];

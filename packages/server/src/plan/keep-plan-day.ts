@@ -1,4 +1,4 @@
-import { nextSheet } from '@drubo/core/loop';
+import { kitOfDay, nextSheet } from '@drubo/core/loop';
 import { dayKeyOf, findDay } from '@drubo/core/weeks';
 import { dateOfDay } from '@drubo/core';
 import { composingOf, inputAt } from '../person/composing-of';
@@ -34,7 +34,7 @@ export const keepPlanDay: Operation<'keepPlanDay'> = async ({ scope, context, ca
   const today = localDateOf(now, caller.timeZone);
   const { composing, catalogue } = await composingOf(scope, file, today, { planDay });
   const after = await madeAfter(scope, context, file.person.id, composing, null);
-  const at = inputAt(composing, catalogue, composing.planned?.here?.kitId ?? after.last?.kitId ?? null);
+  const at = inputAt(composing, catalogue, kitOfDay(composing.planned, after.last?.kitId ?? null));
   const made = nextSheet({ ...at, trainsOn: found.day.day }, after);
   const id = params.sheetId;
   await scope.insert('sheets', {

@@ -2,7 +2,7 @@ import type { PersonId } from '@drubo/core/vocabulary';
 import { dayNumber } from '@drubo/core';
 import { usualShape } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
-import { fixedAtStart, minutesOf, nextSheet, sinceAgreed } from '@drubo/core/loop';
+import { fixedAtStart, kitOfDay, minutesOf, nextSheet, sinceAgreed } from '@drubo/core/loop';
 import type { DayOf, MadeAfter, ReviewToSheet, SheetPlan, Since } from '@drubo/core/loop';
 import type { ComposingDto } from '@drubo/contracts';
 import type { Caller, Context } from '../context';
@@ -88,7 +88,7 @@ export const makeNextSheet = async (scope: Scope, context: Context, given: Perso
     return { ...copy, state: 'next', forDate: null };
   }
   const after = await madeAfter(scope, context, person.id, composing, null);
-  const input = inputAt(composing, catalogue, composing.planned?.here?.kitId ?? after.last?.kitId ?? null);
+  const input = inputAt(composing, catalogue, kitOfDay(composing.planned, after.last?.kitId ?? null));
   const plan = nextSheet(input, after);
   const sheet = {
     id: context.newId(),
@@ -164,8 +164,10 @@ export const replanSheet = async (
   if (!isFirst && !byTrainer) return;
   const waiting = toSheetPlan(sheet, await itemsOf(scope, sheet.id));
   const after = await madeAfter(scope, context, person.id, composing, waiting);
-  const input: SheetInput = inputAt(composing, catalogue, composing.planned?.here?.kitId ?? sheet.kitId);
-  await writePlan(scope, sheet, nextSheet(input, after), today);
+  const isItsDay = sheet.planDay === (composing.planned?.dayKey ?? null);
+  const kitId = isItsDay ? sheet.kitId : kitOfDay(composing.planned, null);
+  const next = nextSheet(inputAt(composing, catalogue, kitId), after);
+  await writePlan(scope, sheet, { ...next, kitId }, today);
 };
 
 /**
@@ -186,7 +188,9 @@ export const takeNextSheet = async (
   const { composing, catalogue } = await composingOf(scope, file, today);
   const waiting = sheet ? toSheetPlan(sheet, await itemsOf(scope, sheet.id)) : null;
   const after = await madeAfter(scope, context, person.id, composing, waiting);
-  const input = inputAt(composing, catalogue, composing.planned?.here?.kitId ?? sheet?.kitId ?? null);
+  const isItsDay = sheet?.planDay === (composing.planned?.dayKey ?? null);
+  const kitId = isItsDay ? sheet.kitId : kitOfDay(composing.planned, null);
+  const input = inputAt(composing, catalogue, kitId);
   const next = await plan((tracks, standings) => ({ ...input, tracks, standings }), after);
-  if (sheet && next) await writePlan(scope, sheet, next, today);
+  if (sheet && next) await writePlan(scope, sheet, { ...next, kitId }, today);
 };

@@ -6,7 +6,7 @@ import { checkValues } from '@drubo/core/knowledge';
 import { asShaped, planItem } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
 import { isSameDose } from '@drubo/core';
-import { roleAmong, roleOf, sinceAgreed } from '@drubo/core/loop';
+import { kitOfDay, roleAmong, roleOf, sinceAgreed } from '@drubo/core/loop';
 import type { SheetItem } from '@drubo/core/loop';
 import { accessTo } from '@drubo/core/selection';
 import type { LeverId, LeverValue } from '@drubo/core/vocabulary';
@@ -134,8 +134,10 @@ export const saveContent = async (
   const { items: _, forPlan = false, ...shape } = content;
   const isShaped = sheet.isShaped || isRearranged(sheet, stored, content);
   // Another shape, place or length is for this day alone unless it is said to be for every time.
-  const role = composing.planned?.role ?? roleOf(content.splitDay);
-  const isUsual = roleAmong(await usualDay(scope, person, input), content) !== null;
+  const { planned } = composing;
+  const role = planned?.role ?? roleOf(content.splitDay);
+  const usual = await usualDay(scope, person, input);
+  const isUsual = planned?.isHistory !== true && roleAmong({ ...usual, kitId: kitOfDay(planned, usual.kitId) }, content) !== null;
   const dayRole = forPlan || isUsual ? role : null;
   const saved = { ...shape, dayRole, isShaped, version: sheet.version + 1, gaveUp: isShaped ? [] : sheet.gaveUp };
   await writeItems(scope, sheet.id, rows);

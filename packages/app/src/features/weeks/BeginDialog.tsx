@@ -1,9 +1,10 @@
 import type { PersonDetailDto } from '@drubo/contracts';
 import { useMemo, useState } from 'react';
 import { dayNumber } from '@drubo/core';
+import { mondayOf } from '@drubo/core/units';
 import { beginPlan, endOf, nextBlock } from '@drubo/core/weeks';
-import type { Plan, PlanTrained } from '@drubo/core/weeks';
-import { formatDay } from '@drubo/words/dates';
+import type { Plan, PlanTrained, WeekdayPlace } from '@drubo/core/weeks';
+import { formatDay, formatWeekday } from '@drubo/words/dates';
 import { DAY_ROLE_LABELS } from '@drubo/words/explain';
 import { weeksWords } from '@drubo/words/screens/weeks';
 import { newId } from '../../data/ids';
@@ -20,6 +21,8 @@ import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { NextSheetThen } from './NextSheetThen';
+import { placeOf } from './place-of';
+import { WeekdayPlaces } from './WeekdayPlaces';
 import { Weekdays } from './Weekdays';
 
 const words = weeksWords.begin;
@@ -51,17 +54,18 @@ export const BeginDialog = ({ detail, writer, onClose }: { detail: PersonDetailD
   const runs = plan && endOf(plan.block) > today ? endOf(plan.block) - 1 : null;
   const [blockId] = useState(newId);
   const [weekdays, setWeekdays] = useState<readonly number[]>(plan?.weekdays ?? firstDays(detail, today));
+  const [places, setPlaces] = useState<readonly WeekdayPlace[]>(plan?.places ?? []);
   const [start, setStart] = useState(dateOfDay(today));
   const [isSplit, setSplit] = useState(plan?.isSplit ?? detail.nextSheet.shape === 'two-day-split');
   const { input, from } = useComposing(detail.nextSheet);
   const made = useMemo((): Plan | null => {
     if (!input || weekdays.length === 0 || !/^\d{4}-\d{2}-\d{2}$/.test(start)) return null;
     const number = plan ? plan.block.number + 1 : 0;
-    const wish = { id: blockId, start: dayNumber(start), weekdays, isSplit, firstDay, number };
+    const wish = { id: blockId, start: dayNumber(start), weekdays, places, isSplit, firstDay, number };
     return plan ? nextBlock(input, plan, trained, wish) : beginPlan(input, wish);
-  }, [input, weekdays, start, isSplit, plan, trained, firstDay, blockId]);
+  }, [input, weekdays, places, start, isSplit, plan, trained, firstDay, blockId]);
   const take = async () => {
-    const asked = { start, weekdays: [...weekdays], isSplit, replaces: runs !== null };
+    const asked = { start, weekdays: [...weekdays], places, isSplit, replaces: runs !== null };
     if (!(await writer.begin(blockId, version, asked))) return;
     snack({ text: words.done, undo: () => void writer.undo(version + 1) });
     onClose();
@@ -83,19 +87,20 @@ export const BeginDialog = ({ detail, writer, onClose }: { detail: PersonDetailD
       }
     >
       <Weekdays values={weekdays} onChange={setWeekdays} />
+      <WeekdayPlaces detail={detail} weekdays={weekdays} values={places} onChange={setPlaces} />
       <Wrap gap="m" align="end">
         <DateTimeField label={words.start} type="date" value={start} min={dateOfDay(today)} onChange={setStart} />
         <Chip label={words.split} chosen={isSplit} onPress={() => setSplit(!isSplit)} />
       </Wrap>
       {runs !== null && <Txt tone="saffron">{words.replaces(formatDay(dateOfDay(runs)))}</Txt>}
-      {made ? <Preview plan={made} /> : <Txt tone="quiet">{words.composing}</Txt>}
+      {made ? <Preview plan={made} kits={detail.kits} /> : <Txt tone="quiet">{words.composing}</Txt>}
       {made && from && <NextSheetThen detail={detail} plan={made} from={from} />}
     </Modal>
   );
 };
 
 /** A block in short: how many weeks, and what each day of its first whole week leads with. */
-const Preview = ({ plan }: { plan: Plan }) => {
+const Preview = ({ plan, kits }: { plan: Plan; kits: PersonDetailDto['kits'] }) => {
   const { weeks, why } = plan.block;
   const whole = [...weeks].sort((a, b) => b.days.length - a.days.length)[0];
   const loading = weeks.filter(({ kind }) => kind === 'loading').length;
@@ -106,9 +111,9 @@ const Preview = ({ plan }: { plan: Plan }) => {
         <WhyDot about={words.preview} reasons={[...why, ...weeks.flatMap((week) => week.why)]} />
       </Wrap>
       <Txt>{words.weeks(loading, loading < weeks.length)}</Txt>
-      {whole?.days.map(({ id, day, role }) => (
-        <Txt key={id} kind="small">
-          {`${formatDay(dateOfDay(day)).split(' ')[0] ?? ''} · ${DAY_ROLE_LABELS[role]}`}
+      {whole?.days.map((one) => (
+        <Txt key={one.id} kind="small">
+          {[formatWeekday(one.day - mondayOf(one.day)), DAY_ROLE_LABELS[one.role], ...placeOf(one, kits)].join(' · ')}
         </Txt>
       ))}
     </Stack>

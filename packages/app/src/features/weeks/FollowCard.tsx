@@ -11,7 +11,7 @@ import { Problem } from '../../ui/Problem';
 import { Heading } from '../../ui/Txt';
 import { WhyDot } from '../../ui/Why';
 import { lineInWords } from './line-words';
-import type { Weeks } from './use-weeks';
+import type { Asked, Weeks } from './use-weeks';
 
 const words = weeksWords.follow;
 
@@ -20,13 +20,14 @@ export const FollowCard = ({
   weeks,
   lines,
   title,
-  weekdays,
+  also,
   onLeave,
 }: {
   weeks: Weeks;
   lines: readonly PlanLine[];
   title: string;
-  weekdays?: readonly number[] | undefined;
+  /** What else changes with the lines. */
+  also?: Omit<Asked, 'lines'>;
   /** What leaving all of it does; left out: it is not asked about again. */
   onLeave?: () => void;
 }) => {
@@ -59,7 +60,7 @@ export const FollowCard = ({
           label={words.take(taken.length)}
           disabled={!writer.isReady || taken.length === 0}
           busy={writer.isBusy}
-          onPress={() => void take(taken, left, weekdays)}
+          onPress={() => void take(taken, left, also)}
         />
         <Button label={words.leave} disabled={!writer.isReady} onPress={() => (onLeave ? onLeave() : void take([], lines))} />
       </Wrap>

@@ -23,7 +23,7 @@ export const Notices = ({ weeks }: { weeks: Weeks }) => (
       <FollowCard
         weeks={weeks}
         lines={weeks.asked.lines}
-        weekdays={weeks.asked.weekdays}
+        also={weeks.asked}
         title={words.follow.title}
         onLeave={() => weeks.ask(null)}
       />

@@ -9,19 +9,21 @@ import { Stack } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import type { Weeks } from './use-weeks';
+import { AddDayDialog } from './AddDayDialog';
 import { AwayDialog } from './AwayDialog';
 import { BeginDialog } from './BeginDialog';
 import { OtherDaysDialog } from './OtherDaysDialog';
 
 const words = weeksWords.menu;
 
-type Opened = 'menu' | 'away' | 'days' | 'lighter' | 'begin' | 'end';
+type Opened = 'menu' | 'added' | 'away' | 'days' | 'lighter' | 'begin' | 'end';
 
 /** Everything that can be done to a plan as a whole. */
 export const PlanMenu = ({ weeks, onClose }: { weeks: Weeks; onClose(): void }) => {
   const snack = useSnack();
   const [open, setOpen] = useState<Opened>('menu');
   const { writer, kept, detail } = weeks;
+  if (open === 'added') return <AddDayDialog weeks={weeks} onClose={onClose} />;
   if (open === 'away') return <AwayDialog weeks={weeks} onClose={onClose} />;
   if (open === 'days') return <OtherDaysDialog weeks={weeks} onClose={onClose} />;
   if (open === 'begin') return <BeginDialog detail={detail} writer={writer} onClose={onClose} />;
@@ -36,6 +38,7 @@ export const PlanMenu = ({ weeks, onClose }: { weeks: Weeks; onClose(): void }) 
   return (
     <Modal title={words.change} onClose={onClose} closes={words.close}>
       <Stack gap="s">
+        <Button label={words.added} onPress={() => setOpen('added')} />
         <Button label={words.away} onPress={() => setOpen('away')} />
         <Button label={words.days} onPress={() => setOpen('days')} />
         <Button label={words.lighter} onPress={() => setOpen('lighter')} />

@@ -1,5 +1,6 @@
 import type { ComposingDto, PersonDetailDto } from '@drubo/contracts';
 import { useEffect, useMemo, useState } from 'react';
+import { kitOfDay } from '@drubo/core/loop';
 import type { SheetPlan } from '@drubo/core/loop';
 import { askOf, findDay, nextDay } from '@drubo/core/weeks';
 import type { Plan, PlanTrained } from '@drubo/core/weeks';
@@ -16,9 +17,10 @@ const questionOf = (
   if (!found) return null;
   const { block, day } = found;
   const planned = askOf(plan, block, day, person.goal, trained);
-  const { shape, splitDay, minutesBudget, kitId } = nextSheet;
+  const { shape, splitDay, minutesBudget } = nextSheet;
+  const kitId = kitOfDay(planned, null);
   const last = { shape, splitDay, minutesBudget, kitId };
-  return { from: { ...from, planned, trainsOn: day.day }, kitId: day.kitId ?? kitId, last };
+  return { from: { ...from, planned, trainsOn: day.day }, kitId, last };
 };
 
 interface Answer {

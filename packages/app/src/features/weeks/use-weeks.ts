@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { PersonDetailDto, PersonPlanDto } from '@drubo/contracts';
 import { dayNumber } from '@drubo/core';
 import { farEnough, lineKey, linesOfEdit, openLines, soFarOf, tooClose, withLines } from '@drubo/core/weeks';
-import type { Plan, PlanDay, PlanEdit, PlanLine, TooClose } from '@drubo/core/weeks';
+import type { Plan, PlanDay, PlanEdit, PlanLine, TooClose, WeekdayPlace } from '@drubo/core/weeks';
 import { DAY_ROLE_SHORT } from '@drubo/words/explain';
 import { formatDay } from '@drubo/words/dates';
 import { weeksWords } from '@drubo/words/screens/weeks';
@@ -18,6 +18,7 @@ const words = weeksWords;
 export interface Asked {
   lines: readonly PlanLine[];
   weekdays?: readonly number[];
+  places?: readonly WeekdayPlace[];
 }
 
 /** Two heavy days too close together, and where the later one would be far enough. */
@@ -42,7 +43,7 @@ export interface Weeks {
   edit(edit: PlanEdit): Promise<void>;
   move(day: PlanDay, to: number): Promise<void>;
   /** Takes some lines and leaves others. */
-  take(lines: readonly PlanLine[], left: readonly PlanLine[], weekdays?: readonly number[]): Promise<void>;
+  take(lines: readonly PlanLine[], left: readonly PlanLine[], also?: Omit<Asked, 'lines'>): Promise<void>;
   undo(): Promise<void>;
 }
 
@@ -71,13 +72,14 @@ export const useWeeks = (detail: PersonDetailDto): Weeks | null => {
     // A change that just went out counts up the version; what is taken back is what stands by then.
     if (await writer.undo(version)) snack({ text: words.undone });
   };
-  const take: Weeks['take'] = async (lines, left, weekdays) => {
+  const take: Weeks['take'] = async (lines, left, { weekdays, places } = {}) => {
     await writer.change({
       version,
       blockId: plan.block.id,
       lines,
       left: left.map(lineKey),
       ...(weekdays ? { weekdays } : {}),
+      ...(places ? { places } : {}),
     });
     ask(null);
   };
@@ -89,9 +91,7 @@ export const useWeeks = (detail: PersonDetailDto): Weeks | null => {
     if (!isQuiet || change.kind === 'away') return ask({ lines: own });
     await take(own, []);
     const [line] = own;
-    const role = line?.kind === 'moved' ? roleIn(plan, line.dayId) : null;
-    const text = line?.kind === 'moved' && role ? words.moved(role, formatDay(dateOfDay(line.to))) : words.changed;
-    snack({ text, undo: () => void writer.undo(version + 1) });
+    snack({ text: line ? toldOf(plan, line) : words.changed, undo: () => void writer.undo(version + 1) });
   };
   return {
     detail,
@@ -108,6 +108,13 @@ export const useWeeks = (detail: PersonDetailDto): Weeks | null => {
     take,
     undo,
   };
+};
+
+/** What a change that was taken at once is told as. */
+const toldOf = (plan: Plan, line: PlanLine): string => {
+  if (line.kind === 'added') return words.moved(DAY_ROLE_SHORT[line.day.role], formatDay(dateOfDay(line.day.day)));
+  const role = line.kind === 'moved' ? roleIn(plan, line.dayId) : null;
+  return line.kind === 'moved' && role ? words.moved(role, formatDay(dateOfDay(line.to))) : words.changed;
 };
 
 const roleIn = ({ block }: Plan, dayId: string): string | null => {

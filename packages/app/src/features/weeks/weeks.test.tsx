@@ -1,9 +1,9 @@
-import { act, fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import type { PersonDetailDto, PersonPlanDto } from '@drubo/contracts';
 import { dayNumber } from '@drubo/core';
 import { beginPlan, lineKey, reflow, withLines } from '@drubo/core/weeks';
 import { formatDay } from '@drubo/words/dates';
-import { aComposing, aPersonDetail, aSheet, aStoredCommand } from '../../../tests/builders';
+import { aComposing, aKit, aPersonDetail, aSheet, aStoredCommand } from '../../../tests/builders';
 import { quietClient, show } from '../../../tests/show';
 import { inputAt } from '../../data/composing-input';
 import { keyOf } from '../../data/keys';
@@ -174,6 +174,38 @@ it('other days of the week are shown as what follows; going on without a plan is
   expect(mockWriter.save).not.toHaveBeenCalled();
   await press('Go on without');
   expect(mockWriter.save).toHaveBeenLastCalledWith(expect.objectContaining({ endpointId: 'endPlan', body: { version: 3 } }));
+});
+
+it('days of the week that are always elsewhere are asked where there is a second place, and go with the lines', async () => {
+  draw();
+  await press('Change the plan');
+  await press('Other days, or other aims');
+  expect(screen.queryByRole('button', { name: 'Some days are elsewhere' })).toBeNull();
+  screen.unmount();
+  draw({ kits: [aKit(), { ...aKit(), id: 'home-kit', name: 'Home' }] });
+  await press('Change the plan');
+  await press('Other days, or other aims');
+  await press('Some days are elsewhere');
+  fireEvent.press(within(screen.getByLabelText('Thu: where')).getByRole('radio', { name: 'Home' }));
+  await press('See what follows');
+  expect(screen.getAllByRole('checkbox')).toHaveLength(6);
+  await press('Take 6');
+  expect(written().body).toMatchObject({
+    places: [{ weekday: 3, kitId: 'home-kit' }],
+    lines: [{ kind: 'here', kitId: 'home-kit' }, {}, {}, {}, {}, {}],
+  });
+});
+
+it('one more day is put in by hand, with what it trains; on a day that is taken it can’t be', async () => {
+  draw();
+  await press('Change the plan');
+  await press('Put in one more day');
+  expect(screen.queryByRole('radio', { name: day(0) })).toBeNull();
+  fireEvent.press(screen.getByRole('radio', { name: day(4) }));
+  fireEvent.press(screen.getByRole('radio', { name: 'Easy: drills only' }));
+  await press('Put it in');
+  expect(written().body.lines).toMatchObject([{ kind: 'added', index: 0, day: { id: '0-7', day: today + 4, role: 'mobility' } }]);
+  expect(mockSnack).toHaveBeenCalledWith(expect.objectContaining({ undo: expect.any(Function) }));
 });
 
 it('heavy days too close together are warned of, with a fix', async () => {

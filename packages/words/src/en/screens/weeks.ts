@@ -121,6 +121,21 @@ export const weeksWords = {
     nothing: 'No day of the plan falls into it.',
     cancel: 'Cancel',
   },
+  places: {
+    some: 'Some days are elsewhere',
+    on: (weekday: string) => `${weekday}: where`,
+    usual: 'As usual',
+    help: 'Every week. Days that are always at one place go on from each other there.',
+  },
+  addDay: {
+    title: 'One more day',
+    day: 'On',
+    role: 'What it trains',
+    put: 'Put it in',
+    none: 'No day of this block is free in the next four weeks.',
+    help: 'The sets of that week are shared out over one day more. None is added.',
+    cancel: 'Cancel',
+  },
   days: {
     title: 'Other days of the week',
     see: 'See what follows',
@@ -129,6 +144,7 @@ export const weeksWords = {
   },
   menu: {
     change: 'Change the plan',
+    added: 'Put in one more day',
     away: 'Away for some days',
     days: 'Other days, or other aims',
     lighter: 'Make a week lighter',

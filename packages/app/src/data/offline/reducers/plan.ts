@@ -21,13 +21,13 @@ const withChange = (detail: Detail, write: StoredOf<'changePlan'>): Detail =>
   withPlan(detail, write, (kept) => {
     const { plan } = kept;
     if (plan?.block.id !== write.body.blockId) return kept;
-    const { lines, left, weekdays = plan.weekdays } = write.body;
+    const { lines, left, weekdays = plan.weekdays, places = plan.places ?? [] } = write.body;
     const block = withLines(plan.block, lines);
     return {
       ...kept,
       version: next(kept, write),
       canUndo: true,
-      plan: { ...plan, block, weekdays, left: [...plan.left, ...left] },
+      plan: { ...plan, block, weekdays, places, left: [...plan.left, ...left] },
     };
   });
 
