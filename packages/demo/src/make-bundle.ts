@@ -30,7 +30,8 @@ const bookingsOf = (story: Story, today: string): Bundle['bookings'] => {
 };
 
 /** Who comes when, on and after a day. */
-export const demoBookings = (today: string): Bundle['bookings'] => CAST.flatMap((story) => bookingsOf(story, today));
+export const demoBookings = (today: string, cast: readonly Story[] = CAST): Bundle['bookings'] =>
+  cast.flatMap((story) => bookingsOf(story, today));
 
 const asKit = (id: string, name: string, personId: string | null, kit: PlaceKit): KitDto => {
   const { pieces, machines, gear, items, ...room } = kit;
@@ -64,12 +65,12 @@ const withPlace = (file: PersonFile | null, kit: KitDto): PersonFile | null => {
 
 /**
  * The demo studio on a given day: two racks in a converted lamp factory on the invented island of Skarrow, eight
- * invented people, months of logs for four of them. The same day and seed give the same bundle.
+ * invented people, months of logs for four of them. The same day and seed give the same bundle. `cast`: only these of them.
  */
-export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
+export const makeDemoBundle = (today: string, seed = 20_261, cast: readonly Story[] = CAST): Bundle => {
   const studioKit = asKit('lamp-works-kit', 'Lamp works, both racks', null, LAMP_WORKS_KIT);
   const cormHome = asKit('corm-home-kit', 'Corm Wray’s home', 'corm-person', CORM_HOME);
-  const files = CAST.map((story) => ({
+  const files = cast.map((story) => ({
     story,
     file: withPlace(fileOf(story, today), story.key === 'corm' ? cormHome : studioKit),
   }));
@@ -84,7 +85,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     studio: { id: 'lamp-works-skarrow', name: 'The Lamp Works, Skarrow', unit: 'kg', timeZone: 'Atlantic/Faroe' },
     trainers: [{ id: TRAINER_ID, name: 'Tove Lindmark', loginName: 'tove', role: 'owner', removedAt: null }],
     kits: [studioKit, cormHome],
-    people: CAST.map((story) => ({
+    people: cast.map((story) => ({
       id: `${story.key}-person`,
       version: 1,
       ...story.person,
@@ -95,7 +96,7 @@ export const makeDemoBundle = (today: string, seed = 20_261): Bundle => {
     })),
     intakes: files.flatMap(({ story, file }) => (file ? [{ personId: `${story.key}-person`, fields: file.intake }] : [])),
     records: files.flatMap(({ file }) => file?.records ?? []),
-    bookings: demoBookings(today),
+    bookings: demoBookings(today, cast),
     sheets: lives.flatMap((life) => life.sheets),
     sessions: lives.flatMap((life) => life.sessions),
     sessionRecords: lives.flatMap((life) => life.sessionRecords),

@@ -1,7 +1,7 @@
 import { weekAt } from '@drubo/core/weeks';
 import type { PlanLine } from '@drubo/core/weeks';
 import { formatDay } from '@drubo/words/dates';
-import { DAY_ROLE_SHORT, FAMILY_LABELS, inSentence } from '@drubo/words/explain';
+import { DAY_ROLE_SHORT } from '@drubo/words/explain';
 import { weeksWords } from '@drubo/words/screens/weeks';
 import { FollowCard } from './FollowCard';
 import type { Weeks } from './use-weeks';
@@ -12,6 +12,7 @@ import { Wrap } from '../../ui/layout';
 import { Heading, Txt } from '../../ui/Txt';
 import { ReasonList } from '../../ui/Why';
 import { ConflictCard } from './ConflictCard';
+import { clashInWords } from './week-words';
 
 const words = weeksWords;
 
@@ -39,13 +40,7 @@ export const Notices = ({ weeks }: { weeks: Weeks }) => (
 const Clashes = ({ weeks }: { weeks: Weeks }) =>
   weeks.clashes.map(({ earlier, later, family, fix }) => (
     <Card key={`${earlier.id}-${later.id}`} edge="clay">
-      <Txt>
-        {words.tooClose.text(
-          `${DAY_ROLE_SHORT[earlier.role]} (${formatDay(dateOfDay(earlier.day))})`,
-          `${DAY_ROLE_SHORT[later.role]} (${formatDay(dateOfDay(later.day))})`,
-          inSentence(FAMILY_LABELS[family]),
-        )}
-      </Txt>
+      <Txt>{clashInWords({ earlier, later, family })}</Txt>
       {fix === null ? (
         <Txt kind="small">{words.tooClose.noFix}</Txt>
       ) : (

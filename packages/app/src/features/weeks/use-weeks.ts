@@ -48,7 +48,7 @@ export interface Weeks {
 }
 
 /** Days that are still to come, with their rest between heavy ones looked at. */
-const clashesOf = (plan: Plan, done: ReadonlyMap<string, number>, today: number): Clash[] => {
+export const clashesOf = (plan: Plan, done: ReadonlyMap<string, number>, today: number): Clash[] => {
   const days = plan.block.weeks.flatMap((week) => week.days.map((day) => ({ ...day, day: done.get(day.id) ?? day.day })));
   const isAhead = ({ id, day }: PlanDay): boolean => !done.has(id) && day >= today;
   return tooClose(days)

@@ -1,7 +1,9 @@
 import type { DayTarget } from '@drubo/core/composing';
-import type { NeedView, DayView } from '@drubo/core/weeks';
-import { formatNumber, NEED_LABELS } from '@drubo/words/explain';
+import type { NeedView, DayView, TooClose } from '@drubo/core/weeks';
+import { formatDay } from '@drubo/words/dates';
+import { DAY_ROLE_SHORT, FAMILY_LABELS, formatNumber, inSentence, NEED_LABELS } from '@drubo/words/explain';
 import { weeksWords } from '@drubo/words/screens/weeks';
+import { dateOfDay } from '../../ui/days';
 
 const words = weeksWords.day;
 
@@ -32,3 +34,11 @@ export const sumOf = (needs: readonly NeedView[]): { done: number; aim: number }
   needs
     .filter(({ need }) => need !== 'knee-bend')
     .reduce((sum, { done, aim }) => ({ done: sum.done + done, aim: sum.aim + aim }), { done: 0, aim: 0 });
+
+/** Two heavy days that lie too close together, in words. */
+export const clashInWords = ({ earlier, later, family }: TooClose): string =>
+  weeksWords.tooClose.text(
+    `${DAY_ROLE_SHORT[earlier.role]} (${formatDay(dateOfDay(earlier.day))})`,
+    `${DAY_ROLE_SHORT[later.role]} (${formatDay(dateOfDay(later.day))})`,
+    inSentence(FAMILY_LABELS[family]),
+  );

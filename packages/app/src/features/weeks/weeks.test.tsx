@@ -201,8 +201,13 @@ it('one more day is put in by hand, with what it trains; on a day that is taken 
   await press('Change the plan');
   await press('Put in one more day');
   expect(screen.queryByRole('radio', { name: day(0) })).toBeNull();
+  // Squat heavy on the day after squat heavy is said before it is put in.
+  fireEvent.press(screen.getByRole('radio', { name: day(1) }));
+  fireEvent.press(screen.getByRole('radio', { name: 'Squat-led, heavy' }));
+  expect(screen.getByText(/train the squat heavy less than 48 hours apart/)).toBeTruthy();
   fireEvent.press(screen.getByRole('radio', { name: day(4) }));
   fireEvent.press(screen.getByRole('radio', { name: 'Easy: drills only' }));
+  expect(screen.queryByText(/less than 48 hours apart/)).toBeNull();
   await press('Put it in');
   expect(written().body.lines).toMatchObject([{ kind: 'added', index: 0, day: { id: '0-7', day: today + 4, role: 'mobility' } }]);
   expect(mockSnack).toHaveBeenCalledWith(expect.objectContaining({ undo: expect.any(Function) }));
