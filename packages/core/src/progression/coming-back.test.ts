@@ -102,6 +102,24 @@ describe('a load cut for pain', () => {
     expect(kgs[2]).toBe(kgs[1]);
   });
 
+  // Seen on an invented client: a lighter week had cut the load before any review did, and after it 16 kg went to 28 at once.
+  it('comes back to what stood before it hurt, whatever lay in between', () => {
+    const { dose, values } = start();
+    const past = (ago: number, externalKg: number, jointPain: number) => ({
+      sessionId: `past-${ago}`,
+      day: 10 - ago,
+      dose,
+      values,
+      sets: rows({ externalKg, jointPain }),
+    });
+    const easedAfter = (...sessions: ReturnType<typeof past>[]) =>
+      decideExercise({ ...start(), past: sessions, sets: rows({ externalKg: 24, jointPain: 4 }) }).memory?.eased;
+    expect(easedAfter(past(9, 40, 0), past(3, 28, 4))).toMatchObject({ loadKg: 40, steps: ['load'] });
+    expect(easedAfter(past(9, 40, 0), past(6, 28, 0), past(3, 28, 4))).toMatchObject({ loadKg: 28 });
+    // Long ago it says nothing of what stands.
+    expect(easedAfter(past(60, 40, 0), past(3, 28, 4))).toMatchObject({ loadKg: 24 });
+  });
+
   it('a session nobody asked about pain in brings nothing back', () => {
     const seen = live(start(), [sore, { jointPain: null }]);
     expect(seen[1]!.decision).toMatchObject({ verdict: 'same-again', reasons: [{ code: 'pain-return-unknown' }] });

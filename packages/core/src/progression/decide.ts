@@ -19,6 +19,7 @@ import { mayMoveUp } from './second-looks/may-move-up';
 import { stall } from './second-looks/stall';
 import { spent } from './second-looks/spent';
 import { tooEasy } from './second-looks/too-easy';
+import { shortOfRange } from './short-of-range';
 import { sideReason } from './sides';
 import { stay } from './stay';
 import type { Decision, ExerciseLog, Method, Outcome, Question, SecondLook, TraceStep, WorkDone } from './types';
@@ -47,10 +48,14 @@ const MOVE_UP_LIMIT = 3;
 const byMethod = (log: ExerciseLog, done: WorkDone): Outcome =>
   log.dose.seconds === undefined ? METHODS_BY_ID[log.method].decide(log, done) : timedWork(log);
 
-/** What was too hard eases, fewer reps too, though something else only held the work where it is. */
+/**
+ * What was too hard eases, fewer reps too, though something else only held the work where it is: by the method, or because sets
+ * stopped under the range, however they looked.
+ */
 const tooHard = (log: ExerciseLog, done: WorkDone, held: Outcome): Outcome | null => {
-  const outcome = byMethod(log, done);
-  if (outcome.verdict !== 'ease-back') return spent.look(held, log, done);
+  const said = [byMethod(log, done), ...(log.dose.seconds === undefined ? [shortOfRange(log, done)] : [])];
+  const outcome = said.find((one) => one?.verdict === 'ease-back');
+  if (!outcome) return spent.look(held, log, done);
   return { ...outcome, reasons: [...held.reasons, ...outcome.reasons] };
 };
 

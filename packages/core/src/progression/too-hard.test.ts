@@ -242,3 +242,31 @@ describe('what is held where the work broke', () => {
     expect(held(log([feeler(16, 10)]))).toBe(2);
   });
 });
+
+// Source: common practice, no source. Seen on an invented beginner: 6, 5 and 4 of 8 with 65 kg, "same again" for five weeks, a fault each time.
+describe('sets that stop under the range with a fault in them', () => {
+  const at = (reps: number[], over: Over = {}) =>
+    anExerciseLog({
+      loadKg: 24,
+      reps,
+      method: 'reserve-led',
+      dose: { sets: 3, repsLow: 8, repsHigh: 12, repsAim: 8, reserve: 2 },
+      set: { ...BROKE, endedBy: 'failure', reserve: null },
+      ...over,
+    });
+
+  /** After three sessions in which the same load was easy, so that what is believed of them hardly comes down for one. */
+  const afterEasy = (reps: number[]): ExerciseLog => {
+    const log = at(reps);
+    const { sets, dose, values } = at([12, 12, 12], { set: { reserve: 4 } });
+    const past = [21, 14, 7].map((ago) => ({ sessionId: `past-${ago}`, day: log.day - ago, dose, values, sets }));
+    return { ...log, past };
+  };
+
+  it('ease back however they looked; one that did is looked at again', () => {
+    const eased = decideExercise(afterEasy([6, 5, 4]));
+    expect(eased).toMatchObject({ verdict: 'ease-back', change: { lever: 'load', from: 24 } });
+    expect(codes(afterEasy([6, 5, 4]))).toEqual(expect.arrayContaining(['fault-breaks', 'short-of-range']));
+    expect(decideExercise(afterEasy([8, 8, 7])).verdict).toBe('same-again');
+  });
+});

@@ -23,11 +23,12 @@ export interface Scope {
   /** Whether somebody signs in with this name, in whatever studio: names are the server's. */
   isLoginTaken(loginName: string): Promise<boolean>;
   one<Name extends ReadName>(table: Name, where: Where<Name>): Promise<ScopedRow<Name> | null>;
-  all<Name extends ReadName>(
+  /** `columns`: only these are read; years of rows with all their reasons are too many where a few are looked at. */
+  all<Name extends ReadName, Column extends keyof ScopedRow<Name> & string = keyof ScopedRow<Name> & string>(
     table: Name,
     where: Where<Name>,
-    options?: { order?: Order; limit?: number },
-  ): Promise<ScopedRow<Name>[]>;
+    options?: { order?: Order; limit?: number; columns?: readonly Column[] },
+  ): Promise<Pick<ScopedRow<Name>, Column>[]>;
   /** All rows in the order of a key, so many at a time: a studio's years are not held in memory. The key must tell rows apart. */
   pages<Name extends ReadName>(
     table: Name,
@@ -74,10 +75,10 @@ export const makeScope = (sequelize: Sequelize, models: Models & Views, studioId
       const row = await model(table).findOne({ ...within(where), raw: true });
       return (row ? readRow(model(table), row as never) : null) as never;
     },
-    all: async (table, where, options = {}) =>
-      (await model(table).findAll({ ...within(where), ...options, raw: true })).map((row) =>
-        readRow(model(table), row as never),
-      ) as never,
+    all: async (table, where, { columns, ...options } = {}) =>
+      (
+        await model(table).findAll({ ...within(where), ...options, ...(columns ? { attributes: [...columns] } : {}), raw: true })
+      ).map((row) => readRow(model(table), row as never)) as never,
     pages: async function* (table, where, key) {
       let last: Record<string, unknown> | undefined;
       const order = key.map((column): [string, string] => [column, 'ASC']);

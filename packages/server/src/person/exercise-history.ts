@@ -11,6 +11,10 @@ import { setsOf } from '../db/queries/sets';
 /** Sessions back that an engine reads: three months or more; what lies before hardly moves an estimate. */
 const SESSIONS_BACK = 30;
 
+/** What of an exercise as it was planned a history reads. */
+const READ = ['id', 'sheetId', 'variationId', 'values', 'dose'] as const;
+type Item = Pick<SheetItemRow, (typeof READ)[number]>;
+
 /** A person's earlier sessions by movement, oldest first. */
 export interface ExerciseHistory {
   of(variationId: string): PastExercise[];
@@ -40,7 +44,7 @@ export const exerciseHistory = async (
     { order: [['startedAt', 'DESC']], limit: SESSIONS_BACK },
   );
   if (sessions.length === 0) return NONE;
-  const items = await scope.all('sheetItems', { sheetId: sessions.map((session) => session.sheetId) });
+  const items = await scope.all('sheetItems', { sheetId: sessions.map((session) => session.sheetId) }, { columns: READ });
   const sets = await setsOf(
     scope,
     sessions.map((session) => session.id),
@@ -59,14 +63,9 @@ export const exerciseHistory = async (
   };
 };
 
-const itemsOf = (items: readonly SheetItemRow[], session: SessionRow): SheetItemRow[] =>
-  items.filter((item) => item.sheetId === session.sheetId);
+const itemsOf = (items: readonly Item[], session: SessionRow): Item[] => items.filter((item) => item.sheetId === session.sheetId);
 
-const asPast = (
-  session: SessionRow,
-  item: SheetItemRow,
-  setsByItem: ReadonlyMap<string, PastExercise['sets']>,
-): PastExercise => ({
+const asPast = (session: SessionRow, item: Item, setsByItem: ReadonlyMap<string, PastExercise['sets']>): PastExercise => ({
   sessionId: session.id,
   day: dayNumber(session.date),
   dose: item.dose,

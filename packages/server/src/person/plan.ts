@@ -45,8 +45,8 @@ export const trainedOf = async (
   if (days.size === 0) return [];
   const ids = [...days.keys()];
   const [sheets, items, history, done, catalogue] = await Promise.all([
-    scope.all('sheets', { id: ids }),
-    scope.all('sheetItems', { sheetId: ids }),
+    scope.all('sheets', { id: ids }, { columns: ['id', 'dayRole', 'blocks'] }),
+    scope.all('sheetItems', { sheetId: ids }, { columns: ['id', 'sheetId', 'slot', 'variationId', 'blockId', 'isOwn'] }),
     file.historyBefore(null),
     file.sessionsDone(),
     file.catalogue(),

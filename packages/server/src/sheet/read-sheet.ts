@@ -156,7 +156,11 @@ const lastTimes = async (
   const earlier = all
     .filter((session) => session.state !== 'live' && (own ? session.startedAt < own.startedAt : true))
     .slice(0, SESSIONS_BACK);
-  const items = await scope.all('sheetItems', { sheetId: earlier.map((session) => session.sheetId) });
+  const items = await scope.all(
+    'sheetItems',
+    { sheetId: earlier.map((session) => session.sheetId) },
+    { columns: ['id', 'sheetId', 'slot', 'variationId', 'dose'] },
+  );
   const sets = await setsOf(
     scope,
     earlier.map((session) => session.id),

@@ -55,6 +55,21 @@ const eases = ({ context, sets }: ExerciseLog, worst: number | null): Reason | n
       : null;
 };
 
+/** A painless session this long ago still says what stood before. House default. */
+const LOOKS_BACK_DAYS = 42;
+
+/**
+ * The heaviest work of the last session before the pain, where the sessions in between hurt too: a lighter week, or a load that was cut
+ * for the day, says nothing of what stood. External kg; 0: there is none.
+ */
+const painlessLoadKg = ({ past, day, values }: ExerciseLog): number => {
+  const earlier = past.filter((one) => one.day < day && one.day >= day - LOOKS_BACK_DAYS).sort((a, b) => b.day - a.day);
+  const hurt = ({ sets }: ExerciseLog['past'][number]): boolean => ['ease', 'stop'].includes(painBand(worstPain({ sets })));
+  const last = earlier.find((one) => !hurt(one));
+  if (!last || JSON.stringify(last.values) !== JSON.stringify(values)) return 0;
+  return Math.max(0, ...last.sets.flatMap(({ kind, externalKg }) => (kind === 'work' ? [externalKg] : [])));
+};
+
 /** What stood before, kept from the first time something was taken off. */
 const remembered = (log: ExerciseLog, step: 'load' | 'setting' | 'sets' | null): TrackMemory => {
   const { memory = {}, usual = log.dose } = log;
@@ -65,7 +80,7 @@ const remembered = (log: ExerciseLog, step: 'load' | 'setting' | 'sets' | null):
       because: 'pain',
       day: log.day,
       sets: before?.sets ?? usual.sets,
-      loadKg: before?.loadKg ?? Math.max(usual.load.externalKg, log.dose.load.externalKg),
+      loadKg: before?.loadKg ?? Math.max(usual.load.externalKg, log.dose.load.externalKg, painlessLoadKg(log)),
       values: before?.values ?? log.values,
       steps: [...(before?.steps ?? []), ...(step ? [step] : [])],
       good: 0,

@@ -15,6 +15,7 @@ export const SESSION_REASONS = {
   'check-sore-leave': values<{ variationId: string; muscle: SoreMuscle; level: number }>(),
   'check-sore-holds': values<{ muscle: SoreMuscle; level: number }>(),
   'check-joint-ease': values<{ variationId: string; area: JointArea; pain: number }>(),
+  'check-joint-again': values<{ variationId: string; area: JointArea; pain: number; setsFrom: number; setsTo: number }>(),
   'check-joint-leave': values<{ variationId: string; area: JointArea; pain: number }>(),
   'check-painkillers': noValues,
   'check-ill': noValues,
