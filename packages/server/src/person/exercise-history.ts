@@ -1,4 +1,5 @@
-import type { PersonId } from '@drubo/core/vocabulary';
+import type { SetRecordDto } from '@drubo/contracts';
+import type { PersonId, SessionId } from '@drubo/core/vocabulary';
 import { dayNumber } from '@drubo/core';
 import { findVariation } from '@drubo/core/catalogue';
 import type { Catalogue } from '@drubo/core/catalogue';
@@ -10,9 +11,11 @@ import { setsOf } from '../db/queries/sets';
 
 /** Sessions back that an engine reads: three months or more; what lies before hardly moves an estimate. */
 const SESSIONS_BACK = 30;
+/** Sessions back that "last time" looks for a slot. */
+const LAST_TIME_BACK = 6;
 
 /** What of an exercise as it was planned a history reads. */
-const READ = ['id', 'sheetId', 'variationId', 'values', 'dose'] as const;
+const READ = ['id', 'sheetId', 'slot', 'variationId', 'values', 'dose'] as const;
 type Item = Pick<SheetItemRow, (typeof READ)[number]>;
 
 /** A person's earlier sessions by movement, oldest first. */
@@ -20,6 +23,15 @@ export interface ExerciseHistory {
   of(variationId: string): PastExercise[];
   /** Every movement that was done. */
   movements(): string[];
+  /** What was done in a slot the last time it was, of the last few sessions; null: in none of them. */
+  lastIn(slot: string): LastTime | null;
+}
+
+/** What somebody did in one place of a sheet the last time. */
+export interface LastTime extends Pick<SheetItemRow, 'variationId' | 'dose'> {
+  sessionId: SessionId;
+  date: string;
+  sets: SetRecordDto[];
 }
 
 /** What somebody did, movement by movement, as far as it is in the catalogue. */
@@ -29,7 +41,7 @@ export const doneBy = (catalogue: Catalogue, history: ExerciseHistory) =>
     return variation ? [{ variation, past: history.of(id) }] : [];
   });
 
-const NONE: ExerciseHistory = { of: () => [], movements: () => [] };
+const NONE: ExerciseHistory = { of: () => [], movements: () => [], lastIn: () => null };
 
 /** Everything a person did before a moment (or at all), ready for the engines. Running and discarded sessions are out. */
 export const exerciseHistory = async (
@@ -60,7 +72,25 @@ export const exerciseHistory = async (
   return {
     of: (variationId) => done.filter((one) => one.variationId === variationId).map(({ variationId: _, ...one }) => one),
     movements: () => [...new Set(done.map(({ variationId }) => variationId))],
+    lastIn: (slot) => lastIn(slot, sessions.slice(0, LAST_TIME_BACK), items, setsByItem),
   };
+};
+
+const lastIn = (
+  slot: string,
+  /** The newest first. */
+  sessions: readonly SessionRow[],
+  items: readonly Item[],
+  setsByItem: ReadonlyMap<string, SetRecordDto[]>,
+): LastTime | null => {
+  for (const session of sessions) {
+    for (const item of itemsOf(items, session)) {
+      const sets = item.slot === slot ? (setsByItem.get(item.id) ?? []).filter((set) => set.sessionId === session.id) : [];
+      const { variationId, dose } = item;
+      if (sets.length > 0) return { sessionId: session.id, date: session.date, variationId, dose, sets };
+    }
+  }
+  return null;
 };
 
 const itemsOf = (items: readonly Item[], session: SessionRow): Item[] => items.filter((item) => item.sheetId === session.sheetId);

@@ -1,4 +1,4 @@
-import type { LastTimeDto, SheetDto, SheetItemDto, SinceDto } from '@drubo/contracts';
+import type { SheetDto, SheetItemDto, SinceDto } from '@drubo/contracts';
 import { allowedLoads, dayNumber, feelersLeft, isSameDose } from '@drubo/core';
 import { timedBlocks } from '@drubo/core/composing';
 import { sessionMinutes } from '@drubo/core/dose';
@@ -16,12 +16,8 @@ import { localDateOf } from '../shared/local-date';
 import { sinceOf } from './next-sheet';
 import type { PersonFile } from '../person/person-file';
 import { careOf, personPicture } from '../person/person-picture';
-import { setsOf } from '../db/queries/sets';
 import { toSheetItem } from './sheet-plan';
 import { itemsOf } from './sheet-items';
-
-/** How many sessions back "last time" looks for a slot. */
-const SESSIONS_BACK = 6;
 
 /** A sheet as it is shown: its items with what was done last time, its minutes, what was left out. */
 export const readSheet = async (
@@ -47,8 +43,7 @@ export const readSheetWith = async (
   const since = today === null ? [] : await sinceOf(scope, file, sheet, rows, today);
   const day = today ?? (await todayOf(scope, context));
   const picture = await personPicture(file, day, sheet.kitId);
-  const { last: before, startedAt } = await lastTimes(scope, sheet);
-  const past = await file.historyBefore(startedAt);
+  const past = await file.historyBefore(await startOf(scope, sheet));
   const catalogue = await file.catalogue();
   const variationOf = (row: Pick<SheetItemRow, 'variationId'>) => getVariation(catalogue, row.variationId);
   const tracks = sheet.state === 'next' ? await file.tracks() : [];
@@ -56,7 +51,7 @@ export const readSheetWith = async (
     ...toSheetItem(row),
     feelers: feelersLeft(row),
     edited: !isSameDose(row.dose, row.proposed),
-    lastTime: before.get(row.slot) ?? null,
+    lastTime: past.lastIn(row.slot),
     past: past.of(row.variationId),
   });
   const extraRows = extraIds.length === 0 ? [] : await scope.all('sheetItems', { sheetId: sheet.id, id: [...extraIds] });
@@ -142,37 +137,9 @@ const todayOf = async (scope: Scope, context: Context): Promise<string> => {
   return localDateOf(context.clock.now(), studio?.timeZone ?? 'UTC');
 };
 
-/** Per slot, the newest earlier session that did it. */
-const lastTimes = async (
-  scope: Scope,
-  sheet: SheetRow,
-): Promise<{ last: Map<string, LastTimeDto>; startedAt: string | null }> => {
-  const all = await scope.all(
-    'sessions',
-    { personId: sheet.personId, state: ['finished', 'reviewed', 'live'] },
-    { order: [['startedAt', 'DESC']], limit: 40 },
-  );
-  const own = all.find((session) => session.sheetId === sheet.id);
-  const earlier = all
-    .filter((session) => session.state !== 'live' && (own ? session.startedAt < own.startedAt : true))
-    .slice(0, SESSIONS_BACK);
-  const items = await scope.all(
-    'sheetItems',
-    { sheetId: earlier.map((session) => session.sheetId) },
-    { columns: ['id', 'sheetId', 'slot', 'variationId', 'dose'] },
-  );
-  const sets = await setsOf(
-    scope,
-    earlier.map((session) => session.id),
-  );
-  const found = new Map<string, LastTimeDto>();
-  for (const session of earlier) {
-    for (const item of items.filter((row) => row.sheetId === session.sheetId)) {
-      const done = sets.filter((set) => set.sessionId === session.id && set.itemId === item.id);
-      if (done.length === 0 || found.has(item.slot)) continue;
-      const { variationId, dose } = item;
-      found.set(item.slot, { sessionId: session.id, date: session.date, variationId, dose, sets: done });
-    }
-  }
-  return { last: found, startedAt: own?.startedAt ?? null };
+/** When the sheet's own session began; null: it has none yet. */
+const startOf = async (scope: Scope, { id, state }: SheetRow): Promise<string | null> => {
+  if (state === 'next' || state === 'later') return null;
+  const [own] = await scope.all('sessions', { sheetId: id, state: ['finished', 'reviewed', 'live'] }, { limit: 1 });
+  return own?.startedAt ?? null;
 };
