@@ -49,7 +49,8 @@ const giveSessions = async (
   const moved = (column: string): string => `strftime('%Y-%m-%dT%H:%M:%fZ', t.${column}, ${back})`;
   const sheetId = `'${key}-' || k`;
   const person = `'${personId}'`;
-  const sheet = { id: sheetId, personId: person, state: `'done'`, createdAt: moved('createdAt') };
+  // Before their plan began: of a block somebody trains some weeks, never years.
+  const sheet = { id: sheetId, personId: person, state: `'done'`, planDay: 'NULL', createdAt: moved('createdAt') };
   await copyRows(db, 'sheets', `${OWN} AND t.id = '${from.sheetId}'`, count, sheet);
   await copyRows(db, 'sheet_items', `${OWN} AND t.sheetId = '${from.sheetId}'`, count, {
     id: `${sheetId} || '-' || t.slot`,

@@ -65,9 +65,24 @@ export const byEmphasis = (catalogue: Catalogue, emphasis: EmphasisId): Variatio
 export const byKit = (catalogue: Catalogue, room: ReadonlySet<KitItem>): Variation[] =>
   catalogue.variations.filter((variation) => kitFor(variation, room).isPossible);
 
-/** Variations whose name or an alias holds every word looked for; all for an empty search. */
+/** What trainers write short, spelt out. Common practice, no source. */
+const SHORT: Readonly<Record<string, string>> = {
+  rdl: 'romanian deadlift',
+  sldl: 'stiff-leg deadlift',
+  kb: 'kettlebell',
+  db: 'dumbbell',
+  bb: 'barbell',
+  rfess: 'rear-foot-elevated split squat',
+  ght: 'glute-ham',
+  ghr: 'glute-ham',
+};
+
+/** Variations whose name or an alias holds every word looked for, written short or in full; all for an empty search. */
 export const bySearch = (variations: readonly Variation[], search: string): Variation[] => {
-  const words = searchable(search).split(/\s+/).filter(Boolean);
+  const words = searchable(search)
+    .split(/\s+/)
+    .filter(Boolean)
+    .flatMap((word) => (SHORT[word] ?? word).split(' '));
   return variations.filter(({ name, aliases }) => {
     const text = searchable([name, ...aliases].join(' '));
     return words.every((word) => text.includes(word));

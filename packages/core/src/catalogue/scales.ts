@@ -76,7 +76,7 @@ export const STANCE_WIDTH = {
 } as const satisfies LeverScale;
 export const TOES_OUT = {
   lever: 'toes-out',
-  steps: [0, 15, 30, 45],
+  steps: [0, 15, 30, 45, 60],
   unit: 'deg',
   ordered: false,
   usual: 1,
@@ -104,6 +104,8 @@ export const FOOT_DISTANCE = {
   ordered: false,
   usual: 1,
 } as const satisfies LeverScale;
+/** For versions that open the knees: a little nearer. */
+export const FEET_NEARER = { ...FOOT_DISTANCE, usual: 0 } as const satisfies LeverScale;
 /** In hamstring bridges far feet are also harder. */
 export const FEET_OUT = { ...FOOT_DISTANCE, steps: [0, 8, 16, 22], ordered: true, usual: 0 } as const satisfies LeverScale;
 export const REAR_ELEVATION = {
@@ -149,6 +151,8 @@ export const BAND = {
   ordered: true,
   usual: 0,
 } as const satisfies LeverScale;
+/** Held in front or overhead it only helps to stay upright: never a strong one. */
+export const LIGHT_BAND = { ...BAND, steps: ['light'], usual: 0 } as const satisfies LeverScale;
 export const WITH_BAND = { ...BAND, usual: 1 } as const satisfies LeverScale;
 const SURFACE = {
   lever: 'surface',
@@ -165,6 +169,8 @@ export const TEMPO = {
   ordered: true,
   usual: 0,
 } as const satisfies LeverScale;
+/** Where the bottom is touched and left at once: slower down, never a pause. */
+export const TOUCH_AND_GO = { ...TEMPO, steps: ['plain', 'slow-lowering'] } as const satisfies LeverScale;
 export const PAUSED = { ...TEMPO, usual: 2 } as const satisfies LeverScale;
 /** Holding on top is the first thing to add to a bridge that is too easy. */
 export const TOP_HOLD = {
@@ -174,6 +180,7 @@ export const TOP_HOLD = {
   ordered: true,
   usual: 0,
 } as const satisfies LeverScale;
+export const HELD_ON_TOP = { ...TOP_HOLD, usual: 3 } as const satisfies LeverScale;
 export const RANGE = {
   lever: 'range',
   steps: ['partial', 'half', 'full'],

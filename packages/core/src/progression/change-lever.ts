@@ -1,9 +1,10 @@
 import { oneNotch } from '../catalogue/knowledge';
 import { settingsKept } from './settings-kept';
 import { tempoAfter } from '../dose';
+import { servedBy } from '../kit';
 import type { Load } from '../kit';
 import { reason } from '../vocabulary';
-import type { LeverId, LeverValues } from '../vocabulary';
+import type { KitItem, LeverId, LeverValue, LeverValues } from '../vocabulary';
 import { aimAt } from './aim';
 import type { ExerciseLog, Outcome } from './types';
 
@@ -21,7 +22,17 @@ const PRIORITY: readonly LeverId[] = [
   'deficit',
   'support',
   'arms',
+  'band',
 ];
+
+/** What a notch needs in the room. */
+const NEEDS: Partial<Record<LeverId, KitItem>> = { band: 'band' };
+
+/** Whether the room has what a notch asks for; a room nobody knows of has everything. */
+const isThere = (id: LeverId, to: LeverValue, room: ReadonlySet<KitItem> | null): boolean => {
+  const item = NEEDS[id];
+  return item === undefined || to === 'none' || to === null || room === null || servedBy(item, room) !== undefined;
+};
 
 /**
  * One notch on the first setting that has one that way, everything else as it was; null when there is none.
@@ -38,7 +49,8 @@ export const lever = (
   const notches = oneNotch(context.catalogue, variation, values, way)
     .filter((notch) => notch.kind === 'lever')
     // What a limit asks for is never made harder again.
-    .filter((notch) => way === 'easier' || kept[notch.lever] === undefined);
+    .filter((notch) => way === 'easier' || kept[notch.lever] === undefined)
+    .filter((notch) => isThere(notch.lever, notch.to, context.room));
   const [first] = notches
     .filter((notch) => (only === undefined ? PRIORITY.includes(notch.lever) : notch.lever === only))
     .sort((a, b) => PRIORITY.indexOf(a.lever) - PRIORITY.indexOf(b.lever));

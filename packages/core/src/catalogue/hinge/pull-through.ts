@@ -1,5 +1,5 @@
 import { HINGE } from '../bases';
-import { BAND, TEMPO } from '../scales';
+import { TEMPO, WITH_BAND } from '../scales';
 import type { Variation } from '../types';
 
 /** The pull comes from behind between the legs: hips back to it, hips through to stand. */
@@ -13,7 +13,8 @@ export const pullThrough = {
   loadPositions: ['machine'],
   firstLoadShare: { novice: 0.15, trained: 0.35 },
   kit: [['band', 'cable']],
-  levers: [BAND, TEMPO],
+  unloadedAllowed: true,
+  levers: [WITH_BAND, TEMPO],
   bodyMassShare: 0.47,
   repRange: { low: 10, high: 15 },
   setUpSeconds: 40,

@@ -109,9 +109,15 @@ export const lateralSquat = {
     { id: 'slider', variationId: 'slider-side-lunge', stage: 2, aside: true, from: ['short'], gate: null },
     { id: 'supported', variationId: 'supported-cossack-squat', stage: 3, from: ['long'], gate: reps(2, 8) },
     { id: 'unassisted', variationId: 'cossack-squat', stage: 4, from: ['supported'], gate: reps(3, 8) },
-    { id: 'goblet', variationId: 'goblet-cossack-squat', stage: 5, from: ['unassisted'], gate: TOP_OF_RANGE_TWICE },
-    { id: 'band-front', variationId: 'banded-cossack-squat', stage: 6, from: ['goblet'], gate: reps(3, 8) },
-    { id: 'band-overhead', variationId: 'overhead-band-cossack-squat', stage: 7, from: ['band-front'], gate: null },
+    { id: 'band-front', variationId: 'banded-cossack-squat', stage: 4, from: ['supported'], gate: reps(3, 8) },
+    {
+      id: 'goblet',
+      variationId: 'goblet-cossack-squat',
+      stage: 5,
+      from: ['unassisted', 'band-front'],
+      gate: TOP_OF_RANGE_TWICE,
+    },
+    { id: 'band-overhead', variationId: 'overhead-band-cossack-squat', stage: 6, from: ['goblet'], gate: null },
   ],
 } as const satisfies Ladder;
 

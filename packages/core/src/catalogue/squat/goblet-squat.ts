@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, HEEL_LIFT, KNEE_TRAVEL, STANCE_WIDTH, TEMPO } from '../scales';
+import { BOX_HEIGHT, HEEL_LIFT, KNEE_TRAVEL, STANCE_WIDTH, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Front-held single weight; the bottom at a level thigh is a reference case of the posture model. */
@@ -13,7 +13,7 @@ export const gobletSquat = {
   loadPositions: ['goblet'],
   firstLoadShare: { novice: 0.15, trained: 0.3 },
   kit: [['kettlebell', 'dumbbell']],
-  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, KNEE_TRAVEL, TEMPO],
+  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TOES_OUT, KNEE_TRAVEL, TEMPO],
   siblings: [
     { lever: 'load-position', way: 'easier', variationId: 'counterweight-squat' },
     { lever: 'load-position', way: 'harder', variationId: 'double-kettlebell-front-squat' },

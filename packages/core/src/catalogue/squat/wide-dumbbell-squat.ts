@@ -7,7 +7,7 @@ export const wideDumbbellSquat = {
   ...TWO_LEG_SQUAT,
   id: 'wide-dumbbell-squat',
   name: 'Wide squat with one dumbbell',
-  aliases: ['sumo squat', 'wide-stance dumbbell squat'],
+  aliases: ['sumo squat', 'plié squat', 'wide-stance dumbbell squat'],
   kneeShare: 0.46,
   emphasis: { 'front-thigh': 0.7, glutes: 0.65, adductors: 0.75 },
   loadPositions: ['between-feet'],

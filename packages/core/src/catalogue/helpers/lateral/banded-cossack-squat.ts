@@ -1,8 +1,8 @@
 import { LATERAL } from '../../bases';
-import { RANGE, TEMPO, WITH_BAND } from '../../scales';
+import { LIGHT_BAND, RANGE, TEMPO } from '../../scales';
 import type { Variation } from '../../types';
 
-/** A light band pulled apart in front keeps the chest up. */
+/** A light band pulled apart in front helps a beginner to stay upright. */
 export const bandedCossackSquat = {
   ...LATERAL,
   id: 'banded-cossack-squat',
@@ -13,7 +13,7 @@ export const bandedCossackSquat = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [['band']],
-  levers: [WITH_BAND, RANGE, TEMPO],
+  levers: [LIGHT_BAND, RANGE, TEMPO],
   siblings: [{ lever: 'load-position', way: 'harder', variationId: 'overhead-band-cossack-squat' }],
   stance: 'alternating',
   repRange: { low: 5, high: 8 },
@@ -21,7 +21,7 @@ export const bandedCossackSquat = {
   faults: ['heels-lift', 'chest-falls', 'range-short', 'wobble'],
   cautions: ['Sore shoulders: without the band.'],
   traits: ['cossack', 'wide', 'side-lunge', 'end-range'],
-  prerequisites: ['cossack-squat'],
+  prerequisites: ['supported-cossack-squat'],
   figure: {
     maker: 'side-lunge',
     spread: 0.6,

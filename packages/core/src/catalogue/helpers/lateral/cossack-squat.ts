@@ -1,5 +1,5 @@
 import { LATERAL } from '../../bases';
-import { RANGE, TEMPO } from '../../scales';
+import { COUNTERWEIGHT, RANGE, TEMPO } from '../../scales';
 import type { Variation } from '../../types';
 
 /** Wide feet, side to side, deep over one leg with nothing to hold. */
@@ -13,7 +13,7 @@ export const cossackSquat = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [],
-  levers: [RANGE, TEMPO],
+  levers: [{ ...COUNTERWEIGHT, usual: COUNTERWEIGHT.steps.length - 1 }, RANGE, TEMPO],
   siblings: [
     { lever: 'support', way: 'easier', variationId: 'supported-cossack-squat' },
     { lever: 'load-position', way: 'harder', variationId: 'goblet-cossack-squat' },

@@ -1,5 +1,5 @@
 import { LATERAL } from '../../bases';
-import { TEMPO, WITH_BAND } from '../../scales';
+import { TEMPO, BAND } from '../../scales';
 import type { Variation } from '../../types';
 
 /** Half squat, small side steps against a band, 30–45 s. */
@@ -11,8 +11,8 @@ export const lateralBandWalk = {
   kneeShare: 0.3,
   emphasis: { 'side-hip': 0.95, glutes: 0.5 },
   loadPositions: ['none'],
-  kit: [['band']],
-  levers: [WITH_BAND, TEMPO],
+  kit: [],
+  levers: [BAND, TEMPO],
   stance: 'two-leg',
   bodyMassShare: 0,
   repRange: null,

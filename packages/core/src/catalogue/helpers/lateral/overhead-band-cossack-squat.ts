@@ -1,5 +1,5 @@
 import { LATERAL } from '../../bases';
-import { RANGE, TEMPO, WITH_BAND } from '../../scales';
+import { LIGHT_BAND, RANGE, TEMPO } from '../../scales';
 import type { Variation } from '../../types';
 
 /** The band goes overhead: the hardest of its ladder on trunk and shoulders. */
@@ -13,7 +13,7 @@ export const overheadBandCossackSquat = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [['band']],
-  levers: [WITH_BAND, RANGE, TEMPO],
+  levers: [LIGHT_BAND, RANGE, TEMPO],
   siblings: [{ lever: 'load-position', way: 'easier', variationId: 'banded-cossack-squat' }],
   stance: 'alternating',
   repRange: { low: 4, high: 6 },

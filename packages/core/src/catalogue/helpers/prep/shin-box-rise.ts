@@ -10,7 +10,7 @@ export const shinBoxRise = {
   aliases: ['90/90 to kneeling'],
   kneeShare: 0.3,
   emphasis: { glutes: 0.6, mobility: 0.8, 'front-thigh': 0.3 },
-  loadPositions: ['none'],
+  loadPositions: ['none', 'goblet'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [['pad']],
   levers: [SUPPORT, TEMPO],

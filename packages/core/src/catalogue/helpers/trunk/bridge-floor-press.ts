@@ -17,6 +17,7 @@ export const bridgeFloorPress = {
   unloadedAllowed: false,
   repRange: { low: 8, high: 12 },
   firstLoadShare: { novice: 0.1, trained: 0.3 },
+  startsAt: 'bottom',
   holdsAt: { bottom: 'elbows down', top: 'pressed' },
   cues: ['Hips stay high', 'Press over the shoulders', 'Ribs down'],
   faults: ['no-full-hip-extension', 'felt-in-low-back', 'low-back-over-arches'],

@@ -1,0 +1,138 @@
+import { plannedReps, setSeconds, tempoAfter } from '../dose';
+import { canLoad, roomOf } from '../kit';
+import type { Kit } from '../kit';
+import { accessTo } from '../selection';
+import { aJudgeContext, anExerciseLog } from '../testing';
+import { STUDIO_ITEMS } from '../vocabulary';
+import { builtInCatalogue, getVariation } from '.';
+import { bySearch, kitFor, LADDERS, scaleOf } from './knowledge';
+
+/** What the movement pages say that no other check looks at. Source: the trade, as `movements` has it; common practice, no source. */
+const get = (id: string) => getVariation(builtInCatalogue, id);
+const rungOf = (ladderId: string, rungId: string) =>
+  LADDERS.find(({ id }) => id === ladderId)!.rungs.find(({ id }) => id === rungId)!;
+
+describe('kneeling on one leg', () => {
+  it('hinges at the hip of the kneeling leg, the other leg straight out to the side', () => {
+    const hinge = get('kneeling-one-leg-hinge');
+    expect(hinge.figure).toMatchObject({ maker: 'poses', figure: { view: 'front' } });
+    const { figure } = hinge.figure as {
+      figure: { top: { right: { ankle: readonly number[] } }; bottom: { trunkForwardDeg: number } };
+    };
+    expect(figure.top.right.ankle[0]).toBeGreaterThan(0.35);
+    expect(figure.bottom.trunkForwardDeg).toBeGreaterThan(45);
+    expect(hinge.aliases.join(' ')).not.toContain('half-kneeling');
+  });
+
+  it('squats to a light touch and up at once: slow down, fast up, no pause to choose; glutes first', () => {
+    const squat = get('kneeling-one-leg-squat');
+    expect(squat.tempo).toMatchObject({ bottom: 0, lifting: 'x' });
+    expect(squat.tempo!.lowering).toBeGreaterThanOrEqual(3);
+    expect(scaleOf(squat, 'tempo')?.steps).not.toContain('pause');
+    expect(squat.emphasis.glutes).toBe(Math.max(...Object.values(squat.emphasis)));
+    expect(squat.loadPositions).toEqual(expect.arrayContaining(['goblet', 'back-bar']));
+    expect(squat.unloadedAllowed).toBe(true);
+  });
+});
+
+describe('deep to the side', () => {
+  it('a light band only, in front for beginners before a weight, overhead last; a counterweight helps too', () => {
+    for (const id of ['banded-cossack-squat', 'overhead-band-cossack-squat'])
+      expect(scaleOf(get(id), 'band')?.steps).toEqual(['light']);
+    const stageOf = (rungId: string) => rungOf('lateral', rungId).stage;
+    expect(stageOf('band-front')).toBeLessThan(stageOf('goblet'));
+    expect(stageOf('goblet')).toBeLessThan(stageOf('band-overhead'));
+    expect(rungOf('lateral', 'band-front').from).toEqual(['supported']);
+    expect(scaleOf(get('cossack-squat'), 'counterweight')?.steps.at(-1)).toBeNull();
+  });
+});
+
+describe('a bridge with the knees opened on top', () => {
+  const bridge = get('abduction-glute-bridge');
+  it('begins without a band and needs none; feet nearer, toes out, on their outer edges', () => {
+    const band = scaleOf(bridge, 'band')!;
+    expect([band.steps[band.usual], bridge.kit]).toEqual(['none', []]);
+    const [near, toes] = [scaleOf(bridge, 'foot-distance')!, scaleOf(bridge, 'toes-out')!];
+    expect(near.steps[near.usual]).toBeLessThan(0);
+    expect(toes.steps[toes.usual]).toBeGreaterThan(0);
+    expect(bridge.cues.join(' ')).not.toContain('flat');
+  });
+
+  it('holds three seconds on top: a setting that its tempo and the seconds of a set follow', () => {
+    expect(bridge.tempo?.top).toBe(3);
+    const hold = scaleOf(bridge, 'top-hold')!;
+    expect(hold.steps[hold.usual]).toBe(3);
+    const { dose } = anExerciseLog({ variationId: bridge.id, loadKg: 0 });
+    const secondsAt = (top: number): number =>
+      setSeconds({ ...dose, tempo: tempoAfter(bridge, bridge.tempo!, 'top-hold', top) }, bridge);
+    expect(secondsAt(3) - secondsAt(1)).toBeCloseTo(2 * plannedReps(dose), 6);
+  });
+});
+
+describe('three seconds each way', () => {
+  it.each([
+    ['bridge-floor-press', 'top'],
+    ['shin-box-rise', 'top'],
+    ['glute-bridge', 'top'],
+    ['belly-held-hinge', 'bottom'],
+    ['goblet-squat', 'bottom'],
+  ] as const)('%s is held at the %s', (id, end) => {
+    const tempo = tempoAfter(get(id), { lowering: 1, bottom: 0, lifting: 1, top: 0 }, 'tempo', 'three-each');
+    expect(tempo).toEqual({ lowering: 3, lifting: 3, bottom: 0, top: 0, [end]: 3 });
+  });
+
+  it('its four drills can be set up as they are taught', () => {
+    expect(get('belly-held-hinge').loadPositions).toContain('belly');
+    expect(scaleOf(get('goblet-squat'), 'toes-out')?.steps).toEqual(expect.arrayContaining([45, 60]));
+    expect(get('shin-box-rise').loadPositions).toContain('goblet');
+    for (const id of ['belly-held-hinge', 'bridge-floor-press', 'goblet-squat'])
+      expect(scaleOf(get(id), 'tempo')?.steps).toContain('three-each');
+  });
+});
+
+it('the back foot of a staggered hinge works, and breathing out at the bottom brings ribs and pelvis together', () => {
+  const said = get('staggered-romanian-deadlift').cues.join(' · ');
+  expect(said).toMatch(/back foot works/i);
+  expect(said).toMatch(/out at the bottom: low ribs and pelvis/i);
+});
+
+it.each([
+  ['plié', 'wide-dumbbell-squat'],
+  ['plie', 'wide-dumbbell-squat'],
+  ['RDL', 'romanian-deadlift'],
+  ['db rdl', 'dumbbell-romanian-deadlift'],
+  ['bulgarian', 'rear-foot-elevated-split-squat'],
+  ['good morning', 'good-morning'],
+  ['hip thrust', 'barbell-hip-thrust'],
+  ['KB swing', 'kettlebell-swing'],
+  ['KB', 'kettlebell-deadlift'],
+])('“%s” finds %s', (text, id) => {
+  expect(bySearch(builtInCatalogue.variations, text).map((one) => one.id)).toContain(id);
+});
+
+describe('kit that need not be there', () => {
+  const studio: ReadonlySet<(typeof STUDIO_ITEMS)[number]> = new Set(STUDIO_ITEMS);
+  const bare = { kit: { pieces: [], machines: [], gear: [] } as unknown as Kit, limits: [] };
+  it('a pull-through is open wherever a band or a cable is', () => {
+    expect(accessTo(get('pull-through'), { ...bare, room: studio }).state).toBe('open');
+    expect(accessTo(get('pull-through'), { ...bare, room: new Set(['wall']) }).state).toBe('locked');
+  });
+
+  it('what has “no band” as a notch asks for none', () => {
+    for (const id of ['abduction-glute-bridge', 'lateral-band-walk']) {
+      const band = scaleOf(get(id), 'band')!;
+      expect([id, band.steps[band.usual], kitFor(get(id), new Set()).isPossible]).toEqual([id, 'none', true]);
+    }
+  });
+
+  it('two bottles or two tins are a pair', () => {
+    const { kit } = aJudgeContext();
+    const bottles = (owned: number): Kit => ({
+      ...kit,
+      pieces: [{ ...kit.pieces[0]!, id: 'bottle', type: 'home-weight', value: 2, unit: 'kg', owned }],
+    });
+    expect(roomOf(bottles(2), []).has('dumbbell-pair')).toBe(true);
+    expect(roomOf(bottles(1), []).has('dumbbell-pair')).toBe(false);
+    expect(canLoad(bottles(2), 'sides', { unloadedToo: false })).toBe(true);
+  });
+});
