@@ -26,6 +26,7 @@ export {
   SEGMENTS,
   ankleDegFromKneeToWall,
   asBand,
+  gluteBand,
   askModel,
   distance,
   fitBand,

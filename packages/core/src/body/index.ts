@@ -18,7 +18,7 @@ export { solveSplit } from './posture/split-squat';
 export { solveSquat } from './posture/squat';
 export { sweep } from './posture/sweep';
 export type { SweepQuestion, SweepStep } from './posture/sweep';
-export { asBand, postureReasons } from './posture/why';
+export { asBand, gluteBand, postureReasons } from './posture/why';
 export type { PostureBody, PostureRemedies, PostureResult } from './posture/types';
 export { FOOT, SEGMENTS } from './segments';
 export type { Segments } from './segments';

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { asBand, postureReasons, roundSafe } from '@drubo/core';
+import { asBand, gluteBand, postureReasons, roundSafe } from '@drubo/core';
 import type { ModelResult, PostureBody } from '@drubo/core';
 import { formatNumber } from '@drubo/words/explain';
 import { formatPostureRemedies } from '@drubo/words/movement-words';
@@ -66,7 +66,7 @@ export const PoseFacts = ({
       {gluteShare === null ? (
         <Txt kind="label">{words.lean(Math.round(trunkDeg))}</Txt>
       ) : (
-        <Txt kind="label">{words.glutesTheRestHamstrings(Math.round(gluteShare * 100))}</Txt>
+        <Txt kind="label">{words.glutesAndHamstrings[gluteBand(gluteShare)]}</Txt>
       )}
       {kneePastToesCm !== null && (
         <Txt kind="small">{words.kneeTheToes(lengthText(Math.abs(kneePastToesCm), unit), kneePastToesCm)}</Txt>

@@ -8,7 +8,7 @@ export interface BridgeSetUp {
   loadKg: number;
   /** Height of the bench under the shoulder blades; 0 on the floor. */
   benchM: number;
-  /** Ankle ahead of where the shin would be vertical at the top; positive is farther from the hips. */
+  /** Ankle ahead of where the shin would be vertical at the top of a bridge on the floor; positive is farther from the hips. */
   footOffsetM: number;
   feetHeightM?: number;
   /** How high the hips are: 1 straight line, 0 the lowest. */
@@ -40,9 +40,13 @@ export const solveBridge = (body: PostureBody, setUp: BridgeSetUp): BridgeResult
   const toHip = (setUp.benchM > 0 ? bridge.contactOnBench : bridge.contactOnFloor) * body.trunkM;
   const span = toHip + body.thighM;
   const ankleY = (setUp.feetHeightM ?? 0) + body.ankleHeightM;
-  const overKnee = ankleY + body.shankM - contact.y;
+  // On the floor the shin is upright at the top. Feet that go up keep that bend of the knee, so the shin leans back with them.
+  const overKnee = body.ankleHeightM + body.shankM - contact.y;
   if (Math.abs(overKnee) > span) return { status: 'infeasible', limit: 'feet-too-far' };
-  const ankle = { x: Math.sqrt(span ** 2 - overKnee ** 2) + setUp.footOffsetM, y: ankleY };
+  const reach = Math.hypot(Math.sqrt(span ** 2 - overKnee ** 2), body.ankleHeightM - contact.y);
+  const rise = ankleY - contact.y;
+  if (Math.abs(rise) > reach) return { status: 'infeasible', limit: 'feet-too-far' };
+  const ankle = { x: Math.sqrt(reach ** 2 - rise ** 2) + setUp.footOffsetM, y: ankleY };
   const top = middleJoint(contact, ankle, span, body.shankM, 1);
   if (!top) return { status: 'infeasible', limit: 'feet-too-far' };
   const topAngle = Math.atan2(top.y - contact.y, top.x - contact.x);

@@ -8,6 +8,7 @@ import { askModel } from './model';
 import { solveSplit } from './split-squat';
 import { solveSquat } from './squat';
 import { sweep } from './sweep';
+import { gluteBand } from './why';
 import type { CarryId, PostureBody, SquatSetUp } from './types';
 
 /** Heights, masses, femur ±10 %, ankle 20–40°, load 0–1.5 body mass: the ranges the laws are stated over. */
@@ -217,6 +218,38 @@ describe('the model asked through the catalogue', () => {
       if (pose?.status !== 'feasible') throw new Error(id);
       expect([id, Math.abs((pose.kneeShare ?? NaN) - variation.kneeShare) < 0.12]).toEqual([id, true]);
     }
+  });
+
+  // Source: the trade: short is front of thigh, long is glutes. Every stride the setting offers, on an average body, tells it.
+  it('a longer stride moves the work from knee to hip, at the bottom and at a level thigh', () => {
+    const average = postureBody({ heightCm: 175, massKg: 75 });
+    for (const depth of [1 / LEVEL_DEPTH, 1]) {
+      const shares = [55, 70, 85, 95].map((stride) => {
+        const pose = askModel(average, figure('split-squat'), { depth, loadKg: 0, values: { stride } });
+        if (pose?.status !== 'feasible') throw new Error(`${stride} cm at ${depth}`);
+        return pose.kneeShare!;
+      });
+      expect([...shares].sort((a, b) => b - a)).toEqual(shares);
+      expect(shares[0]! - shares[3]!).toBeGreaterThan(0.08);
+    }
+  });
+
+  // Statics on paper: the same bend of the knee, turned about the shoulders with the feet: the shin leans back, the foot's push passes
+  // farther behind the knee, so the hamstrings hold it; the hips travel farther from the floor to one line.
+  it('feet that go up in a bridge ask more of the hamstrings over more range, in all', () => {
+    const at = (height: number | null, depth = 0) => {
+      const pose = askModel(body, figure('glute-bridge'), { depth, loadKg: 0, values: { 'feet-elevation': height } });
+      if (pose?.status !== 'feasible') throw new Error(`${height} cm`);
+      return pose;
+    };
+    const heights = [null, 15, 30, 45];
+    const shares = heights.map((height) => at(height).gluteShare!);
+    expect([...shares].sort((a, b) => b - a)).toEqual(shares);
+    const ranges = heights.map((height) => at(height).loadHeightM! - at(height, 1).loadHeightM!);
+    expect([...ranges].sort((a, b) => a - b)).toEqual(ranges);
+    // Told as a direction, as the card tells it.
+    expect([gluteBand(shares[0]!), gluteBand(0.5), gluteBand(shares[3]!)]).toEqual(['glutes', 'both', 'hamstrings']);
+    for (const height of [15, 30, 45]) expect(at(height).demandNm!).toBeGreaterThan(at(null).demandNm!);
   });
 
   it('a band adds most at the top, where it is longest, and nothing where it is slack', () => {

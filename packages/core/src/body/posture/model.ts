@@ -123,7 +123,7 @@ export const askModel = (
         carry: source.carry,
         loadKg,
         strideM: numeric(values, 'stride', source.strideCm ?? 70) / 100,
-        frontShare: source.frontShare ?? 0.78,
+        frontShare: source.frontShare ?? 0.75,
         leanDeg: source.leanDeg ?? 10,
         thighDeg: thighAtDepth(depth * LEVEL_DEPTH),
         rearHeightM: numeric(values, 'rear-elevation', source.rearCm ?? 0) / 100,

@@ -26,3 +26,10 @@ export const postureReasons = (body: PostureBody, loadKg: number, pose: ModelPos
     ? []
     : [reason('posture-low-back', { lowBackNm: pose.lowBackNm, bandPercent: BAND_PERCENT }, 'house-default')]),
 ];
+
+/** From these glute shares on a bridge is told as mostly the glutes', or as shared. House defaults. */
+const GLUTES_FROM = { glutes: 0.75, both: 0.4 } as const;
+
+/** What works in a bridge, as a direction: the foot's push along the floor is not known, so that a number would say too much. */
+export const gluteBand = (gluteShare: number): 'glutes' | 'both' | 'hamstrings' =>
+  gluteShare >= GLUTES_FROM.glutes ? 'glutes' : gluteShare >= GLUTES_FROM.both ? 'both' : 'hamstrings';

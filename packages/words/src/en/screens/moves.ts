@@ -191,7 +191,8 @@ export const movesWords = {
       ` ${length} too far ${offBalanceCm < 0 ? 'back' : 'forward'}: that is what falling ${offBalanceCm < 0 ? 'backward, or throwing the chest forward to stop it,' : 'forward'} looks like.`,
     ankle: (capital: string, number: string, value: string) => `${capital} (${number}° ankle).${value}`,
     lean: (trunkDeg: number) => `${trunkDeg}° lean`,
-    glutesTheRestHamstrings: (gluteShare: number) => `${gluteShare} % glutes, the rest hamstrings`,
+    /** Directions only: what the foot does along the floor is not known. */
+    glutesAndHamstrings: { glutes: 'Mostly glutes', both: 'Glutes and hamstrings', hamstrings: 'Mostly hamstrings' },
     kneeTheToes: (length: string, kneePastToesCm: number) => `Knee ${length} ${kneePastToesCm >= 0 ? 'past' : 'behind'} the toes`,
     kneeHip: (kneeShare: number, value: number) => `Knee ${kneeShare} %, hip ${value} %`,
     lowBackAboutN: (fromNm: number, toNm: number) => `Low back about ${fromNm}–${toNm} N·m`,

@@ -34,8 +34,7 @@ export const makeBridge = (source: BridgeSource, { segments, values }: FigureOpt
   const body = bodyWith(segments);
   const bench = fromCm(source.benchCm);
   const feet = fromCm(numberAt(values, 'feet-elevation', source.feetCm ?? 0));
-  // Raised feet stand farther away, or the low end would fold the leg shut.
-  const offsetCm = numberAt(values, 'foot-distance', source.footOffsetCm ?? 0) + feet * 175 * 0.7;
+  const offsetCm = numberAt(values, 'foot-distance', source.footOffsetCm ?? 0);
   const poseAt = (lift: number): BridgePose => {
     const solved = solveBridge(body, {
       loadKg: 0,

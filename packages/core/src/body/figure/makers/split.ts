@@ -6,7 +6,7 @@ import { up } from '../geometry';
 import { armsFor, bodyWith, fromCm, fromM, numberAt, supportProps, withinReach } from './shared';
 import type { FigureOptions, SplitSource } from './types';
 
-const USUAL = { strideCm: 70, leanDeg: 10, frontShare: 0.78 } as const;
+const USUAL = { strideCm: 70, leanDeg: 10, frontShare: 0.75 } as const;
 const FRONT: FootPlacement = { kind: 'flat', heelX: 0 };
 /** Legs are drawn a little short of straight at the top. */
 const NEARLY_STRAIGHT = 0.992;
@@ -14,7 +14,7 @@ const NEARLY_STRAIGHT = 0.992;
 /** The low end at a level thigh, or as near to it as a very long stride lets the hip go. */
 const lowest = (source: SplitSource, segments: Segments, strideM: number, rearHeightM: number) => {
   for (const thighDeg of [90, 84, 78, 70]) {
-    for (const share of [source.frontShare ?? USUAL.frontShare, 0.75, 0.7]) {
+    for (const share of [source.frontShare ?? USUAL.frontShare, 0.7]) {
       const { carry, leanDeg = USUAL.leanDeg } = source;
       const solved = solveSplit(bodyWith(segments), {
         carry,
