@@ -83,6 +83,8 @@ test('a whole session on a phone: pair, circuit, feelers, a fault, kit taken, pa
   // A set of the pair, with a fault that breaks it: a cue first.
   const fault = 'knees cave';
   await expect(heading(page, 'Goblet squat')).toBeVisible();
+  // The two likeliest are at hand, the others one tap further; once seen it is among the likeliest.
+  await page.getByRole('button', { name: 'All faults of this movement' }).click();
   await page.getByRole('button', { name: fault, exact: true }).click();
   await page.getByRole('button', { name: `${fault}: note` }).click();
   await live.logSet();

@@ -3,6 +3,7 @@ import { RADIUS, TARGET } from '../theme/tokens';
 import { usePalette } from '../theme/use-palette';
 import { Icon } from './icons/Icon';
 import type { IconName } from './icons/Icon';
+import { useRunWhileHeld } from './use-run-while-held';
 
 /** A square button with an icon only; `says` is its name for screen readers. */
 export const IconButton = ({
@@ -12,6 +13,7 @@ export const IconButton = ({
   disabled = false,
   framed = false,
   size = TARGET.usual,
+  runs = false,
 }: {
   icon: IconName;
   says: string;
@@ -19,8 +21,11 @@ export const IconButton = ({
   disabled?: boolean;
   framed?: boolean;
   size?: number;
+  /** Whether it goes on while it is held. */
+  runs?: boolean;
 }) => {
   const palette = usePalette();
+  const held = useRunWhileHeld(onPress, runs && !disabled);
   return (
     <Pressable
       role="button"
@@ -28,6 +33,7 @@ export const IconButton = ({
       aria-disabled={disabled}
       disabled={disabled}
       onPress={onPress}
+      {...held}
       style={({ pressed }) => [
         styles.box,
         { width: size, height: size, opacity: pressed ? 0.6 : 1 },

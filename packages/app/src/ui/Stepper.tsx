@@ -1,4 +1,4 @@
-import { StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { TARGET } from '../theme/tokens';
 import { IconButton } from './IconButton';
 import { Row } from './layout';
@@ -20,6 +20,7 @@ export const Stepper = ({
   hideLabel = false,
   note,
   share = 1,
+  onValue,
 }: {
   label: string;
   value: string;
@@ -32,6 +33,8 @@ export const Stepper = ({
   note?: string;
   /** Its part of the row beside other steppers. */
   share?: number;
+  /** What a tap on the value does, and what that is called. */
+  onValue?: { says: string; onPress(): void };
 }) => (
   <View
     role="group"
@@ -44,20 +47,40 @@ export const Stepper = ({
       </Txt>
     )}
     <Row gap="xs">
-      <IconButton framed size={size} icon="minus" says={words.less(label)} disabled={!onDown} onPress={() => onDown?.()} />
+      <IconButton runs framed size={size} icon="minus" says={words.less(label)} disabled={!onDown} onPress={() => onDown?.()} />
       <View style={styles.value} aria-live="polite">
-        <Txt kind={value.length > LONG_VALUE ? 'heading' : 'number'} style={styles.centre}>
-          {value}
-        </Txt>
-        {note ? (
-          <Txt kind="small" tone="quiet" style={styles.centre}>
-            {note}
-          </Txt>
-        ) : null}
+        {onValue ? (
+          <Pressable
+            role="button"
+            aria-label={onValue.says}
+            onPress={onValue.onPress}
+            style={{ minHeight: size, justifyContent: 'center' }}
+          >
+            <Value value={value} note={note} isPressed />
+          </Pressable>
+        ) : (
+          <Value value={value} note={note} />
+        )}
       </View>
-      <IconButton framed size={size} icon="plus" says={words.more(label)} disabled={!onUp} onPress={() => onUp?.()} />
+      <IconButton runs framed size={size} icon="plus" says={words.more(label)} disabled={!onUp} onPress={() => onUp?.()} />
     </Row>
   </View>
+);
+
+const Value = ({ value, note, isPressed = false }: { value: string; note?: string | undefined; isPressed?: boolean }) => (
+  <>
+    <Txt
+      kind={value.length > LONG_VALUE ? 'heading' : 'number'}
+      style={[styles.centre, isPressed && { textDecorationLine: 'underline', textDecorationStyle: 'dotted' }]}
+    >
+      {value}
+    </Txt>
+    {note ? (
+      <Txt kind="small" tone="quiet" style={styles.centre}>
+        {note}
+      </Txt>
+    ) : null}
+  </>
 );
 
 const styles = StyleSheet.create({

@@ -18,6 +18,7 @@ export {
 } from './pad';
 export type { Asked, Pad, SetSaid } from './pad';
 export { countRows, currentExercise, exercisesOf, lastLogged, slotAfterRamp } from './progress';
+export { likelyFaults } from './likely-faults';
 export { rampsOf } from './ramps';
 export { runningRest } from './rest';
 export type { RestByHand, RunningRest } from './rest';
@@ -25,3 +26,5 @@ export { canDropAfter, goesOnAfter, nextDrop, setsOf } from './standing-at';
 export { thingsOf, withoutTaken } from './taken-kit';
 export type { TakenThing } from './taken-kit';
 export type { Exercise, LiveItem, LiveSheet, Row, Running } from './types';
+export { warmUpLeft } from './warm-up';
+export type { WarmUpRow } from './warm-up';

@@ -1,11 +1,10 @@
-import { ScrollView, StyleSheet } from 'react-native';
+import { useState } from 'react';
 import { FAULT_LABELS } from '@drubo/words/explain';
 import type { FaultSeverity } from '@drubo/core/vocabulary';
-import { isUnclean, markDangerous, tapFault } from '@drubo/core/live';
+import { isUnclean, likelyFaults, markDangerous, tapFault } from '@drubo/core/live';
 import type { Pad } from '@drubo/core/live';
-import { SPACE } from '../../theme/tokens';
 import { Chip } from '../../ui/Chip';
-import { Row } from '../../ui/layout';
+import { Wrap } from '../../ui/layout';
 import type { Exercise } from './floor';
 import { liveWords } from '@drubo/words/screens/live';
 
@@ -13,7 +12,10 @@ const words = liveWords.faultRow;
 
 const WORDS: Record<FaultSeverity, string> = words.words;
 
-/** Pain, clean or not, and this variation's faults: one tap a note, two break the set, a long press is dangerous. */
+/**
+ * Pain, clean or not, and the faults likeliest here, with all of the movement's one tap further: one tap a note, two break the set, a
+ * long press is dangerous. What is chosen stays in sight.
+ */
 export const FaultRow = ({
   exercise,
   pad,
@@ -24,29 +26,33 @@ export const FaultRow = ({
   pad: Pad;
   onChange(change: Partial<Pad>): void;
   onPain(): void;
-}) => (
-  <Row gap="xs" align="stretch">
-    <Chip
-      label={pad.jointPain === null ? words.pain : words.painWithJointPain(pad.jointPain)}
-      says={pad.jointPain === null ? words.painNotAsked : words.painOf10(pad.jointPain)}
-      tone="clay"
-      chosen={pad.jointPain !== null}
-      onPress={onPain}
-    />
-    <Chip
-      label={words.notClean}
-      tone="clay"
-      chosen={isUnclean(pad)}
-      onPress={() =>
-        onChange(
-          isUnclean(pad)
-            ? { isUnclean: false, faults: pad.faults.filter(({ severity }) => severity === 'note') }
-            : { isUnclean: true },
-        )
-      }
-    />
-    <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={styles.faults}>
-      {exercise.variation.faults.map((id) => {
+}) => {
+  const [isAll, setAll] = useState(false);
+  const { faults } = exercise.variation;
+  const likely = likelyFaults(exercise);
+  const shown = isAll ? faults : faults.filter((id) => likely.includes(id) || pad.faults.some((fault) => fault.id === id));
+  return (
+    <Wrap gap="xs">
+      <Chip
+        label={pad.jointPain === null ? words.pain : words.painWithJointPain(pad.jointPain)}
+        says={pad.jointPain === null ? words.painNotAsked : words.painOf10(pad.jointPain)}
+        tone="clay"
+        chosen={pad.jointPain !== null}
+        onPress={onPain}
+      />
+      <Chip
+        label={words.notClean}
+        tone="clay"
+        chosen={isUnclean(pad)}
+        onPress={() =>
+          onChange(
+            isUnclean(pad)
+              ? { isUnclean: false, faults: pad.faults.filter(({ severity }) => severity === 'note') }
+              : { isUnclean: true },
+          )
+        }
+      />
+      {shown.map((id) => {
         const severity = pad.faults.find((fault) => fault.id === id)?.severity;
         return (
           <Chip
@@ -60,10 +66,14 @@ export const FaultRow = ({
           />
         );
       })}
-    </ScrollView>
-  </Row>
-);
-
-const styles = StyleSheet.create({
-  faults: { flexDirection: 'row', gap: SPACE.xs },
-});
+      {faults.length > shown.length && (
+        <Chip
+          label={words.more(faults.length - shown.length)}
+          says={words.moreFaults}
+          chosen={false}
+          onPress={() => setAll(true)}
+        />
+      )}
+    </Wrap>
+  );
+};

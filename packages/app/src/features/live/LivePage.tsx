@@ -113,6 +113,8 @@ interface FloorProps {
     | 'changeDay'
     | 'choose'
     | 'countFromNow'
+    | 'drillsLeft'
+    | 'logWarmUp'
     | 'exercises'
     | 'fewerSets'
     | 'goTo'

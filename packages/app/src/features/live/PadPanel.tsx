@@ -14,6 +14,8 @@ import { EndingRow } from './EndingRow';
 import { EscapeRow } from './EscapeRow';
 import { FaultRow } from './FaultRow';
 import type { Exercise, FloorDetail } from './floor';
+import { LoadDialog } from './LoadDialog';
+import { NumberDialog } from './NumberDialog';
 import { PainDialog } from './PainDialog';
 import { ReservePad } from './ReservePad';
 import { setNameWithSide } from '../../parts/sheet/set-name';
@@ -41,10 +43,12 @@ export const PadPanel = ({
     | 'changeDay'
     | 'choose'
     | 'countFromNow'
+    | 'drillsLeft'
     | 'exercises'
     | 'isReady'
     | 'loads'
     | 'log'
+    | 'logWarmUp'
     | 'pad'
     | 'removeSet'
     | 'slot'
@@ -54,7 +58,7 @@ export const PadPanel = ({
   exercise: Exercise;
   detail: FloorDetail;
 }) => {
-  const [isAskingPain, setAskingPain] = useState(false);
+  const [isOpen, setOpen] = useState<'pain' | 'reps' | 'load' | null>(null);
   const { pad, asked, amended, loads, slot } = live;
   if (!pad || !asked) return null;
   const { item, variation } = exercise;
@@ -65,6 +69,7 @@ export const PadPanel = ({
   const isTimed = slot?.kind === 'timed';
   const isShort = !isTimed && !amended && pad.reps < asked.reps;
   const step = isTimed ? HOLD_STEP_SECONDS : 1;
+  const most = isTimed ? MAX_SECONDS : MAX_REPS;
   const does = `${pad.reps} ${isTimed ? words.s : words.reps}, ${formatLoad(pad.load)}`;
   return (
     <Stack gap="s">
@@ -84,7 +89,8 @@ export const PadPanel = ({
           value={String(pad.reps)}
           {...(isTimed ? { note: words.s } : {})}
           onDown={pad.reps > 0 ? () => live.change({ reps: Math.max(0, pad.reps - step) }) : null}
-          onUp={pad.reps < (isTimed ? MAX_SECONDS : MAX_REPS) ? () => live.change({ reps: pad.reps + step }) : null}
+          onUp={pad.reps < most ? () => live.change({ reps: pad.reps + step }) : null}
+          onValue={{ says: isTimed ? words.typeSeconds : words.typeReps, onPress: () => setOpen('reps') }}
         />
         <Stepper
           label={common.load}
@@ -94,6 +100,7 @@ export const PadPanel = ({
           note={isOffKit(pad.load) ? words.notOnThisKit : formatPieceTypes(pad.load)}
           onDown={lighter ? () => live.change({ load: lighter }) : null}
           onUp={heavier ? () => live.change({ load: heavier }) : null}
+          {...(loads.length > 1 ? { onValue: { says: words.chooseALoad, onPress: () => setOpen('load') } } : {})}
         />
       </Row>
       {isShort && <EndingRow ending={endingOf(pad, asked)} onChange={(endedBy) => live.change({ endedBy })} />}
@@ -110,7 +117,7 @@ export const PadPanel = ({
         exercise={exercise}
         pad={pad}
         onChange={live.change}
-        onPain={() => setAskingPain(true)}
+        onPain={() => setOpen('pain')}
       />
       <Button
         look="main"
@@ -119,6 +126,9 @@ export const PadPanel = ({
         label={amended ? words.saveTheChange(does) : isAsPlanned(pad, asked) ? words.logAsPlanned(does) : words.logSet(does)}
         onPress={() => void live.log()}
       />
+      {exercise.role === 'prep' && !amended && live.drillsLeft > 1 && (
+        <Button disabled={!live.isReady} label={words.warmUpDone(live.drillsLeft)} onPress={() => void live.logWarmUp()} />
+      )}
       {amended && (
         <Row gap="m" align="stretch">
           <Button grow label={words.keepItAsIt} onPress={() => live.choose(null)} />
@@ -131,13 +141,32 @@ export const PadPanel = ({
         </Row>
       )}
       <EscapeRow live={live} exercise={exercise} detail={detail} />
-      {isAskingPain && (
+      {isOpen === 'reps' && (
+        <NumberDialog
+          title={isTimed ? words.typeSeconds : words.typeReps}
+          label={isTimed ? words.seconds : words.repsAtStart}
+          value={pad.reps}
+          most={most}
+          onTake={(reps) => live.change({ reps })}
+          onClose={() => setOpen(null)}
+        />
+      )}
+      {isOpen === 'load' && (
+        <LoadDialog
+          loads={loads}
+          now={pad.load}
+          kit={detail.sheet.kit}
+          onTake={(load) => live.change({ load })}
+          onClose={() => setOpen(null)}
+        />
+      )}
+      {isOpen === 'pain' && (
         <PainDialog
           title={words.jointPainInThis}
           value={pad.jointPain}
-          yes={{ label: common.done, onPress: () => setAskingPain(false) }}
+          yes={{ label: common.done, onPress: () => setOpen(null) }}
           onChange={(jointPain) => live.change({ jointPain })}
-          onClose={() => setAskingPain(false)}
+          onClose={() => setOpen(null)}
         />
       )}
     </Stack>

@@ -6,6 +6,7 @@ import { keyOf } from '../../data/keys';
 import { onTheFloor } from './floor';
 import { LivePage } from './LivePage';
 import { forgetPlace } from './place';
+import { HOLD } from '../../ui/use-run-while-held';
 import { keepPaired } from './use-sensor';
 
 const mockRouter = { push: jest.fn(), replace: jest.fn(), back: jest.fn(), canGoBack: () => false };
@@ -270,5 +271,67 @@ describe('quick notes and leaving', () => {
     await press('Leave this one today');
     expect(kept().at(-1)).toMatchObject({ kind: 'leave', because: 'choice' });
     expect(screen.getByText('Goblet squat left for today.')).toBeTruthy();
+  });
+});
+
+describe('fewer taps', () => {
+  const warmUp = (): SessionDetailDto => {
+    const detail = aDetail();
+    return { ...detail, sheet: { ...detail.sheet, blocks: detail.sheet.blocks.map((block) => ({ ...block, role: 'prep' })) } };
+  };
+
+  it('the warm-up is logged as planned with one tap, not judged, and taken back with one', async () => {
+    draw(warmUp());
+    await press(/^Warm-up done · \d drills$/);
+    const logged = mockWriter.log.mock.calls.map(([call]) => call).filter(({ endpointId }) => endpointId === 'logSet');
+    expect(logged.length).toBeGreaterThan(3);
+    expect(new Set(logged.map(({ params }) => params.setId)).size).toBe(logged.length);
+    for (const { body } of logged) expect(body).toMatchObject({ removed: false, clean: 'not-judged', endedBy: 'planned' });
+    await press(/^Undo: /);
+    const undone = mockWriter.log.mock.calls.map(([call]) => call).filter(({ body }) => body.removed === true);
+    expect(undone.map(({ params }) => params.setId).sort()).toEqual(logged.map(({ params }) => params.setId).sort());
+  });
+
+  it('is not offered once the work has begun', () => {
+    draw();
+    expect(screen.queryByRole('button', { name: /^Warm-up done/ })).toBeNull();
+  });
+
+  it('a number is typed, and refused where it is none', async () => {
+    draw();
+    await press('Type the reps');
+    fireEvent.changeText(screen.getByLabelText('Reps'), '7.5');
+    await press('Set it');
+    expect(screen.getByText(/must be a whole number from 0 to 100/)).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Reps'), '17');
+    await press('Set it');
+    await press(/^Log set · 17 reps/);
+    expect(sent().body.reps).toBe(17);
+  });
+
+  it('any load of the rack is one choice', async () => {
+    draw();
+    await press('Choose a load');
+    await press(/^32 kg/);
+    await press(/^Log set · .*32 kg/);
+    expect(sent().body.implements).toMatchObject([{ value: 32 }]);
+  });
+
+  it('minus and plus run while they are held, to the end of their scale', async () => {
+    draw();
+    const minus = screen.getByRole('button', { name: 'Reps: less' });
+    fireEvent(minus, 'longPress');
+    for (let step = 0; step < 20; step += 1) await act(async () => void jest.advanceTimersByTime(HOLD.everyMs));
+    fireEvent(minus, 'pressOut');
+    await press(/^Log set · 0 reps/);
+    expect(sent().body.reps).toBe(0);
+  });
+
+  it('two faults are at hand, all of them one tap further; what is chosen stays', async () => {
+    draw();
+    expect(screen.queryByRole('button', { name: 'range short' })).toBeNull();
+    await press('All faults of this movement');
+    await press('range short');
+    expect(screen.getByRole('button', { name: 'range short: note' })).toBeTruthy();
   });
 });

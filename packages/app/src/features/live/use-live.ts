@@ -20,6 +20,7 @@ import {
   removalOf,
   setBodyOf,
   slotAfterRamp,
+  warmUpLeft,
 } from '@drubo/core/live';
 import type { Asked, Pad } from '@drubo/core/live';
 import { newId } from '../../data/ids';
@@ -137,6 +138,31 @@ export const useLive = (detail: FloorDetail) => {
     });
   };
 
+  const warmUp = warmUpLeft(detail, exercises);
+
+  /** Logs what is left of the warm-up as planned, with one word to take it back. Nobody judged it. */
+  const logWarmUp = async (): Promise<void> => {
+    if (isSettling) return;
+    setSettling(true);
+    const logged: { setId: SetId; body: ReturnType<typeof setBodyOf> }[] = [];
+    const known = { loggedAt: timeOfSet(), restBeforeSeconds: null, isFromPaper: true };
+    for (const row of warmUp) {
+      const setId = setIdFor(session.id, row.item, row.slot);
+      const body = setBodyOf(freshPad(row.asked), row.asked, row.item, row.slot, known);
+      if (!(await isKept(() => send(setId, body)))) break;
+      logged.push({ setId, body });
+    }
+    if (logged.length === 0) return;
+    setPlace({ itemId: null, slot: null, pad: null });
+    setLastChange({
+      text: words.warmUpLogged(logged.length),
+      undo: () => {
+        setLastChange(null);
+        for (const { setId, body } of [...logged].reverse()) void isKept(() => send(setId, { ...body, removed: true }));
+      },
+    });
+  };
+
   const drop = exercise && canDropAfter(exercise) ? nextDrop(exercise) : null;
 
   return {
@@ -156,6 +182,9 @@ export const useLive = (detail: FloorDetail) => {
     isReady: writer.isReady && !isSettling,
     log,
     stopForPain,
+    /** Drills of the warm-up that are still owed. */
+    drillsLeft: new Set(warmUp.map(({ item: drill }) => drill.id)).size,
+    logWarmUp,
     changeDay,
     change: (change: Partial<Pad>) => pad && setPlace({ pad: { ...pad, ...change } }),
     measure: setMeasured,

@@ -91,6 +91,8 @@ export const liveWords = {
     painNotAsked: 'Pain, not asked',
     painOf10: (jointPain: number) => `Pain ${jointPain} of 10`,
     notClean: 'not clean',
+    more: (count: number) => `${count} more`,
+    moreFaults: 'All faults of this movement',
   },
   finishDialog: {
     finishTheSession: 'Finish the session?',
@@ -196,6 +198,14 @@ export const liveWords = {
     keepItAsIt: 'Keep it as it was',
     deleteThisSet: 'Delete this set',
     jointPainInThis: 'Joint pain in this set',
+    warmUpDone: (drills: number) => `Warm-up done · ${counted(drills, 'drill')}`,
+    chooseALoad: 'Choose a load',
+    typeReps: 'Type the reps',
+    typeSeconds: 'Type the seconds',
+    mustBeFrom: (most: number) => `must be a whole number from 0 to ${most}`,
+    cancel: 'Cancel',
+    set: 'Set it',
+    loadNow: (load: string) => `${load}, as it is now`,
   },
   painDialog: {
     notAsked: 'Not asked',
@@ -311,5 +321,6 @@ export const liveWords = {
     deleted: (name: string) => `${name} deleted.`,
     changeForToday: (count: number) => `${counted(count, 'change')} for today.`,
     noteKept: 'Note kept.',
+    warmUpLogged: (sets: number) => `Warm-up logged: ${counted(sets, 'set')}.`,
   },
 };
