@@ -4,8 +4,10 @@ import type { Kit } from '../kit';
 import { accessTo } from '../selection';
 import { aJudgeContext, anExerciseLog } from '../testing';
 import { STUDIO_ITEMS } from '../vocabulary';
+import type { FaultId } from '../vocabulary';
+import { getFault } from './faults';
 import { builtInCatalogue, getVariation } from '.';
-import { bySearch, kitFor, LADDERS, scaleOf } from './knowledge';
+import { bySearch, kitFor, LADDERS, remediesFor, scaleOf } from './knowledge';
 
 /** What the movement pages say that no other check looks at. Source: the trade, as `movements` has it; common practice, no source. */
 const get = (id: string) => getVariation(builtInCatalogue, id);
@@ -87,6 +89,44 @@ describe('three seconds each way', () => {
     expect(get('shin-box-rise').loadPositions).toContain('goblet');
     for (const id of ['belly-held-hinge', 'bridge-floor-press', 'goblet-squat'])
       expect(scaleOf(get(id), 'tempo')?.steps).toContain('three-each');
+  });
+});
+
+describe('faults where they happen', () => {
+  const have = (fault: FaultId) =>
+    new Set(builtInCatalogue.variations.filter(({ faults }) => faults.includes(fault)).map(({ id }) => id));
+  it.each([
+    ['low-back-over-arches', ['goblet-squat', 'romanian-deadlift', 'hip-thrust', 'hamstring-bridge', 'kettlebell-deadlift']],
+    ['head-tips-back', ['glute-bridge', 'hip-thrust', 'barbell-hip-thrust', 'one-leg-glute-bridge']],
+    ['low-back-takes-over', ['romanian-deadlift', 'good-morning', 'deadlift']],
+    ['leans-back-at-lock-out', ['deadlift', 'kettlebell-deadlift', 'pull-through']],
+    ['upper-back-rounds', ['deadlift', 'trap-bar-deadlift', 'romanian-deadlift']],
+    ['weight-rolls', ['goblet-squat', 'back-squat', 'bodyweight-squat']],
+    ['elbows-drop', ['front-squat', 'front-squat-to-box', 'double-kettlebell-front-squat']],
+    ['elbows-flare-back', ['back-squat', 'back-squat-to-box']],
+    ['hips-shoot-up', ['back-squat', 'front-squat', 'deadlift']],
+    ['pushes-from-the-back-leg', ['split-squat', 'reverse-lunge', 'rear-foot-elevated-split-squat']],
+    ['collapses-on-the-box', ['bodyweight-box-squat', 'back-squat-to-box', 'front-squat-to-box']],
+    ['slack-left-in', ['deadlift', 'trap-bar-deadlift', 'block-deadlift']],
+  ] as const)('%s', (fault, ids) => {
+    expect(ids.filter((id) => !have(fault).has(id))).toEqual([]);
+  });
+
+  it('and not where they can’t: no elbows on a goblet, no box without one, no head on a standing lift', () => {
+    expect(have('elbows-drop').has('goblet-squat')).toBe(false);
+    expect(have('collapses-on-the-box').has('back-squat')).toBe(false);
+    expect(have('head-tips-back').has('deadlift')).toBe(false);
+    expect(have('slack-left-in').has('romanian-deadlift')).toBe(false);
+  });
+
+  it('each with two cues that differ, and one change that can be carried out', () => {
+    for (const { id, faults } of builtInCatalogue.variations) {
+      for (const fault of faults) {
+        const { cues } = getFault(fault);
+        expect([id, fault, new Set(cues.map(({ text }) => text)).size >= 2]).toEqual([id, fault, true]);
+        expect([id, fault, remediesFor(get(id), fault).length > 0]).toEqual([id, fault, true]);
+      }
+    }
   });
 });
 

@@ -173,6 +173,7 @@ import { wallSit } from './squat/wall-sit';
 import { wideDumbbellSquat } from './squat/wide-dumbbell-squat';
 import { zercherSquat } from './squat/zercher-squat';
 import { withPlaces } from './places';
+import { withSharedFaults } from './shared-faults';
 import type { Variation } from './types';
 
 const SHIPPED: readonly Variation[] = [
@@ -353,4 +354,4 @@ const SHIPPED: readonly Variation[] = [
 ];
 
 /** Every variation that ships, family by family, about in the order a session takes them: skilful and heavy first. */
-export const VARIATIONS: readonly Variation[] = SHIPPED.map(withPlaces);
+export const VARIATIONS: readonly Variation[] = SHIPPED.map(withPlaces).map(withSharedFaults);

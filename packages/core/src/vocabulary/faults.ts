@@ -31,6 +31,10 @@ export const FAULTS = [
   'elbows-drop',
   'grip-goes-first',
   'tempo-lost',
+  'low-back-takes-over',
+  'upper-back-rounds',
+  'slack-left-in',
+  'elbows-flare-back',
 ] as const;
 export type FaultId = (typeof FAULTS)[number];
 

@@ -274,6 +274,10 @@ export const FAULT_LABELS: Record<FaultId, string> = {
   'felt-in-low-back': 'felt in low back',
   'head-tips-back': 'head tips back',
   'tempo-lost': 'tempo lost',
+  'low-back-takes-over': 'low back takes over',
+  'upper-back-rounds': 'upper back rounds',
+  'slack-left-in': 'slack not taken out',
+  'elbows-flare-back': 'elbows flare back',
 };
 
 export const BASIS_LABELS: Record<BasisId, string> = {
