@@ -1,7 +1,7 @@
 import { builtInCatalogue, getVariation } from '../catalogue';
 import { ownRange } from '../dose';
 import { aSet, anExerciseLog } from '../testing';
-import type { MethodId } from '../vocabulary';
+import type { KitItem, MethodId } from '../vocabulary';
 import {
   alternativesTo,
   decideExercise,
@@ -12,6 +12,7 @@ import {
   sideDifference,
   standOn,
 } from '.';
+import { lever } from './change-lever';
 import { nextRungs, rungAt } from './gates/next-rung';
 import type { ExerciseLog, PastExercise } from './types';
 
@@ -473,5 +474,19 @@ describe('what can’t be right', () => {
       'may-move-up',
     ]);
     expect(trace.filter(({ spoke }) => spoke).map(({ question }) => question)).toEqual(['method']);
+  });
+});
+
+// Source: common practice, no source.
+describe('a band as the next notch', () => {
+  const notch = (room: ReadonlySet<KitItem> | null) => {
+    const log = anExerciseLog({ variationId: 'abduction-glute-bridge', loadKg: 0, context: { room } });
+    return lever(log, log.dose.load, 'harder', 'band')?.change ?? null;
+  };
+
+  it('is added where one is in the room, and where nobody knows of the room; never where there is none', () => {
+    expect(notch(new Set(['band']))).toEqual({ lever: 'band', from: 'none', to: 'light' });
+    expect(notch(null)).toEqual({ lever: 'band', from: 'none', to: 'light' });
+    expect(notch(new Set(['wall']))).toBeNull();
   });
 });
