@@ -1,6 +1,7 @@
-import { getFault, oneNotch } from '../../catalogue/knowledge';
+import { oneNotch } from '../../catalogue/knowledge';
 import { reason } from '../../vocabulary';
 import type { FaultId } from '../../vocabulary';
+import { cuesFor } from '../cues-for';
 import { measureFor } from '../measures';
 import { carriedOn } from '../next-set';
 import type { Advice, AdviceInput, AdviceRule } from '../types';
@@ -20,7 +21,7 @@ export const breaking: AdviceRule = {
     const { id } = fault;
     const today = setsWith(input.today, id);
     const step = today + (brokeLastTime(input, id) ? 1 : 0);
-    const [cue, other] = getFault(id).cues;
+    const [cue, other] = cuesFor(id, input.past);
     if (step >= LEAVE_AT) return leave(input, id, today);
     const measure = measureFor(input, id);
     const first = cue ? [reason('advice-cue', { faultId: id, cue: cue.text }, 'common-practice')] : [];
