@@ -23,10 +23,10 @@ export const TO_A_BOX = { ...BOX_HEIGHT, usual: 3 } as const satisfies LeverScal
 export const TO_A_CHAIR = { ...BOX_HEIGHT, usual: 1 } as const satisfies LeverScale;
 export const PAD_HEIGHT = {
   lever: 'pad-height',
-  steps: [20, 15, 10, 5, null],
+  steps: [20, 15, 10, 5, 2, null],
   unit: 'cm',
   ordered: true,
-  usual: 4,
+  usual: 5,
 } as const satisfies LeverScale;
 export const ON_A_PAD = { ...PAD_HEIGHT, usual: 1 } as const satisfies LeverScale;
 export const BAR_HEIGHT = {
@@ -46,7 +46,7 @@ export const DEFICIT = {
 } as const satisfies LeverScale;
 export const STEP_HEIGHT = {
   lever: 'step-height',
-  steps: [3, 10, 15, 20, 30, 40, 50],
+  steps: [3, 10, 15, 20, 30, 40, 45, 50],
   unit: 'cm',
   ordered: true,
   usual: 3,

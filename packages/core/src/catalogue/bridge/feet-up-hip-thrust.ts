@@ -1,5 +1,5 @@
 import { THRUST } from '../bases';
-import { FEET_UP, TEMPO, TOP_HOLD } from '../scales';
+import { FEET_UP, FOOT_DISTANCE, TEMPO, TOP_HOLD } from '../scales';
 import type { Variation } from '../types';
 
 /** Feet on a second bench: more range. Closer and closer, then one leg. */
@@ -13,7 +13,7 @@ export const feetUpHipThrust = {
   loadPositions: ['hips'],
   firstLoadShare: { novice: 0, trained: 0.3 },
   kit: [['bench'], ['second-bench']],
-  levers: [FEET_UP, TOP_HOLD, TEMPO],
+  levers: [FEET_UP, FOOT_DISTANCE, TOP_HOLD, TEMPO],
   siblings: [{ lever: 'base', way: 'harder', variationId: 'feet-up-one-leg-hip-thrust' }],
   repRange: { low: 8, high: 15 },
   setUpSeconds: 60,

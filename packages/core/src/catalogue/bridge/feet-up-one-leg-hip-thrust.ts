@@ -1,5 +1,5 @@
 import { THRUST } from '../bases';
-import { FEET_UP, TEMPO, TOP_HOLD } from '../scales';
+import { FEET_UP, FOOT_DISTANCE, TEMPO, TOP_HOLD } from '../scales';
 import type { Variation } from '../types';
 
 /** One foot on the second bench, the other knee up. */
@@ -12,7 +12,7 @@ export const feetUpOneLegHipThrust = {
   emphasis: { glutes: 1, hamstrings: 0.7, 'side-hip': 0.4 },
   loadPositions: ['none'],
   kit: [['bench'], ['second-bench']],
-  levers: [FEET_UP, TOP_HOLD, TEMPO],
+  levers: [FEET_UP, FOOT_DISTANCE, TOP_HOLD, TEMPO],
   siblings: [{ lever: 'base', way: 'easier', variationId: 'feet-up-hip-thrust' }],
   stance: 'one-leg',
   repRange: { low: 6, high: 12 },

@@ -1,5 +1,5 @@
 import { ONE_LEG_BRIDGE } from '../bases';
-import { BRIDGE_ARMS, FEET_UP, TEMPO, TOP_HOLD } from '../scales';
+import { BRIDGE_ARMS, FEET_UP, FOOT_DISTANCE, TEMPO, TOP_HOLD } from '../scales';
 import type { Variation } from '../types';
 
 /** The working foot on a step, bench or sofa: more range, more hamstrings with height. */
@@ -13,7 +13,7 @@ export const oneLegFootRaisedGluteBridge = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [['bench', 'low-step', 'box']],
-  levers: [FEET_UP, BRIDGE_ARMS, TOP_HOLD, TEMPO],
+  levers: [FEET_UP, FOOT_DISTANCE, BRIDGE_ARMS, TOP_HOLD, TEMPO],
   siblings: [{ lever: 'range', way: 'easier', variationId: 'one-leg-glute-bridge' }],
   repRange: { low: 8, high: 12 },
   cues: ['Heel heavy on the bench', 'Hips level', 'Lower all the way, don’t rest'],
