@@ -13,6 +13,7 @@ export const IconButton = ({
   disabled = false,
   framed = false,
   size = TARGET.usual,
+  width = size,
   runs = false,
 }: {
   icon: IconName;
@@ -21,6 +22,8 @@ export const IconButton = ({
   disabled?: boolean;
   framed?: boolean;
   size?: number;
+  /** Left out: as wide as it is high. */
+  width?: number;
   /** Whether it goes on while it is held. */
   runs?: boolean;
 }) => {
@@ -36,7 +39,7 @@ export const IconButton = ({
       {...held}
       style={({ pressed }) => [
         styles.box,
-        { width: size, height: size, opacity: pressed ? 0.6 : 1 },
+        { width, height: size, opacity: pressed ? 0.6 : 1 },
         framed && { borderWidth: 1, borderColor: palette.edge, backgroundColor: palette.card },
       ]}
     >

@@ -47,7 +47,16 @@ export const Stepper = ({
       </Txt>
     )}
     <Row gap="xs">
-      <IconButton runs framed size={size} icon="minus" says={words.less(label)} disabled={!onDown} onPress={() => onDown?.()} />
+      <IconButton
+        runs
+        framed
+        size={size}
+        width={TARGET.usual}
+        icon="minus"
+        says={words.less(label)}
+        disabled={!onDown}
+        onPress={() => onDown?.()}
+      />
       <View style={styles.value} aria-live="polite">
         {onValue ? (
           <Pressable
@@ -62,7 +71,16 @@ export const Stepper = ({
           <Value value={value} note={note} />
         )}
       </View>
-      <IconButton runs framed size={size} icon="plus" says={words.more(label)} disabled={!onUp} onPress={() => onUp?.()} />
+      <IconButton
+        runs
+        framed
+        size={size}
+        width={TARGET.usual}
+        icon="plus"
+        says={words.more(label)}
+        disabled={!onUp}
+        onPress={() => onUp?.()}
+      />
     </Row>
   </View>
 );

@@ -86,6 +86,7 @@ export const PadPanel = ({
         <Stepper
           label={`${isTimed ? words.seconds : words.repsAtStart}${isPerSide(variation.stance) ? words.thisLeg : ''}`}
           size={TARGET.live}
+          share={1.1}
           value={String(pad.reps)}
           {...(isTimed ? { note: words.s } : {})}
           onDown={pad.reps > 0 ? () => live.change({ reps: Math.max(0, pad.reps - step) }) : null}
