@@ -24,7 +24,7 @@ export const WeekdayPlaces = ({
   onChange(values: WeekdayPlace[]): void;
 }) => {
   const [isOpen, setOpen] = useState(values.length > 0);
-  const usual = detail.nextSheet.planDay === null ? detail.nextSheet.kit.id : null;
+  const usual = detail.nextSheet.kitId === null ? detail.nextSheet.kit.id : null;
   const others = detail.kits.filter(({ id }) => id !== usual || values.some(({ kitId }) => kitId === id));
   if (detail.kits.length < 2) return null;
   const put = (weekday: number, kitId: KitId | 'usual'): void => {

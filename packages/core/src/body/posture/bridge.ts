@@ -1,6 +1,7 @@
 import { middleJoint } from '../figure/geometry';
 import type { Point } from '../figure/types';
 import { CENTRE, GRAVITY, MASS_SHARE, MODEL } from './constants';
+import { RAD } from './linkage';
 import type { PostureBody } from './types';
 
 /** A bridge or thrust as it is set up. Metres. */
@@ -40,10 +41,15 @@ export const solveBridge = (body: PostureBody, setUp: BridgeSetUp): BridgeResult
   const toHip = (setUp.benchM > 0 ? bridge.contactOnBench : bridge.contactOnFloor) * body.trunkM;
   const span = toHip + body.thighM;
   const ankleY = (setUp.feetHeightM ?? 0) + body.ankleHeightM;
-  // On the floor the shin is upright at the top. Feet that go up keep that bend of the knee, so the shin leans back with them.
+  // On the floor the shin is upright at the top. Feet that go up stand farther away, so that thighs and shins have room when the hips are
+  // down: the knee is more open at the top, and the shin leans back.
   const overKnee = body.ankleHeightM + body.shankM - contact.y;
   if (Math.abs(overKnee) > span) return { status: 'infeasible', limit: 'feet-too-far' };
-  const reach = Math.hypot(Math.sqrt(span ** 2 - overKnee ** 2), body.ankleHeightM - contact.y);
+  const onFloor = span ** 2 - overKnee ** 2 + (body.ankleHeightM - contact.y) ** 2;
+  const sides = 2 * span * body.shankM;
+  const kneeRad = Math.acos((span ** 2 + body.shankM ** 2 - onFloor) / sides);
+  const opened = kneeRad + bridge.kneeOpensDeg * RAD * ((setUp.feetHeightM ?? 0) / body.heightM);
+  const reach = Math.sqrt(span ** 2 + body.shankM ** 2 - sides * Math.cos(opened));
   const rise = ankleY - contact.y;
   if (Math.abs(rise) > reach) return { status: 'infeasible', limit: 'feet-too-far' };
   const ankle = { x: Math.sqrt(reach ** 2 - rise ** 2) + setUp.footOffsetM, y: ankleY };

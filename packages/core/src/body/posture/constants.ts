@@ -46,8 +46,11 @@ export const MODEL = {
   armsAtShoulder: 0.55,
   /** Where a counterweight is held when it is offered as a remedy, metres ahead of the shoulder. */
   counterweightAtM: 0.45,
-  /** Back contact in a bridge: trunk line above it (share of height), contact to hip (shares of trunk length). */
-  bridge: { trunkLine: 0.03, contactOnFloor: 0.95, contactOnBench: 0.8, hamstringShare: 0.65 },
+  /**
+   * Back contact in a bridge: trunk line above it (share of height), contact to hip (shares of trunk length). Feet as high as the body is tall
+   * would open the knee by so many degrees at the top: upright thighs over level shins with the hips down.
+   */
+  bridge: { trunkLine: 0.03, contactOnFloor: 0.95, contactOnBench: 0.8, hamstringShare: 0.65, kneeOpensDeg: 117 },
   /** Radius of a full-size disc, metres: a bar on the floor is this high. */
   discRadiusM: 0.225,
 } as const;

@@ -234,8 +234,8 @@ describe('the model asked through the catalogue', () => {
     }
   });
 
-  // Statics on paper: the same bend of the knee, turned about the shoulders with the feet: the shin leans back, the foot's push passes
-  // farther behind the knee, so the hamstrings hold it; the hips travel farther from the floor to one line.
+  // Statics on paper: raised feet stand farther away, the shin leans back over them, the foot's push passes farther behind the knee, so
+  // the hamstrings hold it; the hips travel farther from the floor to one line.
   it('feet that go up in a bridge ask more of the hamstrings over more range, in all', () => {
     const at = (height: number | null, depth = 0) => {
       const pose = askModel(body, figure('glute-bridge'), { depth, loadKg: 0, values: { 'feet-elevation': height } });
