@@ -130,6 +130,16 @@ describe('faults where they happen', () => {
   });
 });
 
+it('the knee-forward squat warns of the low back first, stands as wide as it suits, and can be held', () => {
+  const all = builtInCatalogue.variations.filter(({ id }) => id.includes('knee-forward'));
+  expect(all.length).toBeGreaterThan(3);
+  for (const { cautions, levers } of all) {
+    expect(cautions[0]).toMatch(/low back/i);
+    expect(levers.map(({ lever }) => lever)).toContain('stance-width');
+    expect(levers.find(({ lever }) => lever === 'tempo')?.steps).toContain('pause');
+  }
+});
+
 it('the back foot of a staggered hinge works, and breathing out at the bottom brings ribs and pelvis together', () => {
   const said = get('staggered-romanian-deadlift').cues.join(' · ');
   expect(said).toMatch(/back foot works/i);

@@ -42,7 +42,10 @@ const Changed = ({ change: { text, undo } }: { change: LastChange }) => {
   );
 };
 
-/** One strip: trouble; a change just made; what the pain just entered asks for; the rest running down; else last time. */
+/**
+ * One strip: trouble; a change just made; what the pain just entered asks for; the rest running down; else last time, or of a movement
+ * that is new what to be careful with, and its first cue.
+ */
 export const InfoStrip = ({
   live,
   exercise,
@@ -104,7 +107,11 @@ export const InfoStrip = ({
       <Txt kind="small" tone="quiet" numberOfLines={2}>
         {lastTime
           ? words.lastTime(lastTimeLine(lastTime, exercise.variation.stance, exercise.role))
-          : words.firstTimeHere(schoolCues(exercise.variation, schools).slice(0, 2).join('. '))}
+          : words.firstTimeHere(
+              [exercise.variation.cautions[0], schoolCues(exercise.variation, schools)[0]]
+                .flatMap((said) => said?.replace(/\.$/, '') ?? [])
+                .join('. '),
+            )}
       </Txt>
     </View>
   );

@@ -274,6 +274,14 @@ describe('quick notes and leaving', () => {
   });
 });
 
+it('a movement that is new is begun with what to be careful with, then its first cue', async () => {
+  draw();
+  await press('Skip');
+  expect(
+    screen.getByText(/^First time here\. Take big bells up and set them down with two hands\. Elbows inside the knees\.$/),
+  ).toBeTruthy();
+});
+
 describe('fewer taps', () => {
   const warmUp = (): SessionDetailDto => {
     const detail = aDetail();

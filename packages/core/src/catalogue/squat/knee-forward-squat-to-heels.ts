@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { TEMPO } from '../scales';
+import { STANCE_WIDTH, TEMPO } from '../scales';
 import type { Variation } from '../types';
 
 /** The last of its ladder: both hands to the heels. */
@@ -13,14 +13,14 @@ export const kneeForwardSquatToHeels = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [],
-  levers: [TEMPO],
+  levers: [STANCE_WIDTH, TEMPO],
   siblings: [{ lever: 'range', way: 'easier', variationId: 'one-hand-reach-knee-forward-squat' }],
   unloadedAllowed: true,
   repRange: { low: 3, high: 6 },
   setUpSeconds: 15,
   cues: ['Knees forward, hips forward', 'Both hands back', 'Rise in one line'],
   faults: ['low-back-over-arches', 'weight-rolls', 'bounces-at-the-bottom'],
-  cautions: ['Locked with any knee limit.', 'Grippy floor.'],
+  cautions: ['Low back long: stop where it pinches.', 'Locked with any knee limit.', 'Grippy floor.'],
   traits: ['knee-forward', 'deep-knee', 'raised-heel', 'end-range'],
   prerequisites: ['one-hand-reach-knee-forward-squat'],
   figure: {

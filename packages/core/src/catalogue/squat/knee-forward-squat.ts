@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { RANGE, TEMPO } from '../scales';
+import { RANGE, STANCE_WIDTH, TEMPO } from '../scales';
 import type { Variation } from '../types';
 
 /** The same without support, a part of the way. */
@@ -13,7 +13,7 @@ export const kneeForwardSquat = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [],
-  levers: [RANGE, TEMPO],
+  levers: [RANGE, STANCE_WIDTH, TEMPO],
   siblings: [
     { lever: 'support', way: 'easier', variationId: 'supported-knee-forward-squat' },
     { lever: 'range', way: 'harder', variationId: 'one-hand-reach-knee-forward-squat' },
@@ -23,7 +23,7 @@ export const kneeForwardSquat = {
   setUpSeconds: 15,
   cues: ['Knees, hips and shoulders in one line', 'Heels stay up', 'Low back long'],
   faults: ['low-back-over-arches', 'weight-rolls', 'bounces-at-the-bottom', 'range-short'],
-  cautions: ['Locked with any knee limit.', 'Grippy floor.'],
+  cautions: ['Low back long: stop where it pinches.', 'Locked with any knee limit.', 'Grippy floor.'],
   traits: ['knee-forward', 'deep-knee', 'raised-heel'],
   prerequisites: ['supported-knee-forward-squat'],
   figure: {

@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { TEMPO } from '../scales';
+import { STANCE_WIDTH, TEMPO } from '../scales';
 import type { Variation } from '../types';
 
 /** Deeper: one hand reaches back to its heel. */
@@ -13,7 +13,7 @@ export const oneHandReachKneeForwardSquat = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [],
-  levers: [TEMPO],
+  levers: [STANCE_WIDTH, TEMPO],
   siblings: [
     { lever: 'range', way: 'easier', variationId: 'knee-forward-squat' },
     { lever: 'range', way: 'harder', variationId: 'knee-forward-squat-to-heels' },
@@ -23,7 +23,7 @@ export const oneHandReachKneeForwardSquat = {
   setUpSeconds: 15,
   cues: ['Hips stay forward', 'Reach back, don’t drop', 'Low back long'],
   faults: ['low-back-over-arches', 'weight-rolls', 'bounces-at-the-bottom'],
-  cautions: ['Locked with any knee limit.', 'Grippy floor.'],
+  cautions: ['Low back long: stop where it pinches.', 'Locked with any knee limit.', 'Grippy floor.'],
   traits: ['knee-forward', 'deep-knee', 'raised-heel', 'end-range'],
   prerequisites: ['knee-forward-squat'],
   figure: {

@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { PART_RANGE, SUPPORTED, TEMPO } from '../scales';
+import { PART_RANGE, SUPPORTED, STANCE_WIDTH, TEMPO } from '../scales';
 import type { Variation } from '../types';
 
 /** Heels up, one hand holds; knees and hips go forward as the trunk leans back, a little way. */
@@ -13,14 +13,14 @@ export const supportedKneeForwardSquat = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [['wall', 'rack', 'stick']],
-  levers: [SUPPORTED, PART_RANGE, TEMPO],
+  levers: [SUPPORTED, PART_RANGE, STANCE_WIDTH, TEMPO],
   siblings: [{ lever: 'support', way: 'harder', variationId: 'knee-forward-squat' }],
   unloadedAllowed: true,
   repRange: { low: 5, high: 10 },
   setUpSeconds: 20,
   cues: ['Knees, hips and shoulders in one line', 'Low back long', 'Only as far as it stays smooth'],
   faults: ['low-back-over-arches', 'weight-rolls', 'bounces-at-the-bottom', 'range-short'],
-  cautions: ['Locked with any knee limit.', 'Low back long, not pinched.', 'Grippy floor.'],
+  cautions: ['Low back long: stop where it pinches.', 'Locked with any knee limit.', 'Grippy floor.'],
   traits: ['knee-forward', 'deep-knee', 'raised-heel', 'supported'],
   prerequisites: ['goblet-squat'],
   figure: {
