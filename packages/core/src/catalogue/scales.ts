@@ -20,7 +20,8 @@ export const BOX_HEIGHT = {
   usual: 6,
 } as const satisfies LeverScale;
 export const TO_A_BOX = { ...BOX_HEIGHT, usual: 3 } as const satisfies LeverScale;
-export const TO_A_CHAIR = { ...BOX_HEIGHT, usual: 1 } as const satisfies LeverScale;
+/** From a high stool or a made-up seat on, for who can't rise from a chair yet. */
+export const TO_A_CHAIR = { ...BOX_HEIGHT, steps: [70, ...BOX_HEIGHT.steps], usual: 2 } as const satisfies LeverScale;
 export const PAD_HEIGHT = {
   lever: 'pad-height',
   steps: [20, 15, 10, 5, 2, null],
