@@ -261,6 +261,16 @@ describe('what a day should get', () => {
     expect(on(squat).targets['front-thigh']?.aim).toBeGreaterThan(on(hinge).targets['front-thigh']?.aim ?? 0);
     expect(on(hinge).targets.hamstrings?.aim).toBeGreaterThan(on(squat).targets.hamstrings?.aim ?? 0);
     expect(on(squat)).toMatchObject({ led: 'squat', zone: block.zone, besideZone: { low: 8, high: 10 } });
+    // Seen on an invented lifter: in the block of eights the light day's squat was the heavy one's, kilo for kilo.
+    expect(block.zone).toEqual({ low: 8, high: 10 });
+    expect(on(week.days[1]!)).toMatchObject({
+      role: 'one-leg-led',
+      zone: { low: 12, high: 15 },
+      besideZone: { low: 12, high: 15 },
+    });
+    const heavier = plan({ zoneBefore: block.zone }, inputFor('get-stronger'));
+    const light = heavier.weeks[0]!.days[1]!;
+    expect(plannedFor(heavier, light, { goal: 'get-stronger', done: [] }).zone).toEqual({ low: 8, high: 10 });
     expect(() => plannedFor(block, { ...squat, id: 'elsewhere' }, { goal: 'power', done: [] })).toThrow('elsewhere');
   });
 

@@ -16,6 +16,15 @@ const LIGHT_ZONE: Record<Goal, RepRange | null> = {
   power: { low: 5, high: 8 },
 };
 
+/** Where the block's own reps are as many already. House default. */
+const LIGHTER_STILL: RepRange = { low: 12, high: 15 };
+
+/** Reps of a light day's lifts: always more than those of the block, so that light is light. */
+const lightZone = (goal: Goal, { zone }: Pick<Block, 'zone'>): RepRange | null => {
+  const light = LIGHT_ZONE[goal];
+  return light && zone && light.low <= zone.low ? LIGHTER_STILL : light;
+};
+
 /** Reps of a lift on a day that looks for what somebody can do now. Source: the binding page on prescribing, §6. */
 const TEST_ZONE: RepRange = { low: 3, high: 6 };
 
@@ -62,9 +71,9 @@ export const plannedFor = (block: Block, day: PlanDay, { goal, done, rested = []
     role: day.role,
     led,
     families,
-    zone: isTested ? TEST_ZONE : weight === 'light' ? LIGHT_ZONE[goal] : block.zone,
+    zone: isTested ? TEST_ZONE : weight === 'light' ? lightZone(goal, block) : block.zone,
     // A pattern that leads another day is lighter beside this one.
-    besideZone: led === null ? null : LIGHT_ZONE[goal],
+    besideZone: led === null ? null : weight === 'light' ? lightZone(goal, block) : LIGHT_ZONE[goal],
     targets: targetsOf(block, week, day, done),
     moreSets: week.moreSets,
     setsShare: setsShareIn(block, week),
