@@ -79,7 +79,7 @@ describe('a block', () => {
     ],
     [
       [0, 1, 3, 4],
-      ['all', 'mobility', 'mobility', 'all'],
+      ['squat-led', 'one-leg-led', 'mobility', 'hinge-led'],
     ],
   ])('on the days %j, for who is new to it, trains %j: alike only where they lie two days apart', (weekdays, roles) => {
     const early = plan({ firstDay: MONDAY - 10, weekdays });

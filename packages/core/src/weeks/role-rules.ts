@@ -36,16 +36,16 @@ export const SAME_DAYS = 56;
 
 /**
  * The roles of a week on some days of it, Monday 0 to Sunday 6 and in order. Days beyond the hard ones are easy. Days that are alike stand
- * two days apart; where not even two can, they differ from the start.
+ * two days apart; where too few can, they differ from the start.
  */
 export const rolesFor = (weekdays: readonly number[], { isSplit, isNew }: { isSplit: boolean; isNew: boolean }): DayRole[] => {
   const days = weekdays.length;
   if (isSplit) return Array.from({ length: days }, (_, at) => (at % 2 === 0 ? 'a' : 'b'));
   const alike = isNew ? alikeOn(weekdays) : null;
-  return alike ?? withEasy([...(BY_DAYS[Math.min(days, MOST_HARD)] ?? [])], days);
+  return alike ?? withEasy([...(BY_DAYS[Math.min(days, isNew ? ALIKE.most : MOST_HARD)] ?? [])], days);
 };
 
-/** Most days that train everything, and days from one to the next. */
+/** Most days that train everything, the fewest that are worth it for who comes up to three times a week, and days from one to the next. */
 const ALIKE = { most: 3, least: 2, apartDays: 2 } as const;
 
 /** Every choice of so many places, in order. */
@@ -58,9 +58,9 @@ const gapOf = (days: readonly number[]): number =>
 
 const spanOf = (days: readonly number[]): number => (days.at(-1) ?? 0) - (days[0] ?? 0);
 
-/** Days that all train everything, as many as lie far enough apart, as evenly as they can, with easy ones between; null: not two do. */
+/** Days that all train everything, as many as lie far enough apart, as evenly as they can, with easy ones between; null: too few do. */
 const alikeOn = (weekdays: readonly number[]): DayRole[] | null => {
-  const least = Math.min(ALIKE.least, weekdays.length);
+  const least = weekdays.length > ALIKE.most ? ALIKE.most : Math.min(ALIKE.least, weekdays.length);
   for (let hard = Math.min(ALIKE.most, weekdays.length); hard >= least; hard -= 1) {
     const [best] = choices(weekdays, hard).sort((a, b) => gapOf(b) - gapOf(a) || spanOf(b) - spanOf(a));
     if (best && gapOf(best) >= ALIKE.apartDays) return weekdays.map((day) => (best.includes(day) ? 'all' : 'mobility'));
