@@ -403,6 +403,19 @@ describe('days of the week that are always elsewhere', () => {
     for (const dayId of ['0-0', '0-1']) expect(forDay(both, dayId)).toMatchObject({ isHistory: false });
   });
 
+  it('a place some days were put to by hand is never anyone’s home, however many they are', () => {
+    const away = plan().block.weeks.map(({ days }) => ({
+      kind: 'here' as const,
+      dayId: days[0]!.id,
+      kitId: HOME,
+      minutes: null,
+      why,
+    }));
+    const there = { ...plan(), block: withLines(plan().block, away.slice(1)) };
+    expect(forDay(there, '0-0')).toMatchObject({ isHistory: false });
+    expect(forDay(there, '1-0')).toMatchObject({ here: { kitId: HOME }, isHistory: true });
+  });
+
   it('go with the next block, and a change of them asks about every day to come', () => {
     const there = plan({ places });
     expect(blockAfter(input, there, [], { id: 'two', today: MONDAY + 40, firstDay: 0 })).toMatchObject({ places });
