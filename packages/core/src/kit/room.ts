@@ -4,7 +4,9 @@ import type { Kit } from './types';
 /** Small plates serve as wedges up to this mass; they are the thin ones. House default. */
 const SMALL_PLATE_KG = 5;
 
-const PAIR: Partial<Record<string, KitItem>> = { dumbbell: 'dumbbell-pair', kettlebell: 'kettlebell-pair',
+const PAIR: Partial<Record<string, KitItem>> = {
+  dumbbell: 'dumbbell-pair',
+  kettlebell: 'kettlebell-pair',
   // Two bottles or two tins are a pair as well.
   'home-weight': 'dumbbell-pair',
 };
