@@ -13,7 +13,7 @@ const sizeOf = scaleSqrt([0, 40], [6, 24]).clamp(true);
 export const Pieces = ({ load }: { load: Load }) => {
   const palette = usePalette();
   const pieces = load.implements.flatMap(({ type, value, unit, count }) =>
-    Array.from({ length: count }, () => ({ type, size: sizeOf(toKg(value, unit === 'lb' ? 'lb' : 'kg')) })),
+    Array.from({ length: count }, () => ({ type, size: sizeOf(toKg(value, unit)) })),
   );
   return (
     <Svg width={2 * BOX} height={HEIGHT} aria-hidden>

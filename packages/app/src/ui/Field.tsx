@@ -6,7 +6,16 @@ import { usePalette } from '../theme/use-palette';
 
 type InputProps = Pick<
   ComponentProps<typeof TextInput>,
-  'value' | 'onChangeText' | 'onBlur' | 'secureTextEntry' | 'multiline' | 'autoComplete' | 'inputMode' | 'onSubmitEditing'
+  | 'value'
+  | 'onChangeText'
+  | 'onBlur'
+  | 'secureTextEntry'
+  | 'multiline'
+  | 'autoComplete'
+  | 'inputMode'
+  | 'onSubmitEditing'
+  | 'autoFocus'
+  | 'selectTextOnFocus'
 >;
 
 /** A text field with its unit, and its error read out beside it. */

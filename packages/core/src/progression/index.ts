@@ -6,6 +6,7 @@ export { loadBorne } from './load-borne';
 export { habitOf } from './habit-of';
 export { OWN_LOAD_FROM_PERCENT } from './sides';
 export { cutLoad, PAIN_CUT } from './cut-load';
+export { fewerForPain, wasCutForPain } from './pain-before';
 export type { Alternative } from './alternatives';
 export { decideExercise, decideSession, ENGINE_VERSION } from './decide';
 export { defaultMethod } from './default-method';

@@ -153,16 +153,24 @@ describe('the check-in', () => {
   // Source: the binding page on prescribing, §8: the area is cut once; after that a setting, fewer sets, another pattern, or leave out.
   it('a load that was cut for the pain before is not cut again where it hurts as it did: fewer sets; worse pain cuts again', () => {
     const base = checked('goblet-squat');
-    const eased = { because: 'pain', day: 1, sets: 3, loadKg: 32, values: {}, steps: ['load'], good: 0 } as const;
-    const pain = { ...base.log.context.pain, lastTime: 4 };
-    const cut = { ...base, log: { ...base.log, memory: { eased }, context: { ...base.log.context, pain } } };
+    const { dose, values, day } = base.log;
+    const past = ([14, 7] as const).map((ago) => ({
+      sessionId: `past-${ago}`,
+      day: day - ago,
+      dose,
+      values,
+      sets: [aSet({ externalKg: ago === 14 ? 32 : 24, jointPain: ago === 14 ? 0 : 4 })],
+    }));
+    const cut = { ...base, log: { ...base.log, past } };
     const at = (level: number, item: Checked = cut) =>
       changesOf(check({ joints: [{ area: 'knee', side: 'left', pain: level }] }, [item]));
     expect(at(4)).toEqual([{ kind: 'sets', itemId: 'goblet-squat', sets: 2, because: 'check-in' }]);
     expect(at(5)).toMatchObject([{ kind: 'dose' }]);
     expect(at(4, base)).toMatchObject([{ kind: 'dose' }]);
-    // One set is all there is: then it is made easier after all.
-    expect(at(4, { ...cut, dose: { ...cut.dose, sets: 1 } })).toMatchObject([{ kind: 'dose' }]);
+    // One set is all there is: it is left for today.
+    expect(at(4, { ...cut, dose: { ...cut.dose, sets: 1 } })).toEqual([
+      { kind: 'leave', itemId: 'goblet-squat', because: 'check-in' },
+    ]);
   });
 
   it('pain a clearance allows is not eased', () => {

@@ -2,7 +2,7 @@ export { planBlock } from './plan-block';
 export { daysInTraining, isNewTo } from './block-shape';
 export { reflow } from './reflow';
 export type { PlanSoFar } from './reflow';
-export { daysTouched, lineKey, weekAt, withLines } from './lines';
+export { daysTouched, lineKey, placesOn, weekAt, withLines } from './lines';
 export type { PlanEdit, PlanLine } from './lines';
 export { dayKeyOf, dayOfKey, findDay, linesOfEdit, nextDay, openLines, soFarOf } from './next-day';
 export type { NextDay } from './next-day';

@@ -2,7 +2,7 @@ import type { RepRange } from '../catalogue';
 import type { DayRole, KitId, Reason } from '../vocabulary';
 import { mondayOf, WEEK_DAYS } from '../units';
 import { lighterShape } from './block-shape';
-import type { Block, PlanDay, PlanWeek } from './types';
+import type { Block, PlanDay, PlanWeek, WeekdayPlace } from './types';
 
 /** Something that became different: what the trainer did to a plan, or time away. */
 export type PlanEdit =
@@ -91,6 +91,10 @@ export const withLines = (block: Block, lines: readonly PlanLine[]): Block => {
     }),
   };
 };
+
+/** Of the places of days of the week those of days that are trained on. */
+export const placesOn = (places: readonly WeekdayPlace[], weekdays: readonly number[]): WeekdayPlace[] =>
+  places.filter(({ weekday }) => weekdays.includes(weekday));
 
 /** Places in a week from here on are of days that were put in by hand: those of the plan keep theirs. */
 const BY_HAND_FROM = WEEK_DAYS;

@@ -5,6 +5,7 @@ import { mondayOf, WEEK_DAYS } from '../units';
 import type { DayRole, EmphasisId } from '../vocabulary';
 import { daysInTraining, isNewTo } from './block-shape';
 import { blockDone } from './block-done';
+import { placesOn } from './lines';
 import { planBlock } from './plan-block';
 import { rotate } from './rotate';
 import type { InBlock } from './rotate';
@@ -32,7 +33,7 @@ export interface PlanWish {
 export const beginPlan = (input: SheetInput, wish: PlanWish): Plan => ({
   block: planBlock(input, wish),
   weekdays: [...new Set(wish.weekdays)].sort((a, b) => a - b),
-  places: (wish.places ?? []).filter(({ weekday }) => wish.weekdays.includes(weekday)),
+  places: placesOn(wish.places ?? [], wish.weekdays),
   isSplit: wish.isSplit,
   rested: {},
   turned: [],

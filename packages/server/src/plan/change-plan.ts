@@ -1,6 +1,6 @@
 import type { PlanLineDto } from '@drubo/contracts';
 import type { PersonId } from '@drubo/core/vocabulary';
-import { daysTouched, endOf, findDay, weekAt, withLines } from '@drubo/core/weeks';
+import { daysTouched, endOf, findDay, placesOn, weekAt, withLines } from '@drubo/core/weeks';
 import type { Block, Plan } from '@drubo/core/weeks';
 import { formatDay } from '@drubo/words/dates';
 import { dateOfDay } from '@drubo/core';
@@ -110,11 +110,12 @@ export const changePlan: Operation<'changePlan'> = async (work, { params, body }
     const message = `would hold two sessions on ${twice.map(day).join(' and ')}`;
     throw new AppError('invalid-input', 'Two sessions can’t be on one day.', [{ path: 'body.lines', message }]);
   }
+  const weekdays = body.weekdays ? [...body.weekdays].sort((a, b) => a - b) : plan.weekdays;
   const changed: Plan = {
     ...plan,
     block,
-    weekdays: body.weekdays ? [...body.weekdays].sort((a, b) => a - b) : plan.weekdays,
-    ...(body.places ? { places: body.places } : {}),
+    weekdays,
+    places: placesOn(body.places ?? plan.places ?? [], weekdays),
     left: [...new Set([...plan.left, ...body.left])],
   };
   const touched = [...new Set(body.lines.flatMap((line) => daysTouched(plan.block, line)))];

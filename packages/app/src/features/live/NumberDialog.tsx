@@ -37,7 +37,16 @@ export const NumberDialog = ({
       closes={words.cancel}
       actions={<Button look="main" label={words.set} onPress={take} />}
     >
-      <Field label={label} value={text} error={error} inputMode="numeric" onChangeText={setText} onSubmitEditing={take} />
+      <Field
+        label={label}
+        value={text}
+        error={error}
+        inputMode="numeric"
+        autoFocus
+        selectTextOnFocus
+        onChangeText={setText}
+        onSubmitEditing={take}
+      />
     </Modal>
   );
 };

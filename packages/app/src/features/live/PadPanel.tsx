@@ -70,7 +70,7 @@ export const PadPanel = ({
   const isShort = !isTimed && !amended && pad.reps < asked.reps;
   const step = isTimed ? HOLD_STEP_SECONDS : 1;
   const most = isTimed ? MAX_SECONDS : MAX_REPS;
-  const does = `${pad.reps} ${isTimed ? words.s : words.reps}, ${formatLoad(pad.load)}`;
+  const does = `${isTimed ? `${pad.reps} ${words.s}` : words.reps(pad.reps)}, ${formatLoad(pad.load)}`;
   return (
     <Stack gap="s">
       {isTimed && !amended && (

@@ -1,4 +1,5 @@
 import { ONE_LEG_HINGE } from '../bases';
+import { KNEE_CUSHION, KNEELING_TO_THE_SIDE, TALL_TO_THE_SIDE } from '../kneeling-to-the-side';
 import { RANGE, TEMPO } from '../scales';
 import type { Variation } from '../types';
 
@@ -23,25 +24,9 @@ export const kneelingOneLegHinge = {
     maker: 'poses',
     figure: {
       view: 'front',
-      top: {
-        hip: [-0.05, 0.278, 0],
-        trunkSideDeg: 0,
-        trunkForwardDeg: 0,
-        left: { ankle: [-0.1, 0.04, -0.245], toesOutDeg: 180, kneeTo: [0, -0.8, 1] },
-        right: { ankle: [0.4, 0.035, 0.02], toesOutDeg: 60, kneeTo: [0.2, 1, 0.3] },
-        leftHand: [0.07, -0.05, 0.13],
-        rightHand: [-0.07, -0.05, 0.13],
-      },
-      bottom: {
-        hip: [-0.05, 0.25, -0.12],
-        trunkSideDeg: 0,
-        trunkForwardDeg: 58,
-        left: { ankle: [-0.1, 0.04, -0.245], toesOutDeg: 180, kneeTo: [0, -0.8, 1] },
-        right: { ankle: [0.4, 0.035, 0.02], toesOutDeg: 60, kneeTo: [0.2, 1, 0.3] },
-        leftHand: [0.07, -0.05, 0.13],
-        rightHand: [-0.07, -0.05, 0.13],
-      },
-      props: [{ kind: 'cushion', x: -0.17, y: 0, w: 0.14, h: 0.025 }],
+      top: TALL_TO_THE_SIDE,
+      bottom: { ...KNEELING_TO_THE_SIDE, hip: [-0.05, 0.25, -0.12], trunkForwardDeg: 58 },
+      props: [KNEE_CUSHION],
     },
   },
 } as const satisfies Variation;

@@ -1,6 +1,6 @@
 import { cutBy, PAIN_BANDS, PAIN_RISE_STOPS, painBand } from '../../limits';
 import { oneNotch } from '../../catalogue/knowledge';
-import { cutLoad } from '../../progression';
+import { cutLoad, wasCutForPain } from '../../progression';
 import { isSameMass } from '../../kit';
 import { reason } from '../../vocabulary';
 import type { Reason } from '../../vocabulary';
@@ -12,12 +12,13 @@ const RISE_FROM = 3;
 
 const stop = (reasons: readonly Reason[]): Advice => ({ kind: 'stop', reasons, next: null, restSeconds: null, because: 'pain' });
 
-/** Whether the work was cut for pain today already: by the check-in, after an earlier set, or by a limit at 5. */
+/** Whether the work was cut for this pain already: in an earlier session, by the check-in, after an earlier set, or by a limit at 5. */
 const wasCut = (input: AdviceInput): boolean => {
   const painful = input.today.findIndex(({ jointPain }) => painBand(jointPain) === 'ease');
   const after = painful < 0 ? [] : input.today.slice(painful + 1);
   const isLighter = after.some(({ externalKg }) => externalKg < (input.today[painful]?.externalKg ?? 0) - 0.001);
-  return input.cutToday === true || isLighter || cutBy(input.variation, input.context.limits) !== null;
+  const isCut = input.cutToday === true || wasCutForPain(input, input.today.at(-1)?.jointPain ?? null);
+  return isCut || isLighter || cutBy(input.variation, input.context.limits) !== null;
 };
 
 /**

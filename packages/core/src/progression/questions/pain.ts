@@ -5,12 +5,11 @@ import { lever } from '../change-lever';
 import { cutLoad } from '../cut-load';
 import type { TrackMemory } from '../memory';
 import type { ExerciseLog, Outcome, Question, WorkDone } from '../types';
+import { fewerForPain, painlessLoadKg, wasCutForPain } from '../pain-before';
 import { worstPain } from '../worst-pain';
 
 /** Cleared and settled pain up to here is borne. */
 const BORNE_UP_TO = 3;
-/** Sets are taken down by this share when nothing else is left to ease. House default. */
-const SETS_OFF = 1 / 3;
 
 /**
  * Safety first: above 5, or up by 2 from the day's start to 3 or more, leaves the exercise out. 3 to 5, or a set ended by pain,
@@ -55,21 +54,6 @@ const eases = ({ context, sets }: ExerciseLog, worst: number | null): Reason | n
       : null;
 };
 
-/** A painless session this long ago still says what stood before. House default. */
-const LOOKS_BACK_DAYS = 42;
-
-/**
- * The heaviest work of the last session before the pain, where the sessions in between hurt too: a lighter week, or a load that was cut
- * for the day, says nothing of what stood. External kg; 0: there is none.
- */
-const painlessLoadKg = ({ past, day, values }: ExerciseLog): number => {
-  const earlier = past.filter((one) => one.day < day && one.day >= day - LOOKS_BACK_DAYS).sort((a, b) => b.day - a.day);
-  const hurt = ({ sets }: ExerciseLog['past'][number]): boolean => ['ease', 'stop'].includes(painBand(worstPain({ sets })));
-  const last = earlier.find((one) => !hurt(one));
-  if (!last || JSON.stringify(last.values) !== JSON.stringify(values)) return 0;
-  return Math.max(0, ...last.sets.flatMap(({ kind, externalKg }) => (kind === 'work' ? [externalKg] : [])));
-};
-
 /** What stood before, kept from the first time something was taken off. */
 const remembered = (log: ExerciseLog, step: 'load' | 'setting' | 'sets' | null): TrackMemory => {
   const { memory = {}, usual = log.dose } = log;
@@ -109,7 +93,8 @@ const easeOnce = (log: ExerciseLog, done: WorkDone, why: Reason): Outcome => {
     ({ externalKg }) => Math.abs(externalKg - lightest) < 0.001 && externalKg < dose.load.externalKg - 0.001,
   );
   // One report, one cut: what the floor made lighter is taken over and nothing more.
-  if ((cutToday || !steps.includes('load')) && !isStanding) {
+  const isCut = steps.includes('load') || wasCutForPain(log, worstPain(log));
+  if ((cutToday || !isCut) && !isStanding) {
     const lighter = cutToday ?? cutLoad(log.loads, dose.load);
     if (lighter) {
       return {
@@ -124,7 +109,7 @@ const easeOnce = (log: ExerciseLog, done: WorkDone, why: Reason): Outcome => {
   const load = cutToday ?? dose.load;
   const notch = steps.includes('setting') ? null : lever(log, load, 'easier');
   if (notch) return { ...notch, reasons: [why, ...notch.reasons], memory: remembered(log, 'setting') };
-  const sets = dose.sets - Math.ceil(dose.sets * SETS_OFF);
+  const sets = fewerForPain(dose.sets);
   if (!steps.includes('sets') && sets >= 1) {
     return {
       verdict: 'ease-back',

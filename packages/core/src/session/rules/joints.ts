@@ -1,25 +1,19 @@
 import { cutBy, painBand } from '../../limits';
-import { cutLoad, easeOneStep } from '../../progression';
+import { cutLoad, easeOneStep, fewerForPain, wasCutForPain } from '../../progression';
 import { reason } from '../../vocabulary';
 import { loadsJoint } from '../areas';
-import type { Proposal } from '../types';
+import type { FloorChange, Proposal } from '../types';
 import { NOTHING } from '../rule';
 import type { Checked, CheckRule } from '../rule';
 
-/** Sets are taken down by this share where the load was cut before. House default. */
-const SETS_OFF = 1 / 3;
-
 /**
  * Where the load was cut for this pain in an earlier session and it hurts as it did, the load is not what does it: fewer sets today, and the
- * review takes a setting, or leaves it out. Null: it was not, or nothing is left of the sets.
+ * review takes a setting; with one set left it is left for the day. Null: it was not cut.
  */
-const fewerSets = ({ itemId, dose, log }: Checked, pain: number) => {
-  const { eased } = log.memory ?? {};
-  const { lastTime } = log.context.pain;
-  const wasCut = eased?.because === 'pain' && eased.steps.includes('load');
-  if (!wasCut || (lastTime !== null && pain > lastTime)) return null;
-  const sets = dose.sets - Math.ceil(dose.sets * SETS_OFF);
-  return sets >= 1 ? { kind: 'sets' as const, itemId, sets, because: 'check-in' as const } : null;
+const insteadOfLoad = ({ itemId, dose, log }: Checked, pain: number): Extract<FloorChange, { kind: 'sets' | 'leave' }> | null => {
+  if (!wasCutForPain(log, pain)) return null;
+  const sets = fewerForPain(dose.sets);
+  return sets >= 1 ? { kind: 'sets', itemId, sets, because: 'check-in' } : { kind: 'leave', itemId, because: 'check-in' };
 };
 
 /** Joint pain before the first set, by the bands of the pain-monitoring model: 3 to 5 cut once, above 5 left. */
@@ -39,11 +33,11 @@ export const joints: CheckRule = {
       }
       const cleared = log.context.pain.clearedUpTo;
       if (cleared !== null && worst.pain <= cleared) return [];
-      const again = fewerSets(item, worst.pain);
+      const again = insteadOfLoad(item, worst.pain);
       if (again) {
-        const { sets } = again;
-        const why = reason('check-joint-again', { ...values, setsFrom: dose.sets, setsTo: sets }, 'house-default');
-        return [{ id: `sets-${itemId}`, change: again, reason: why }];
+        const setsTo = again.kind === 'sets' ? again.sets : 0;
+        const why = reason('check-joint-again', { ...values, setsFrom: dose.sets, setsTo }, 'house-default');
+        return [{ id: `${again.kind}-${itemId}`, change: again, reason: why }];
       }
       const lighter = cutBy(variation, log.context.limits) === null ? cutLoad(log.loads, dose.load) : null;
       const eased = lighter

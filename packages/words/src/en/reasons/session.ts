@@ -16,7 +16,9 @@ export const SESSION_WORDS: WordsFor<SessionReasons> = {
   'check-sore-holds': (v) => `${MUSCLE_LABELS[v.muscle]} came in sore, ${v.level} of 10: no move up today.`,
   'check-joint-ease': (v, c) => `${JOINT_LABELS[v.area]} pain ${v.pain} of 10: ${c.nameOf(v.variationId)} one step easier.`,
   'check-joint-again': (v, c) =>
-    `${JOINT_LABELS[v.area]} pain ${v.pain} of 10, and ${inSentence(c.nameOf(v.variationId))} was made lighter for it before: ${counted(v.setsTo, 'set')} instead of ${v.setsFrom}. If it stays, change the movement.`,
+    `${JOINT_LABELS[v.area]} pain ${v.pain} of 10, and ${inSentence(c.nameOf(v.variationId))} was made lighter for it before: ${
+      v.setsTo === 0 ? 'leave it today' : `${counted(v.setsTo, 'set')} instead of ${v.setsFrom}`
+    }. If it stays, change the movement.`,
   'check-joint-leave': (v, c) =>
     `${JOINT_LABELS[v.area]} pain ${v.pain} of 10: leave ${inSentence(c.nameOf(v.variationId))} today.`,
   'check-painkillers': () => 'Painkillers in the last 8 h: pain numbers don’t count, so nothing moves up today.',

@@ -187,7 +187,7 @@ export const liveWords = {
   },
   padPanel: {
     s: 's',
-    reps: 'reps',
+    reps: (reps: number) => counted(reps, 'rep'),
     seconds: 'Seconds',
     repsAtStart: 'Reps',
     thisLeg: ', this leg',

@@ -1,5 +1,5 @@
 import type { PersonDetailDto, PersonPlanDto } from '@drubo/contracts';
-import { withLines } from '@drubo/core/weeks';
+import { placesOn, withLines } from '@drubo/core/weeks';
 import type { StoredOf } from '../types';
 import type { ReducersOf } from './reducer';
 
@@ -27,7 +27,7 @@ const withChange = (detail: Detail, write: StoredOf<'changePlan'>): Detail =>
       ...kept,
       version: next(kept, write),
       canUndo: true,
-      plan: { ...plan, block, weekdays, places, left: [...plan.left, ...left] },
+      plan: { ...plan, block, weekdays, places: placesOn(places, weekdays), left: [...plan.left, ...left] },
     };
   });
 
