@@ -17,7 +17,8 @@ export const useDialogFocus = (onClose: () => void) => {
     // The web is the one target with a keyboard; elsewhere there is no document.
     if (typeof document === 'undefined' || !dialog) return;
     const trap = createFocusTrap(dialog, {
-      initialFocus: dialog,
+      // A field that asks for the focus as it opens keeps it.
+      initialFocus: () => (dialog.contains(document.activeElement) ? (document.activeElement as HTMLElement) : dialog),
       fallbackFocus: dialog,
       delayInitialFocus: false,
       delayReturnFocus: false,

@@ -92,11 +92,23 @@ export const bySearch = (variations: readonly Variation[], search: string): Vari
 /** The ladders a family shows. */
 export const laddersOf = (family: Family): Ladder[] => LADDERS.filter((ladder) => ladder.family === family);
 
+/** A place on a ladder. */
+export interface LadderPlace {
+  ladder: Ladder;
+  rung: Rung;
+}
+
+/** By variation, the main ways first; gathered once, since every engine asks for them all the time. */
+const PLACES = new Map<string, LadderPlace[]>();
+for (const isAside of [false, true])
+  for (const ladder of LADDERS)
+    for (const rung of ladder.rungs)
+      if ((rung.aside ?? false) === isAside)
+        PLACES.set(rung.variationId, [...(PLACES.get(rung.variationId) ?? []), { ladder, rung }]);
+const NOWHERE: readonly LadderPlace[] = [];
+
 /** Where a variation stands: its ladders and rungs, the main ways first. */
-export const rungsOf = (variationId: string): { ladder: Ladder; rung: Rung }[] =>
-  LADDERS.flatMap((ladder) =>
-    ladder.rungs.filter((rung) => rung.variationId === variationId).map((rung) => ({ ladder, rung })),
-  ).sort((a, b) => Number(a.rung.aside ?? false) - Number(b.rung.aside ?? false));
+export const rungsOf = (variationId: string): readonly LadderPlace[] => PLACES.get(variationId) ?? NOWHERE;
 
 /** The rungs that lead to this one, and those it leads to. Rungs beside the ladder come last. */
 export const neighbours = (ladder: Ladder, rungId: string): { before: Rung[]; after: Rung[] } => {

@@ -1,8 +1,9 @@
 import { getVariation } from '../catalogue';
+import type { Variation } from '../catalogue';
 import { allowedLoads, minutesReason, sessionMinutes } from '../dose';
 import { roomOf } from '../kit';
 import { reason } from '../vocabulary';
-import type { EmphasisId, Intent, Reason, SessionShape, SplitDay } from '../vocabulary';
+import type { EmphasisId, Intent, KitItem, Reason, SessionShape, SplitDay } from '../vocabulary';
 import { arrange } from './arrange';
 import type { Composed } from './arrange';
 import { hasLead, roundsFor } from './capacity';
@@ -180,7 +181,12 @@ const composeWithin = (input: SheetInput, wish: Wish, mostSets: number): Composi
   const { groups, muscles } = groupsFor(input, ask, rule);
   const room = input.context.room ?? roomOf(input.context.kit, []);
   const things = standingThings(input.context.kit, room);
-  const needsOf = ({ variation }: Option) => standingNeeds(variation, room);
+  const needsByVariation = new Map<Variation, KitItem[][]>();
+  const needsOf = ({ variation }: Option): KitItem[][] => {
+    const known = needsByVariation.get(variation) ?? standingNeeds(variation, room);
+    needsByVariation.set(variation, known);
+    return known;
+  };
   const placeOf = (one: Option): string => JSON.stringify(needsOf(one));
   // A set that goes round counts half against a cap.
   const perCap = rule.rounds ? 2 : 1;

@@ -1,130 +1,28 @@
 import { isAllowed, optionsOf, scoreOf, sum, TINY, worthOf } from './choice';
 import type { Problem, Solution, SolverNeed, SolverOption } from './choice';
 import { polish } from './polish';
+import { bestAt, packed, pricedAt, pricesFor, sharedWorth } from './prices';
+import type { PackedGroups, Prices } from './prices';
 
 export { isAllowed, optionsOf, scoreOf } from './choice';
 export type { Problem, Solution, SolverNeed, SolverOption } from './choice';
 
-/**
- * Prices of the shared things: a second, a place under the caps, a unit of each need, a unit of each lean. Whatever the
- * prices, no choice is worth more than `worthAt` says: the Lagrangian bound.
- */
-interface Prices {
-  second: number;
-  caps: readonly number[];
-  needs: readonly number[];
-  /** For what is never to be more. */
-  mosts: readonly number[];
-  leans: readonly number[];
-}
-
-/** What an option is worth once it has paid for what it uses. */
-const netOf = (option: SolverOption, { second, caps, needs, mosts, leans }: Prices): number => {
-  let net = option.value - second * option.seconds - (caps[option.cap] ?? 0);
-  for (let need = 0; need < needs.length; need += 1)
-    net += ((needs[need] ?? 0) - (mosts[need] ?? 0)) * (option.covers[need] ?? 0);
-  for (let at = 0; at < leans.length; at += 1) net -= (leans[at] ?? 0) * (option.tilts[at] ?? 0);
-  return net;
-};
-
-/** The most a need can be worth once each unit has its price, and how much of it that takes. */
-const leftAt = (need: SolverNeed, price: number): { worth: number; amount: number } => {
-  let best = { worth: 0, amount: 0 };
-  for (const amount of [need.floor?.amount ?? 0, need.amount]) {
-    const worth = worthOf(need, amount) - price * amount;
-    if (worth > best.worth) best = { worth, amount };
-  }
-  return best;
-};
-
-/** Prices paid back for what was there to share. */
-const sharedWorth = ({ budgetSeconds, caps, needs, balances }: Problem, prices: Prices): number =>
-  prices.second * budgetSeconds +
-  sum(caps.map((most, cap) => most * (prices.caps[cap] ?? 0))) +
-  sum(needs.map((need, at) => leftAt(need, prices.needs[at] ?? 0).worth)) +
-  sum(needs.map(({ most = 0 }, at) => most * (prices.mosts[at] ?? 0))) +
-  sum(balances.map(({ width }, at) => Math.abs(prices.leans[at] ?? 0) * width));
-
-/** Each group's best option at these prices; null where none is worth its price. */
-const bestAt = (groups: Problem['groups'], prices: Prices): { net: number; option: SolverOption | null }[] =>
-  groups.map((group) => {
-    let best: { net: number; option: SolverOption | null } = { net: 0, option: null };
-    for (const option of group) {
-      const net = netOf(option, prices);
-      if (net > best.net) best = { net, option };
-    }
-    return best;
-  });
-
-const PRICING = { rounds: 160, kept: 6 } as const;
-const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
-
-/** Prices that make the bound tight, found by walking against the overuse; the best few, the tightest first. */
-const pricesFor = (problem: Problem): Prices[] => {
-  const { groups, needs, balances, budgetSeconds, caps } = problem;
-  const most = sum(groups.map((group) => Math.max(0, ...group.map(({ value }) => value))));
-  let prices: Prices = {
-    second: most / Math.max(1, budgetSeconds) / 2,
-    caps: caps.map(() => 0),
-    needs: needs.map(({ weight }) => weight / 2),
-    mosts: needs.map(() => 0),
-    leans: balances.map(() => 0),
-  };
-  const tried: { bound: number; prices: Prices }[] = [];
-  for (let round = 0; round < PRICING.rounds; round += 1) {
-    const bests = bestAt(groups, prices);
-    tried.push({ bound: sharedWorth(problem, prices) + sum(bests.map(({ net }) => net)), prices });
-    const used = bests.flatMap(({ option }) => option ?? []);
-    const step = 1 / (1 + round / 8);
-    const over = sum(used.map(({ seconds }) => seconds)) - budgetSeconds;
-    prices = {
-      second: Math.max(0, prices.second + (step * over * most) / Math.max(1, budgetSeconds) ** 2),
-      caps: caps.map((cap, at) =>
-        Math.max(0, (prices.caps[at] ?? 0) + step * 0.5 * (used.filter((one) => one.cap === at).length - cap)),
-      ),
-      needs: needs.map((need, at) => {
-        const price = prices.needs[at] ?? 0;
-        const most = need.weight + (need.floor?.weight ?? 0);
-        const missing = leftAt(need, price).amount - sum(used.map(({ covers }) => covers[at] ?? 0));
-        return clamp(price + (step * most * missing) / Math.max(1, need.amount), 0, most);
-      }),
-      mosts: needs.map(({ most }, at) =>
-        most === undefined
-          ? 0
-          : Math.max(
-              0,
-              (prices.mosts[at] ?? 0) +
-                (step * 0.5 * (sum(used.map(({ covers }) => covers[at] ?? 0)) - most)) / Math.max(1, most),
-            ),
-      ),
-      leans: balances.map(({ weight, width }, at) => {
-        const lean = prices.leans[at] ?? 0;
-        const tilt = sum(used.map(({ tilts }) => tilts[at] ?? 0));
-        const beyond = lean === 0 ? Math.sign(tilt) * Math.max(0, Math.abs(tilt) - width) : tilt - Math.sign(lean) * width;
-        return clamp(lean + (step * weight * beyond) / Math.max(4, width * 2), -weight, weight);
-      }),
-    };
-  }
-  return tried
-    .sort((one, two) => one.bound - two.bound)
-    .slice(0, PRICING.kept)
-    .map((one) => one.prices);
-};
-
 /** The problem without options that can't be part of anything better than a score already reached. */
 const withoutHopeless = <O extends SolverOption>(
   problem: Problem<O>,
+  groups: PackedGroups,
   prices: readonly Prices[],
   reached: number,
 ): { groups: O[][]; index: number[][] } => {
   const kept = problem.groups.map((group) => group.map(() => true));
   for (const price of prices) {
-    const bests = bestAt(problem.groups, price);
+    const bests = bestAt(groups, price);
     const bound = sharedWorth(problem, price) + sum(bests.map(({ net }) => net));
-    problem.groups.forEach((group, at) =>
+    const netOf = pricedAt(price);
+    groups.forEach((group, at) =>
       group.forEach((option, index) => {
         const row = kept[at];
-        if (row && bound - (bests[at]?.net ?? 0) + netOf(option, price) < reached - TINY) row[index] = false;
+        if (row && bound - (bests[at]?.net ?? 0) + netOf(option) < reached - TINY) row[index] = false;
       }),
     );
   }
@@ -149,16 +47,17 @@ export const solve = <O extends SolverOption>(
   toBeat = 0,
   gap = 0,
 ): Solution => {
-  const prices = pricesFor(problem);
-  const looked = search(problem, prices, { nodeBudget: Math.min(FIRST_LOOK, nodeBudget), seed, toBeat, gap });
+  const inGroups = packed(problem.groups);
+  const prices = pricesFor(problem, inGroups);
+  const looked = search(problem, inGroups, prices, { nodeBudget: Math.min(FIRST_LOOK, nodeBudget), seed, toBeat, gap });
   if (looked.isOptimal || nodeBudget <= FIRST_LOOK) return looked;
   const first = polished(problem, looked);
-  const { groups, index } = withoutHopeless(problem, prices, first.score + gap);
+  const { groups, index } = withoutHopeless(problem, inGroups, prices, first.score + gap);
   const within = first.chosen.map((chosen, at) => {
     const kept = chosen === null ? -1 : (index[at]?.indexOf(chosen) ?? -1);
     return kept < 0 ? null : kept;
   });
-  const second = search({ ...problem, groups }, prices, {
+  const second = search({ ...problem, groups }, packed(groups), prices, {
     nodeBudget: nodeBudget - first.nodes,
     seed: within,
     toBeat: first.score,
@@ -177,12 +76,14 @@ const polished = <O extends SolverOption>(problem: Problem<O>, found: Solution):
 
 const search = <O extends SolverOption>(
   problem: Problem<O>,
+  inGroups: PackedGroups,
   prices: readonly Prices[],
   { nodeBudget, seed, toBeat, gap }: { nodeBudget: number; seed: readonly (number | null)[] | null; toBeat: number; gap: number },
 ): Solution => {
   const { groups, needs, balances, budgetSeconds, caps } = problem;
   /** By group and option: what it is worth at each of the prices, once. */
-  const netsOf = groups.map((group) => group.map((option) => Float64Array.from(prices, (price) => netOf(option, price))));
+  const priced = prices.map(pricedAt);
+  const netsOf = inGroups.map((group) => group.map((option) => Float64Array.from(priced, (netOf) => netOf(option))));
   // The most worth at the tightest prices first, so that good answers are found early.
   const order = groups.map((group, at) =>
     group
@@ -254,11 +155,12 @@ const search = <O extends SolverOption>(
       if ((counts[option.cap] ?? 0) >= (caps[option.cap] ?? 0)) continue;
       if (isOver(option)) continue;
       if (picked.some(({ key }) => key === option.key)) continue;
-      if (problem.canJoin && !problem.canJoin([...picked, option])) continue;
       const nets = netsOf[at]?.[index] as Float64Array;
       put(option, nets, 1);
       chosen[at] = index;
-      if (bound(at + 1) > best.score + gap + TINY) visit(at + 1, value + option.value, seconds + option.seconds);
+      // What costs the most to know is asked last.
+      if (bound(at + 1) > best.score + gap + TINY && (problem.canJoin?.(picked) ?? true))
+        visit(at + 1, value + option.value, seconds + option.seconds);
       chosen[at] = null;
       put(option, nets, -1);
       if (nodes >= nodeBudget) return;

@@ -127,7 +127,7 @@ export const PadPanel = ({
         label={amended ? words.saveTheChange(does) : isAsPlanned(pad, asked) ? words.logAsPlanned(does) : words.logSet(does)}
         onPress={() => void live.log()}
       />
-      {exercise.role === 'prep' && !amended && live.drillsLeft > 1 && (
+      {exercise.role === 'prep' && !amended && live.drillsLeft > 0 && (
         <Button disabled={!live.isReady} label={words.warmUpDone(live.drillsLeft)} onPress={() => void live.logWarmUp()} />
       )}
       {amended && (

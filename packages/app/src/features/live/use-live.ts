@@ -182,8 +182,8 @@ export const useLive = (detail: FloorDetail) => {
     isReady: writer.isReady && !isSettling,
     log,
     stopForPain,
-    /** Drills of the warm-up that are still owed. */
-    drillsLeft: new Set(warmUp.map(({ item: drill }) => drill.id)).size,
+    /** Drills of the warm-up that are still owed; none where only one set is: that is logged as any other. */
+    drillsLeft: warmUp.length > 1 ? new Set(warmUp.map(({ item: drill }) => drill.id)).size : 0,
     logWarmUp,
     changeDay,
     change: (change: Partial<Pad>) => pad && setPlace({ pad: { ...pad, ...change } }),
