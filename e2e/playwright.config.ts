@@ -18,7 +18,8 @@ export default defineConfig({
   // Never a measure of speed: a busy machine may be several times slower.
   timeout: 240_000,
   expect: { timeout: 30_000 },
-  workers: 2,
+  // One more than a small machine has cores: an app waits for its trainer now and then.
+  workers: 3,
   retries: 0,
   forbidOnly: true,
   reporter: [['list'], ['json']],

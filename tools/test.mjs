@@ -16,6 +16,7 @@ try {
   await buildWeb();
   await buildServer();
   await buildDemo();
+  console.log(`\nSet up in ${Math.round((Date.now() - started) / 1000)} s`);
   results.push(...(await runChecks()));
 } catch (error) {
   console.error(error.message);
@@ -23,8 +24,8 @@ try {
 }
 const sum = (key) => results.reduce((total, result) => total + result[key], 0);
 console.log('');
-for (const { name, passed, failed } of results)
-  console.log(`${failed > 0 ? '✗' : '✓'} ${name}: ${passed} passed, ${failed} failed`);
+for (const { name, passed, failed, seconds = 0 } of results)
+  console.log(`${failed > 0 ? '✗' : '✓'} ${name}: ${passed} passed, ${failed} failed (${seconds.toFixed(0)} s)`);
 console.log(`${Math.round((Date.now() - started) / 1000)} s`);
 console.log(`${sum('passed')} passed, ${sum('failed')} failed`);
 process.exit(sum('failed') > 0 ? 1 : 0);
