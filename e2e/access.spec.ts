@@ -208,6 +208,16 @@ test('a set is logged from the keyboard alone', async ({ trainer: page }) => {
   await live.log.focus();
   await page.keyboard.press('Enter');
   await expect(live.logged).toHaveCount(1);
+  // A number is typed at once where it is asked for, and the focus is back where it came from.
+  const type = page.getByRole('button', { name: 'Type the reps' });
+  await type.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Reps' })).toBeFocused();
+  await page.keyboard.type('4');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(type).toBeFocused();
+  await expect(live.log).toHaveAccessibleName(/\b4 reps\b/);
 });
 
 test('a wide screen has the rail and the list beside the person', async ({ page, demo }) => {

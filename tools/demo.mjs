@@ -2,7 +2,7 @@ import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildDemo, buildServer } from './lib/build-server.mjs';
 import { buildWeb } from './lib/build-web.mjs';
-import { ensurePackages } from './lib/packages.mjs';
+import { ensureDriver, fetchPackages } from './lib/packages.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { run } from './lib/run.mjs';
 import { serve } from './lib/serve.mjs';
@@ -19,8 +19,8 @@ const dataDir = process.env.DRUBO_DATA_DIR ?? join(ROOT, '.drubo/demo');
 const database = join(dataDir, 'demo.sqlite');
 const bundle = join(dataDir, 'demo-bundle.json');
 
-await ensurePackages();
-const webDir = await buildWeb();
+await fetchPackages();
+const [webDir] = await Promise.all([buildWeb(), ensureDriver()]);
 const server = await buildServer();
 mkdirSync(dataDir, { recursive: true });
 if (args.includes('--reset')) {

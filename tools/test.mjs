@@ -3,19 +3,22 @@ import { buildDemo, buildServer } from './lib/build-server.mjs';
 import { buildWeb } from './lib/build-web.mjs';
 import { runChecks } from './lib/checks.mjs';
 import { ensureChromium } from './lib/chromium.mjs';
-import { ensurePackages } from './lib/packages.mjs';
+import { ensureDriver, fetchPackages } from './lib/packages.mjs';
 import { CACHE } from './lib/paths.mjs';
 
 /** `npm test`: all its own set-up, then every check, then one line with the counts. */
 const started = Date.now();
 mkdirSync(CACHE, { recursive: true });
 const results = [];
-try {
-  await ensureChromium();
-  await ensurePackages();
+const build = async () => {
   await buildWeb();
   await buildServer();
   await buildDemo();
+};
+try {
+  await ensureChromium();
+  await fetchPackages();
+  await Promise.all([ensureDriver(), build()]);
   console.log(`\nSet up in ${Math.round((Date.now() - started) / 1000)} s`);
   results.push(...(await runChecks()));
 } catch (error) {

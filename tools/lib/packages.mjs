@@ -40,19 +40,31 @@ const ensureCompilers = async () => {
   }
 };
 
-/** Installs the packages of the lock file once, and again whenever it changes. */
-export const ensurePackages = async () => {
+/** The packages of the lock file, fetched once and again whenever it changes; what has to be compiled is not yet. */
+export const fetchPackages = async () => {
   const wanted = lockHash();
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return;
-  await ensureCompilers();
-  say('Installing packages (a few minutes the first time)');
-  const env = headersEnv();
-  await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { env });
-  if (!(await sqliteWorks())) {
-    // Some npm versions hold install scripts back; asked for by name, this one runs.
-    say('Building the database driver (about two minutes)');
-    await run('npm', ['rebuild', 'sqlite3', '--ignore-scripts=false', '--foreground-scripts'], { env });
-    if (!(await sqliteWorks())) throw new Error('The database driver does not load. See the output above.');
-  }
+  say('Installing packages');
+  await run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund', '--loglevel=error']);
   writeFileSync(STAMP, wanted);
+};
+
+/** The database driver, compiled where it isn't yet. Takes minutes on one core, so other work may go on beside it. */
+export const ensureDriver = async () => {
+  if (await sqliteWorks()) return;
+  await ensureCompilers();
+  say('Building the database driver (a few minutes, the first time)');
+  const { code, stdout, stderr } = await capture(
+    'npm',
+    ['rebuild', 'sqlite3', '--ignore-scripts=false', '--foreground-scripts'],
+    { env: headersEnv() },
+  );
+  if (code === 0 && (await sqliteWorks())) return;
+  throw new Error(`The database driver does not load.\n${stdout}\n${stderr}`);
+};
+
+/** Everything that is needed to build and run, in turn. */
+export const ensurePackages = async () => {
+  await fetchPackages();
+  await ensureDriver();
 };

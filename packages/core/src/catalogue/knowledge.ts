@@ -7,3 +7,5 @@ export { checkValues, oneNotch, valueAt } from './notch';
 export type { Notch, OffScale } from './notch';
 export { hasPlaces } from './places';
 export { remediesFor } from './remedies';
+export { SET_UP_STAGES, setUpSteps } from './set-up-steps';
+export type { SetUpStage, SetUpStep } from './set-up-steps';

@@ -1,4 +1,5 @@
 import type { PresetId } from '@drubo/core/kit';
+import type { SetUpStage } from '@drubo/core/knowledge';
 import type {
   BasisId,
   DailyTask,
@@ -55,6 +56,14 @@ export const STANCE_LABELS: Record<Stance, string> = {
   'one-leg': 'one leg',
   alternating: 'alternating',
   'one-side': 'one side',
+};
+
+export const SET_UP_STAGE_LABELS: Record<SetUpStage, string> = {
+  before: 'Before',
+  take: 'Taking it',
+  stand: 'Standing with it',
+  back: 'Putting it back',
+  fail: 'If it won’t go',
 };
 
 export const POSITION_LABELS: Record<LoadPosition, string> = {

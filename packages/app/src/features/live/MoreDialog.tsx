@@ -10,9 +10,11 @@ import { Stack, Wrap } from '../../ui/layout';
 import { Modal } from '../../ui/Modal';
 import { Heading, Txt } from '../../ui/Txt';
 import { AtHand } from '../../parts/care/WarningDialog';
-import type { FloorDetail } from './floor';
+import { SetUpList } from '../../parts/moves/SetUpList';
+import type { Exercise, FloorDetail } from './floor';
 import { LiveSettings } from './LiveSettings';
 import { OffKitLoad } from './OffKitLoad';
+import { setUpOf } from './set-up-of';
 import type { Live } from './use-live';
 import { common } from '@drubo/words/screens/common';
 import { liveWords } from '@drubo/words/screens/live';
@@ -85,6 +87,7 @@ export const MoreDialog = ({
               <Txt key={cue}>{cue}</Txt>
             ))}
           </Stack>
+          <SettingUp exercise={exercise} />
           <Stack gap="xs">
             <Heading level={3}>{words.cautions}</Heading>
             {exercise.variation.cautions.map((caution) => (
@@ -96,6 +99,17 @@ export const MoreDialog = ({
       <LiveSettings />
       <Button look="danger" label={words.discardTheSession} onPress={() => onChoose('discard')} />
     </Modal>
+  );
+};
+
+const SettingUp = ({ exercise }: { exercise: Exercise }) => {
+  const steps = setUpOf(exercise);
+  if (steps.length === 0) return null;
+  return (
+    <Stack gap="xs">
+      <Heading level={3}>{words.settingUp}</Heading>
+      <SetUpList steps={steps} />
+    </Stack>
   );
 };
 

@@ -280,6 +280,12 @@ it('a movement that is new is begun with what to be careful with, then its first
   expect(
     screen.getByText(/^First time here\. Take big bells up and set them down with two hands\. Elbows inside the knees\.$/),
   ).toBeTruthy();
+  // How it is set up is one tap away.
+  await press('Set-up of Goblet squat');
+  for (const line of [/^A heavy bell stands on a box/, /both hands on it, pull it close/, /^Out in front with both hands/])
+    expect(screen.getByText(line)).toBeTruthy();
+  await press('Done');
+  expect(screen.queryByText(/^A heavy bell stands on a box/)).toBeNull();
 });
 
 describe('fewer taps', () => {

@@ -2,8 +2,9 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { GOAL_DOSES, formatTempo, isModelled } from '@drubo/core';
+import { positionOf } from '@drubo/core/dose';
 import { findVariation } from '@drubo/core/catalogue';
-import { rungsOf } from '@drubo/core/knowledge';
+import { rungsOf, setUpSteps } from '@drubo/core/knowledge';
 import type { Variation } from '@drubo/core/catalogue';
 import { explainBasis, FAMILY_LABELS, POSITION_LABELS, STANCE_LABELS } from '@drubo/words/explain';
 import { isPerSide } from '@drubo/core/vocabulary';
@@ -23,6 +24,7 @@ import { useWide } from '../../frame/use-wide';
 import { CompareScreen } from './CompareScreen';
 import { FaultList } from './FaultList';
 import { LeverPanel } from '../../parts/moves/LeverPanel';
+import { SetUpList } from '../../parts/moves/SetUpList';
 import { LimitList } from './LimitList';
 import { OneNotch, OnTheLadder } from './Neighbours';
 import { OwnActions } from './OwnActions';
@@ -91,6 +93,7 @@ const MovePage = ({ variation, rungId }: { variation: Variation; rungId: string 
         <Heading>{words.trains}</Heading>
         <EmphasisMap emphasis={variation.emphasis} family={variation.family} />
       </Card>
+      <SettingUp variation={variation} values={values} />
       <Card>
         <Lines title={words.cues} lines={variation.cues} />
         <Lines title={words.cautions} lines={variation.cautions} />
@@ -101,6 +104,18 @@ const MovePage = ({ variation, rungId }: { variation: Variation; rungId: string 
       <StandInList variation={variation} catalogue={catalogue} />
       <OwnActions variation={variation} />
     </Screen>
+  );
+};
+
+/** How its load is got into place and put back, where it is held at these settings. */
+const SettingUp = ({ variation, values }: { variation: Variation; values: LeverValues }) => {
+  const steps = setUpSteps(variation, positionOf(variation, values));
+  if (steps.length === 0) return null;
+  return (
+    <Card>
+      <Heading>{words.settingUp}</Heading>
+      <SetUpList steps={steps} />
+    </Card>
   );
 };
 

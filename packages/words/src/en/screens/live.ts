@@ -124,6 +124,8 @@ export const liveWords = {
     why: 'why',
     lastTime: (lastTimeLine: string) => `Last time, ${lastTimeLine}`,
     firstTimeHere: (schoolCues: string) => `First time here. ${schoolCues}.`,
+    setUp: 'Set-up',
+    setUpOf: (name: string) => `Set-up of ${name}`,
   },
   kitTakenDialog: {
     kitTaken: 'Kit taken',
@@ -165,6 +167,7 @@ export const liveWords = {
     thisSetEnded: 'This set ended',
     cues: 'Cues',
     cautions: 'Cautions',
+    settingUp: 'Setting up',
     discardTheSession: 'Discard the session',
     quickNote: 'Quick note',
     mustHaveAtMost: (note_max: number) => `must have at most ${note_max} letters`,

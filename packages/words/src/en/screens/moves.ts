@@ -77,6 +77,7 @@ export const movesWords = {
     compareTwoPosturesSide: 'Compare two postures side by side',
     trains: 'Trains',
     cues: 'Cues',
+    settingUp: 'Setting up',
     cautions: 'Cautions',
     aSide: ' a side',
     s: (low: number, high: number, side: string) => `${low}–${high} s${side}`,

@@ -1,0 +1,60 @@
+import { builtInCatalogue, getVariation } from '.';
+import { setUpSteps } from './knowledge';
+import type { LoadPosition } from '../vocabulary';
+
+/** How lifts are set up. Source: common practice, no source; the bell, the bench and the bar’s safeties: kit safety in the pages on safety. */
+const textOf = (id: string, position?: LoadPosition): string =>
+  setUpSteps(getVariation(builtInCatalogue, id), position)
+    .map(({ text }) => text)
+    .join(' ');
+const held = builtInCatalogue.variations.flatMap((variation) =>
+  variation.loadPositions.map((position) => [variation.id, position, variation] as const),
+);
+
+describe('setting up', () => {
+  it.each(held.filter(([, position]) => position !== 'none'))('%s, %s: says how, in short lines', (_, position, variation) => {
+    const steps = setUpSteps(variation, position);
+    // A sled stands where it stands.
+    if (!variation.kit.flat().includes('sled')) expect(steps.length).toBeGreaterThan(0);
+    expect(new Set(steps.map(({ text }) => text)).size).toBe(steps.length);
+    for (const { text } of steps) expect(text.length).toBeLessThanOrEqual(130);
+  });
+
+  it.each(['back-squat', 'front-squat', 'barbell-lunge', 'good-morning', 'zercher-squat'])(
+    '%s: height of the hooks, safeties, short steps back, both uprights, and how to fail',
+    (id) => {
+      const steps = setUpSteps(getVariation(builtInCatalogue, id));
+      expect(steps.map(({ stage }) => stage)).toEqual(expect.arrayContaining(['before', 'take', 'stand', 'back', 'fail']));
+      for (const said of [/Hooks/, /[Ss]afeties/, /short steps back/, /both uprights/, /safeties/])
+        expect(textOf(id)).toMatch(said);
+    },
+  );
+
+  it('a guided bar has no hooks to walk out of', () => {
+    expect(textOf('guided-bar-squat')).not.toMatch(/uprights|steps back/);
+    expect(textOf('guided-bar-squat')).toMatch(/[Ss]tops/);
+  });
+
+  it('hands by the lift: outside the legs, inside them, wide', () => {
+    expect(textOf('deadlift')).toMatch(/just outside the legs/);
+    expect(textOf('wide-stance-deadlift')).toMatch(/inside the legs/);
+    expect(textOf('snatch-grip-deadlift')).toMatch(/wide/);
+    for (const id of ['wide-stance-deadlift', 'snatch-grip-deadlift']) expect(textOf(id)).not.toMatch(/just outside/);
+  });
+
+  it('a bell on the floor goes round the head, never over the face; big ones with two hands', () => {
+    for (const id of ['get-up', 'bridge-floor-press']) expect(textOf(id)).toMatch(/round the head, never over the face/);
+    expect(textOf('goblet-squat')).toMatch(/both hands/);
+  });
+
+  it('a thrust: bench at a wall, a pad under the bar, rolled away over straight legs', () => {
+    for (const said of [/against a wall/, /35 to 45 cm/, /thick pad/, /roll/]) expect(textOf('barbell-hip-thrust')).toMatch(said);
+    expect(textOf('dumbbell-hip-thrust')).not.toMatch(/roll it over/);
+  });
+
+  it('follows where the weight is held, and says nothing where nothing is', () => {
+    expect(textOf('reverse-lunge', 'front-bar')).toMatch(/elbows up/);
+    expect(textOf('reverse-lunge', 'sides')).not.toMatch(/Hooks/);
+    expect(textOf('bodyweight-squat')).toBe('');
+  });
+});
