@@ -46,6 +46,21 @@ describe('what stands in where the bar is taken', () => {
     expect(first(asked, 'glute-bridge')).toMatch(/bridge|thrust/);
   });
 
+  it('for a leg curl, the hamstring bridge on the floor: on one leg for who has reached it', () => {
+    // Source: the trade, as the pages on movements have it; common practice, no source.
+    const gym = inputFor({ standings: [] }, studio);
+    for (const id of ['lying-leg-curl', 'seated-leg-curl']) {
+      expect(first(gym, id)).toBe('hamstring-bridge');
+      const pastOf = (done: string): readonly PastExercise[] =>
+        ['hamstring-walk-out', 'one-leg-hamstring-bridge'].includes(done)
+          ? [{ sessionId: 's', day: 90, dose: {} as never, values: {}, sets: [aSet({ jointPain: 0 })] }]
+          : [];
+      const done = { ...gym, pastOf, standings: [stood('hamstring-bridge', 'one-leg-near')] };
+      expect(first(done, id)).toBe('one-leg-hamstring-bridge');
+      expect(first({ ...done, dislikes: ['one-leg-hamstring-bridge'] }, id)).toBe('hamstring-bridge');
+    }
+  });
+
   it('never what hurt last time, what they would rather not do, or what is locked here', () => {
     const hurt = (id: string): readonly PastExercise[] =>
       id === 'double-kettlebell-front-squat'

@@ -2,7 +2,7 @@ import { getVariation } from '../catalogue';
 import type { Variation } from '../catalogue';
 import { rungsOf } from '../catalogue/knowledge';
 import { PAIN_BANDS } from '../limits';
-import { accessTo, difficultyOf, standInsFor } from '../selection';
+import { accessTo, difficultyOf, firstOffersFor, standInsFor } from '../selection';
 import type { StandIn, StandIns } from '../selection';
 import { MAIN_FAMILIES } from '../vocabulary';
 import { SLOT_LADDERS } from './choose-start';
@@ -29,19 +29,28 @@ export const substitutesFor = (input: SheetInput, variation: Variation): StandIn
   const found = standInsFor(context.catalogue, variation, context.room ?? new Set(), context.limits);
   const movementOf = ({ variationId }: StandIn): Variation => getVariation(context.catalogue, variationId);
   const open = found.ranked.filter((one) => accessTo(movementOf(one), context).state !== 'locked');
+  const isWelcome = (other: Variation): boolean => !dislikes.includes(other.id) && wasPainless(input, other.id);
   const isRelative = (one: StandIn): boolean => {
     const other = movementOf(one);
-    return isOfKind(variation, other) && !dislikes.includes(other.id) && wasPainless(input, other.id) && isReached(input, other);
+    return isOfKind(variation, other) && isWelcome(other) && isReached(input, other);
   };
-  const relatives = open.filter(isRelative);
+  // A one-leg movement is offered to who has reached it, its two-leg relative to anybody.
+  const first = firstOffersFor(variation).flatMap((id) =>
+    open.filter(({ variationId }) => {
+      const other = getVariation(context.catalogue, id);
+      return variationId === id && isWelcome(other) && (other.stance === 'two-leg' || isReached(input, other));
+    }),
+  );
+  const relatives = open.filter((one) => !first.includes(one) && isRelative(one));
   // What stands beside a ladder comes after what is on the way up it.
   const hardness = (one: StandIn): number =>
     (difficultyOf(movementOf(one)) ?? 0) - (rungsOf(one.variationId).every(({ rung }) => rung.aside) ? 1 : 0);
   return {
     ...found,
     ranked: [
+      ...first,
       ...relatives.sort((a, b) => hardness(b) - hardness(a) || b.score - a.score),
-      ...open.filter((one) => !relatives.includes(one)),
+      ...open.filter((one) => !first.includes(one) && !relatives.includes(one)),
     ],
   };
 };

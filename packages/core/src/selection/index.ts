@@ -1,4 +1,4 @@
-export { differences, RANKING, standInsFor } from './stand-ins';
+export { differences, firstOffersFor, RANKING, standInsFor } from './stand-ins';
 export type { Difference, StandIn, StandIns, WhyNot } from './types';
 export { accessTo } from './access';
 export { difficultyOf } from './alike';

@@ -16,6 +16,9 @@ export const RANKING = {
   difficulty: 0.08,
   favoured: 0.05,
   restricted: -0.1,
+  /** What is offered first by custom stands above all that is only alike; each after it a little lower. */
+  firstOffer: 1,
+  nextOffer: 0.2,
   /** Below this it trains something else. */
   leastScore: 0.5,
   /** Harder by more than this share of a ladder is too hard for a stand-in. */
@@ -23,6 +26,21 @@ export const RANKING = {
   /** Emphasis and knee share differ from here on. */
   tellsFrom: 0.25,
 } as const;
+
+const HAMSTRINGS_ON_THE_FLOOR = ['one-leg-hamstring-bridge', 'hamstring-bridge'] as const;
+
+/** What a coach offers first whatever looks nearest: no machine waited for, the same muscle on the floor, at home too. Common practice, no source. */
+const FIRST_OFFERS: Readonly<Record<string, readonly string[]>> = {
+  'lying-leg-curl': HAMSTRINGS_ON_THE_FLOOR,
+  'seated-leg-curl': HAMSTRINGS_ON_THE_FLOOR,
+};
+
+/** Movements that are offered before all others in the place of this one, the first first. */
+export const firstOffersFor = ({ id, custom }: Variation): readonly string[] => FIRST_OFFERS[custom?.basedOn ?? id] ?? [];
+
+/** What an offer is worth for being one by custom. */
+const byCustom = (offers: readonly string[], id: string): number =>
+  offers.includes(id) ? RANKING.firstOffer - offers.indexOf(id) * RANKING.nextOffer : 0;
 
 const scoreOf = (variation: Variation, other: Variation): number => {
   const [own, its] = [difficultyOf(variation), difficultyOf(other)];
@@ -83,13 +101,14 @@ const whyNot = (
   const kit = kitFor(other, room);
   if (!kit.isPossible) return { code: 'kit', missing: kit.missing };
   const [own, its] = [difficultyOf(variation), difficultyOf(other)];
-  return own !== null && its !== null && its - own > RANKING.tooHardBy ? { code: 'too-hard' } : null;
+  const isOffered = firstOffersFor(variation).includes(other.id);
+  return own !== null && its !== null && !isOffered && its - own > RANKING.tooHardBy ? { code: 'too-hard' } : null;
 };
 
 /**
  * What can be done instead of a movement in a room and with limits: same pattern and emphasis first, never harder by
  * much, best first. What would have come near but can't be done is given with why. Loads are translated elsewhere.
- * @example standInsFor(catalogue, lyingLegCurl, new Set(['towel', 'sofa']), []).ranked[0].variationId // 'slider-curl'
+ * @example standInsFor(catalogue, lyingLegCurl, new Set(['towel', 'sofa']), []).ranked[0].variationId // 'one-leg-hamstring-bridge'
  */
 export const standInsFor = (
   catalogue: Catalogue,
@@ -97,10 +116,11 @@ export const standInsFor = (
   room: ReadonlySet<KitItem>,
   limits: readonly PersonLimit[],
 ): StandIns => {
+  const first = firstOffersFor(variation);
   const near = catalogue.variations
     .filter(({ id }) => id !== variation.id)
     .map((other) => ({ other, alike: scoreOf(variation, other) }))
-    .filter(({ alike }) => alike >= RANKING.leastScore);
+    .filter(({ other, alike }) => alike >= RANKING.leastScore || first.includes(other.id));
   const ranked: StandIn[] = [];
   const leftOut: { variationId: string; why: WhyNot; alike: number }[] = [];
   for (const { other, alike } of near) {
@@ -110,7 +130,10 @@ export const standInsFor = (
       continue;
     }
     const { state, reasons } = limitOn(other, limits);
-    const score = alike + (state === 'favoured' ? RANKING.favoured : state === 'restricted' ? RANKING.restricted : 0);
+    const score =
+      alike +
+      byCustom(first, other.id) +
+      (state === 'favoured' ? RANKING.favoured : state === 'restricted' ? RANKING.restricted : 0);
     ranked.push({ variationId: other.id, score, differs: differences(variation, other, room, limits), reasons });
   }
   ranked.sort((a, b) => b.score - a.score || a.variationId.localeCompare(b.variationId));
