@@ -22,6 +22,7 @@ export const {
   formatSets,
   formatSide,
   BASIS_LABELS,
+  CUE_KIND_LABELS,
   EMPHASIS_LABELS,
   ENDING_LABELS,
   FAMILY_LABELS,

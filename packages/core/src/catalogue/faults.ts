@@ -29,10 +29,15 @@ export interface Fault {
   dangerousUnderLoad: boolean;
 }
 
-const body = (text: string): FaultCue => ({ kind: 'body', text });
-const room = (text: string): FaultCue => ({ kind: 'room', text });
-const target = (text: string): FaultCue => ({ kind: 'target', text });
-const show = (text: string): FaultCue => ({ kind: 'show', text });
+const cueOf =
+  (kind: CueKind) =>
+  (text: string): FaultCue => ({ kind, text });
+const feel = cueOf('feel');
+const picture = cueOf('picture');
+const aim = cueOf('aim');
+const look = cueOf('look');
+const breath = cueOf('breath');
+const hand = cueOf('hand');
 const lever = (id: LeverId, way: 'easier' | 'longer' | 'shorter' | 'nearer' | 'wider' | 'slower' = 'easier'): Remedy => ({
   kind: 'lever',
   lever: id,
@@ -55,21 +60,21 @@ export const FAULT_TABLE: readonly Fault[] = [
   fault(
     'heels-lift',
     'The ankle runs out of range.',
-    [body('Weight in three points of the foot'), target('Keep a coin under the heel')],
+    [feel('Weight in three points of the foot'), aim('Keep a coin under the heel')],
     [lever('heel-lift'), aid('wedge'), lever('box-height')],
     'ankle-rock',
   ),
   fault(
     'chest-falls',
     'Leans clearly more than the posture model gives this body, or more as the rep goes on: no counterbalance, short ankles, or a load too low or too heavy.',
-    [room('Show the shirt to the wall'), body('Elbows up, ribs over hips')],
+    [picture('Show the shirt to the wall'), feel('Elbows up, ribs over hips')],
     [lever('counterweight'), { kind: 'load-position', to: 'goblet' }, lever('heel-lift'), LIGHTER, lever('range'), lever('band')],
     'pause-squat',
   ),
   fault(
     'knees-cave',
     'Side hip, load, or foot and ankle. Try a wedge and a wider stance: what clears it names it.',
-    [room('Spread the floor'), target('Push out on the band')],
+    [picture('Spread the floor'), aim('Push out on the band'), hand('A hand outside the knee: push it away')],
     [aid('band-above-knees'), aid('wedge'), lever('stance-width', 'wider'), LIGHTER, instead('split-stance-rock')],
     'clam',
     true,
@@ -77,7 +82,7 @@ export const FAULT_TABLE: readonly Fault[] = [
   fault(
     'weight-rolls',
     'Balance: the weight goes to toes or heels.',
-    [body('Tripod foot: big toe, little toe, heel'), show('Rock a little, then settle in the middle')],
+    [feel('Tripod foot: big toe, little toe, heel'), look('Rock a little, then settle in the middle')],
     [
       lever('box-height'),
       lever('range'),
@@ -91,7 +96,7 @@ export const FAULT_TABLE: readonly Fault[] = [
   fault(
     'low-back-rounds',
     'Stance, or a range beyond control.',
-    [body('Wider, toes out'), target('Stop a hand higher')],
+    [feel('Wider, toes out'), aim('Stop a hand higher')],
     [
       lever('box-height'),
       lever('range'),
@@ -107,7 +112,7 @@ export const FAULT_TABLE: readonly Fault[] = [
   fault(
     'low-back-over-arches',
     'Ribs and pelvis come apart.',
-    [body('Ribs down'), body('Tail under before you go')],
+    [feel('Ribs down'), breath('Out at the bottom: ribs and pelvis come together'), hand('A hand under the low back: press it')],
     [
       aid('cue-tuck'),
       { kind: 'load-position', to: 'goblet' },
@@ -122,7 +127,7 @@ export const FAULT_TABLE: readonly Fault[] = [
   fault(
     'back-moves-into-rounding',
     'Tension or legs are missing. A small rounding that is set and held is noted; one that grows under load is always a fault.',
-    [body('Squeeze the bar, pull the slack out'), room('Push the floor away')],
+    [feel('Squeeze the bar, pull the slack out'), picture('Push the floor away')],
     [LIGHTER, lever('bar-height'), lever('range'), lever('deficit')],
     'belly-held-hinge',
     true,
@@ -130,39 +135,39 @@ export const FAULT_TABLE: readonly Fault[] = [
   fault(
     'hips-shoot-up',
     'Hips set too low, bar too far away, or too heavy: the chest is left behind.',
-    [body('Hips higher, bar to the shins'), body('Chest and hips together')],
+    [feel('Hips higher, bar to the shins'), feel('Chest and hips together')],
     [LIGHTER, lever('bar-height'), lever('tempo', 'slower')],
     'pause-squat',
   ),
   fault(
     'bell-drifts-forward',
     'The weight leaves the legs: lats, or the start.',
-    [body('It brushes the legs'), target('Pull it into the pockets')],
+    [feel('It brushes the legs'), picture('Pull it into the pockets')],
     [LIGHTER, lever('range'), lever('bar-height')],
   ),
   fault(
     'leans-back-at-lock-out',
     'Overreach; knees may snap back with it.',
-    [body('Stand tall, ribs down'), target('Head to the ceiling')],
+    [feel('Stand tall, ribs down'), picture('Head to the ceiling')],
     [LIGHTER, aid('cue-tuck')],
   ),
   fault(
     'bounces-at-the-bottom',
     'Control: the bottom is passed, not held.',
-    [body('Pause'), target('Freeze, then drive')],
+    [feel('Pause'), aim('Freeze, then drive')],
     [lever('tempo', 'slower'), lever('box-height'), lever('range'), LIGHTER],
   ),
   fault(
     'hips-shift',
     'A side difference, or the stance.',
-    [body('Split the weight'), show('Look in the mirror, even the beltline')],
+    [feel('Split the weight'), look('Look in the mirror, even the beltline')],
     [LIGHTER, lever('box-height'), instead('split-squat-to-pad'), lever('plank-base'), lever('arms')],
     'hip-hike',
   ),
   fault(
     'range-short',
     'Load or hurry: the commonest false progress.',
-    [target('Touch the target'), show('Show them the depth without load')],
+    [aim('Touch the target'), look('Show them the depth without load')],
     [
       LIGHTER,
       lever('box-height'),
@@ -176,34 +181,34 @@ export const FAULT_TABLE: readonly Fault[] = [
   fault(
     'front-heel-lifts',
     'The stride is short, or the ankle stiff.',
-    [body('Heel heavy'), target('Push the heel through the floor')],
+    [feel('Heel heavy'), aim('Push the heel through the floor')],
     [lever('stride', 'longer'), aid('wedge')],
     'ankle-rock',
   ),
   fault(
     'breath-held',
     'A bracing habit.',
-    [body('Out through the effort'), show('Count the reps out loud')],
+    [breath('Out through the effort'), breath('Count the reps out loud')],
     [LIGHTER, lever('range'), lever('top-hold'), lever('tempo', 'slower'), lever('plank-base')],
   ),
   fault(
     'falls-backward',
     'A new pattern: the hips go back and nothing goes forward.',
-    [target('Reach forward'), body('Toes heavy too')],
+    [aim('Reach forward'), feel('Toes heavy too')],
     [lever('counterweight'), aid('wall-near'), lever('support')],
     'wall-tap-hinge',
   ),
   fault(
     'hinge-turns-into-a-squat',
     'The pattern: knees travel instead of hips.',
-    [body('Shins still'), target('Tail to the wall behind')],
+    [feel('Shins still'), aim('Tail to the wall behind')],
     [{ kind: 'load-position', to: 'belly' }, instead('belly-held-hinge'), instead('hike-pass')],
     'wall-tap-hinge',
   ),
   fault(
     'hips-twist',
     'Pelvis control on one leg.',
-    [body('Belt line level'), room('Back pocket to the ceiling')],
+    [feel('Belt line level'), picture('Back pocket to the ceiling')],
     [
       lever('support'),
       lever('range'),
@@ -219,14 +224,14 @@ export const FAULT_TABLE: readonly Fault[] = [
   fault(
     'hip-drops',
     'Fear, or the side hip.',
-    [body('Stay level'), target('Belt line on the horizon')],
+    [feel('Stay level'), picture('Belt line on the horizon')],
     [lever('step-height'), lever('support'), instead('hip-hike'), lever('top-hold'), lever('plank-base')],
     'hip-hike',
   ),
   fault(
     'lands-instead-of-lowers',
     'Strength on the way down is missing.',
-    [body('Last inch slowest'), target('Land on an egg')],
+    [feel('Last inch slowest'), picture('Land on an egg')],
     [
       lever('step-height'),
       lever('tempo', 'slower'),
@@ -240,7 +245,7 @@ export const FAULT_TABLE: readonly Fault[] = [
   fault(
     'wobble',
     'The base: feet on one line, or too narrow.',
-    [body('Step wider'), target('Feet on two rails')],
+    [feel('Step wider'), aim('Feet on two rails')],
     [lever('support'), instead('split-squat')],
     'tandem-stance',
     true,
@@ -248,85 +253,89 @@ export const FAULT_TABLE: readonly Fault[] = [
   fault(
     'pushes-from-the-back-leg',
     'A habit: the back leg helps.',
-    [body('Back foot is a kickstand'), target('Lift the back toes for a moment')],
+    [feel('Back foot is a kickstand'), aim('Lift the back toes for a moment')],
     [lever('tempo', 'slower'), lever('step-height'), lever('pad-height'), { kind: 'lever', lever: 'surface', way: 'easier' }],
   ),
   fault(
     'trunk-tips',
     'Trunk control. No fault when glutes are the aim.',
-    [body('Hands behind the head'), target('Shirt buttons to the wall')],
+    [feel('Hands behind the head'), picture('Shirt buttons to the wall')],
     [{ kind: 'load-position', to: 'rack' }, lever('support'), LIGHTER, lever('range'), lever('band'), lever('tempo', 'slower')],
   ),
   fault(
     'collapses-on-the-box',
     'Tension is let go.',
-    [target('Touch, don’t sit'), body('Stay braced on the box')],
+    [aim('Touch, don’t sit'), feel('Stay braced on the box')],
     [lever('box-height'), LIGHTER],
   ),
   fault(
     'no-full-hip-extension',
     'Strength, or a tight front of the hip.',
-    [body('Squeeze to the top'), target('Belt buckle to the ceiling')],
+    [feel('Squeeze to the top'), picture('Belt buckle to the ceiling'), hand('A hand a thumb above the hips: up to it')],
     [lever('foot-distance', 'nearer'), instead('glute-bridge'), LIGHTER],
     'half-kneeling-hip-flexor-stretch',
   ),
   fault(
     'felt-in-low-back',
     'Feet far away, or an arch. A bridge felt in the low back is a fault even if it looks right.',
-    [body('Tail under'), body('Feet in')],
+    [feel('Tail under'), feel('Feet in')],
     [lever('foot-distance', 'nearer'), lever('feet-elevation'), lever('range'), aid('cue-tuck')],
     'dead-bug',
   ),
-  fault('head-tips-back', 'A habit.', [body('Chin tucked'), target('Look at the knees')], [aid('pillow')]),
+  fault('head-tips-back', 'A habit.', [feel('Chin tucked'), look('Look at the knees')], [aid('pillow')]),
   fault(
     'arms-lift-the-bell',
     'The hips don’t throw it.',
-    [body('Hips snap, arms are ropes'), target('Bell no higher than the chin')],
+    [feel('Hips snap, arms are ropes'), aim('Bell no higher than the chin')],
     [instead('hike-pass'), LIGHTER],
     'hike-pass',
   ),
   fault(
     'elbows-drop',
     'The upper back gives.',
-    [room('Elbows to the wall'), body('Chest tall')],
+    [picture('Elbows to the wall'), feel('Chest tall')],
     [{ kind: 'lever', lever: 'front-hold', way: 'easier' }, aid('straps'), LIGHTER],
   ),
   fault(
     'grip-goes-first',
     'The hands give out while the legs have more.',
-    [body('Crush the handle'), show('One palm each way')],
+    [feel('Crush the handle'), look('One palm each way')],
     [aid('chalk'), { kind: 'lever', lever: 'grip', way: 'easier' }, aid('straps'), lever('deficit')],
   ),
   fault(
     'low-back-takes-over',
     'The hips don’t do it: it is felt in the low back, and the back moves instead of the hip joint.',
-    [body('Ribs and pelvis as one, fold at the hip'), target('Hips to the wall behind')],
+    [feel('Ribs and pelvis as one, fold at the hip'), aim('Hips to the wall behind')],
     [LIGHTER, lever('range'), lever('bar-height'), lever('tempo', 'slower'), lever('support'), instead('wall-tap-hinge')],
     'dead-bug',
   ),
   fault(
     'upper-back-rounds',
     'The shoulders are pulled forward. Set and held from the start it is noted; where it grows it is too heavy. The low back is another matter.',
-    [body('Proud chest, squeeze oranges in the armpits'), room('Show the shirt to the wall in front')],
+    [
+      picture('Proud chest, squeeze oranges in the armpits'),
+      aim('Shirt to the wall in front'),
+      hand('A finger between the shoulder-blades: squeeze it'),
+    ],
     [LIGHTER, lever('bar-height'), lever('range'), lever('tempo', 'slower'), instead('belly-held-hinge')],
   ),
   fault(
     'slack-left-in',
     'The bar is jerked: the arms and the bar’s bend take the first pull.',
-    [body('Pull the slack out, then push'), target('Hear the bar click before it moves')],
+    [feel('Pull the slack out, then push'), aim('Hear the bar click before it moves')],
     [LIGHTER, lever('tempo', 'slower'), lever('bar-height')],
     'paused-deadlift',
   ),
   fault(
     'elbows-flare-back',
     'The hands push the bar instead of pulling it into the back; the chest comes down with it.',
-    [body('Pull the bar apart into the back'), target('Elbows to the floor')],
+    [feel('Pull the bar apart into the back'), aim('Elbows to the floor')],
     [LIGHTER, { kind: 'lever', lever: 'bar-place', way: 'easier' }, instead('safety-bar-squat')],
   ),
   fault(
     'tempo-lost',
     'Fatigue, or hurry.',
-    [target('Follow the pacer'), body('Slow the way down')],
+    [aim('Follow the pacer'), feel('Slow the way down')],
     [LIGHTER, lever('tempo'), lever('band'), lever('range')],
   ),
 ];

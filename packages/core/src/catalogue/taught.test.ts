@@ -3,9 +3,9 @@ import { canLoad, roomOf } from '../kit';
 import type { Kit } from '../kit';
 import { accessTo } from '../selection';
 import { aJudgeContext, anExerciseLog } from '../testing';
-import { STUDIO_ITEMS } from '../vocabulary';
+import { CUE_KINDS, STUDIO_ITEMS } from '../vocabulary';
 import type { FaultId } from '../vocabulary';
-import { getFault } from './faults';
+import { FAULT_TABLE, getFault } from './faults';
 import { builtInCatalogue, getVariation } from '.';
 import { bySearch, kitFor, LADDERS, remediesFor, scaleOf } from './knowledge';
 
@@ -117,6 +117,14 @@ describe('faults where they happen', () => {
     expect(have('collapses-on-the-box').has('back-squat')).toBe(false);
     expect(have('head-tips-back').has('deadlift')).toBe(false);
     expect(have('slack-left-in').has('romanian-deadlift')).toBe(false);
+  });
+
+  it('cues work by the body, a picture, an aim, the eye, the breath or a hand; two that come first differ in kind or words', () => {
+    const kinds = FAULT_TABLE.flatMap(({ cues }) => cues.map(({ kind }) => kind));
+    expect([...new Set(kinds)].sort()).toEqual([...CUE_KINDS].sort());
+    // A hand is never the first thing, nor the second: it is asked for.
+    for (const { cues } of FAULT_TABLE) expect(cues.slice(0, 2).map(({ kind }) => kind)).not.toContain('hand');
+    expect(getFault('breath-held').cues.map(({ kind }) => kind)).toEqual(['breath', 'breath']);
   });
 
   it('each with two cues that differ, and one change that can be carried out', () => {

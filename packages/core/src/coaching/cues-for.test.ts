@@ -3,7 +3,7 @@ import type { PastExercise } from '../progression';
 import { anExerciseLog, aSet } from '../testing';
 import { cuesFor } from './cues-for';
 
-const ID = 'knees-cave';
+const ID = 'heels-lift';
 const [first, other] = getFault(ID).cues.map(({ text }) => text);
 const { dose } = anExerciseLog({});
 /** A session of sets that were broken by the fault, or weren't. */

@@ -38,6 +38,9 @@ export const FAULTS = [
 ] as const;
 export type FaultId = (typeof FAULTS)[number];
 
-/** Kinds of cue: words about the body, about the room, a thing to aim at, showing, touch with permission. */
-export const CUE_KINDS = ['body', 'room', 'target', 'show', 'touch'] as const;
+/**
+ * What a cue works by: a part of the body to feel, a picture, a thing to aim at or touch, something to look at, the breath, the trainer's
+ * hand where it was allowed. Words about the room stick better than words about the body, for most.
+ */
+export const CUE_KINDS = ['feel', 'picture', 'aim', 'look', 'breath', 'hand'] as const;
 export type CueKind = (typeof CUE_KINDS)[number];

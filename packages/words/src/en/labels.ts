@@ -2,6 +2,7 @@ import type { PresetId } from '@drubo/core/kit';
 import type { SetUpStage } from '@drubo/core/knowledge';
 import type {
   BasisId,
+  CueKind,
   DailyTask,
   EmphasisId,
   Family,
@@ -249,6 +250,16 @@ export const ENDING_LABELS: Record<SetEnding, string> = {
   pain: 'Pain',
   failure: 'Could not lift it',
   interrupted: 'Interrupted',
+};
+
+/** What a cue works by, said after it. */
+export const CUE_KIND_LABELS: Record<CueKind, string> = {
+  feel: 'to feel',
+  picture: 'a picture',
+  aim: 'to aim at',
+  look: 'to look at',
+  breath: 'the breath',
+  hand: 'your hand, asked first',
 };
 
 export const FAULT_LABELS: Record<FaultId, string> = {

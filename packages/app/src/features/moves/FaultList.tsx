@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { getFault, remediesFor } from '@drubo/core/knowledge';
+import type { FaultCue } from '@drubo/core/knowledge';
 import { getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Variation } from '@drubo/core/catalogue';
-import { FAULT_LABELS } from '@drubo/words/explain';
+import { CUE_KIND_LABELS, FAULT_LABELS } from '@drubo/words/explain';
 import { formatRemedy } from '@drubo/words/movement-words';
 import type { FaultId } from '@drubo/core/vocabulary';
 import { SPACE, TARGET } from '../../theme/tokens';
@@ -16,6 +17,9 @@ import { ToMove } from './Neighbours';
 import { movesWords } from '@drubo/words/screens/moves';
 
 const words = movesWords.faultList;
+
+const said = (cues: readonly FaultCue[]): string =>
+  cues.map(({ kind, text }) => `“${text}” (${CUE_KIND_LABELS[kind]})`).join(', ');
 
 /** The faults to watch for. Tap one: what it usually means, and what to do in order. */
 export const FaultList = ({ variation, catalogue }: { variation: Variation; catalogue: Catalogue }) => {
@@ -66,14 +70,8 @@ const FaultLine = ({
         <Stack gap="s" style={[styles.open, { borderColor: palette.edge }]}>
           <Txt>{fault.means}</Txt>
           <Txt>
-            {words.say}
-            {fault.cues[0]?.text}
-            {words.then(
-              fault.cues
-                .slice(1)
-                .map(({ text }) => `“${text}”`)
-                .join(', '),
-            )}
+            {words.say(said(fault.cues.slice(0, 1)))}
+            {words.then(said(fault.cues.slice(1)))}
           </Txt>
           <Txt>
             {words.stillThere(

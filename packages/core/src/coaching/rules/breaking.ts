@@ -24,8 +24,10 @@ export const breaking: AdviceRule = {
     const [cue, other] = cuesFor(id, input.past);
     if (step >= LEAVE_AT) return leave(input, id, today);
     const measure = measureFor(input, id);
-    const first = cue ? [reason('advice-cue', { faultId: id, cue: cue.text }, 'common-practice')] : [];
-    const second = other ? [reason('advice-other-cue', { faultId: id, cue: other.text }, 'common-practice')] : first;
+    const first = cue ? [reason('advice-cue', { faultId: id, cue: cue.text, kind: cue.kind }, 'common-practice')] : [];
+    const second = other
+      ? [reason('advice-other-cue', { faultId: id, cue: other.text, kind: other.kind }, 'common-practice')]
+      : first;
     const reasons = step <= 1 ? first : [...second, ...(measure ? [measure] : [])];
     if (reasons.length === 0) return null;
     return { kind: step <= 1 ? 'cue' : 'change', reasons, next: carriedOn(input), restSeconds: null };

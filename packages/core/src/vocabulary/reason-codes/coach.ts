@@ -1,4 +1,4 @@
-import type { FaultId } from '../faults';
+import type { CueKind, FaultId } from '../faults';
 import type { LeverId, LeverValue } from '../levers';
 import type { Side } from '../set-record';
 import { noValues, values } from './define';
@@ -8,8 +8,8 @@ import type { ValuesOf } from './define';
 export const COACH_REASONS = {
   'advice-as-planned': noValues,
   'advice-next': values<{ loadKg: number; reps: number; reserve: number; fromKg: number }>(),
-  'advice-cue': values<{ faultId: FaultId; cue: string }>(),
-  'advice-other-cue': values<{ faultId: FaultId; cue: string }>(),
+  'advice-cue': values<{ faultId: FaultId; cue: string; kind: CueKind }>(),
+  'advice-other-cue': values<{ faultId: FaultId; cue: string; kind: CueKind }>(),
   'advice-measure': values<{
     faultId: FaultId;
     measure: 'lever' | 'load-position' | 'aid' | 'variation';

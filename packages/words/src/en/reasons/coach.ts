@@ -1,6 +1,6 @@
 import { AID_WORDS, WAY_WORDS } from '../remedy-words';
 import { formatMass, formatRest } from '../format';
-import { FAULT_LABELS, POSITION_LABELS, SIDE_LABELS } from '../labels';
+import { CUE_KIND_LABELS, FAULT_LABELS, POSITION_LABELS, SIDE_LABELS } from '../labels';
 import { formatLeverValue, LEVER_WORDS } from '../lever-words';
 import type { CoachReasons } from '@drubo/core/reason-codes/coach';
 import { load, sentence, set } from './parts';
@@ -28,8 +28,8 @@ export const COACH_WORDS: WordsFor<CoachReasons> = {
     Math.abs(v.loadKg - v.fromKg) < 0.001
       ? `Next set ${v.reps} reps at the same load.`
       : `Next set ${v.reps} reps at ${load(v.loadKg, c.unit)}, ${v.loadKg > v.fromKg ? 'up' : 'down'} from ${load(v.fromKg, c.unit)}.`,
-  'advice-cue': (v) => `${sentence(FAULT_LABELS[v.faultId])}. Say: “${v.cue}”.`,
-  'advice-other-cue': (v) => `${sentence(FAULT_LABELS[v.faultId])} again. Another cue: “${v.cue}”.`,
+  'advice-cue': (v) => `${sentence(FAULT_LABELS[v.faultId])}. Say: “${v.cue}” (${CUE_KIND_LABELS[v.kind]}).`,
+  'advice-other-cue': (v) => `${sentence(FAULT_LABELS[v.faultId])} again. Another cue: “${v.cue}” (${CUE_KIND_LABELS[v.kind]}).`,
   'advice-measure': (v, c) => `If it stays: ${measure(v, c)}.`,
   'advice-leave-today': (v) => `${sentence(FAULT_LABELS[v.faultId])} in ${counted(v.sets, 'set')}: leave it for today.`,
   'advice-easier-variation': (v, c) => `${c.nameOf(v.variationId)} trains the same, a stage lower.`,

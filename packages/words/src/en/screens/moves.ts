@@ -34,8 +34,8 @@ export const movesWords = {
   faultList: {
     watchFor: 'Watch for',
     faults: 'Faults',
-    say: 'Say: “',
-    then: (slice: string) => `”. Then: ${slice}.`,
+    say: (first: string) => `Say: ${first}.`,
+    then: (others: string) => ` Then: ${others}.`,
     stillThere: (remedies: string) => `Still there: ${remedies}.`,
     drill: (name: string) => `Drill: ${name}`,
     underLoadThisEnds: 'Under load this ends the set: change load or range now.',
