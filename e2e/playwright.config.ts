@@ -16,10 +16,9 @@ export default defineConfig({
   globalSetup: './global-setup.ts',
   outputDir: '../test-results',
   // Never a measure of speed: a busy machine may be several times slower.
-  timeout: 240_000,
+  timeout: 480_000,
   expect: { timeout: 30_000 },
-  // One more than a small machine has cores: an app waits for its trainer now and then.
-  workers: 3,
+  workers: 2,
   retries: 0,
   forbidOnly: true,
   reporter: [['list'], ['json']],
