@@ -15,6 +15,7 @@ export const Chip = ({
   says,
   height = TARGET.usual,
   grow = false,
+  tight = false,
   role = 'button',
 }: {
   label: string;
@@ -25,6 +26,8 @@ export const Chip = ({
   says?: string;
   height?: number;
   grow?: boolean;
+  /** Little beside the words: for a row that has to hold many. */
+  tight?: boolean;
   role?: 'button' | 'radio';
 }) => {
   const palette = usePalette();
@@ -48,6 +51,7 @@ export const Chip = ({
           opacity: pressed ? 0.75 : 1,
         },
         grow && styles.grow,
+        tight && styles.tight,
       ]}
     >
       <Txt kind="label" tone={chosen ? tone : 'ink'} style={styles.label}>
@@ -60,5 +64,6 @@ export const Chip = ({
 const styles = StyleSheet.create({
   chip: { borderRadius: RADIUS, maxWidth: '100%', paddingHorizontal: SPACE.s, alignItems: 'center', justifyContent: 'center' },
   grow: { flexGrow: 1, flexBasis: 0 },
+  tight: { paddingHorizontal: SPACE.xs },
   label: { textAlign: 'center' },
 });

@@ -37,12 +37,14 @@ export const FaultRow = ({
         label={pad.jointPain === null ? words.pain : words.painWithJointPain(pad.jointPain)}
         says={pad.jointPain === null ? words.painNotAsked : words.painOf10(pad.jointPain)}
         tone="clay"
+        tight
         chosen={pad.jointPain !== null}
         onPress={onPain}
       />
       <Chip
         label={words.notClean}
         tone="clay"
+        tight
         chosen={isUnclean(pad)}
         onPress={() =>
           onChange(
@@ -61,6 +63,7 @@ export const FaultRow = ({
             says={severity ? `${FAULT_LABELS[id]}: ${WORDS[severity]}` : FAULT_LABELS[id]}
             tone={severity === 'note' ? 'saffron' : 'clay'}
             chosen={severity !== undefined}
+            tight
             onPress={() => onChange({ faults: tapFault(pad.faults, id) })}
             onLongPress={() => onChange({ faults: markDangerous(pad.faults, id) })}
           />
@@ -71,6 +74,7 @@ export const FaultRow = ({
           label={words.more(faults.length - shown.length)}
           says={words.moreFaults}
           chosen={false}
+          tight
           onPress={() => setAll(true)}
         />
       )}

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { SetRecordDto } from '@drubo/contracts';
 import { schoolCues } from '@drubo/core';
@@ -9,13 +8,10 @@ import { runningRest } from '@drubo/core/live';
 import { RADIUS, SPACE } from '../../theme/tokens';
 import { usePalette } from '../../theme/use-palette';
 import { Button } from '../../ui/Button';
-import { Modal } from '../../ui/Modal';
 import { Txt } from '../../ui/Txt';
 import { useExplain, WhyDot } from '../../ui/Why';
 import { lastTimeLine } from '../../parts/sheet/last-time';
-import { SetUpList } from '../../parts/moves/SetUpList';
 import { RestStrip } from './RestStrip';
-import { setUpOf } from './set-up-of';
 import { setNameWithSide } from '../../parts/sheet/set-name';
 import type { LastChange } from './use-keeping';
 import type { Live } from './use-live';
@@ -106,41 +102,17 @@ export const InfoStrip = ({
   // The advice on the first set says more than that it is the first.
   if (live.advice?.reasons.length && !exercise.item.lastTime) return null;
   const { lastTime } = exercise.item;
-  if (!lastTime) return <FirstTime exercise={exercise} schools={schools} />;
   return (
     <View style={[styles.strip, { borderColor: palette.hairline, backgroundColor: palette.card }]}>
       <Txt kind="small" tone="quiet" numberOfLines={2}>
-        {words.lastTime(lastTimeLine(lastTime, exercise.variation.stance, exercise.role))}
+        {lastTime
+          ? words.lastTime(lastTimeLine(lastTime, exercise.variation.stance, exercise.role))
+          : words.firstTimeHere(
+              [exercise.variation.cautions[0], schoolCues(exercise.variation, schools)[0]]
+                .flatMap((said) => said?.replace(/\.$/, '') ?? [])
+                .join('. '),
+            )}
       </Txt>
-    </View>
-  );
-};
-
-/** What to be careful with in a movement that is new, its first cue, and how it is set up one tap away. */
-const FirstTime = ({ exercise, schools }: { exercise: Exercise; schools: Schools }) => {
-  const palette = usePalette();
-  const [isOpen, setOpen] = useState(false);
-  const { variation } = exercise;
-  const steps = setUpOf(exercise);
-  return (
-    <View style={[styles.strip, styles.row, { borderColor: palette.hairline, backgroundColor: palette.card }]}>
-      <Txt kind="small" tone="quiet" numberOfLines={2} style={styles.grow}>
-        {words.firstTimeHere(
-          [variation.cautions[0], schoolCues(variation, schools)[0]].flatMap((said) => said?.replace(/\.$/, '') ?? []).join('. '),
-        )}
-      </Txt>
-      {steps.length > 0 && (
-        <Button look="quiet" label={words.setUp} says={words.setUpOf(variation.name)} onPress={() => setOpen(true)} />
-      )}
-      {isOpen && (
-        <Modal
-          title={words.setUpOf(variation.name)}
-          onClose={() => setOpen(false)}
-          actions={<Button look="main" label={common.done} onPress={() => setOpen(false)} />}
-        >
-          <SetUpList steps={steps} />
-        </Modal>
-      )}
     </View>
   );
 };

@@ -12,6 +12,7 @@ import { WhyLoad } from '../../parts/sheet/WhyLoad';
 import { setName } from '../../parts/sheet/set-name';
 import type { Live } from './use-live';
 import type { Exercise } from './floor';
+import { SetUpButton } from './SetUpButton';
 import { liveWords } from '@drubo/words/screens/live';
 
 const words = liveWords.targetLine;
@@ -50,7 +51,7 @@ export const TargetLine = ({
       <View style={styles.text}>
         <Row gap="s">
           <FamilyGlyph family={variation.family} />
-          <Heading level={2} style={styles.shrink} numberOfLines={1}>
+          <Heading level={2} style={styles.shrink} numberOfLines={item.lastTime ? 1 : 2}>
             {variation.name}
           </Heading>
         </Row>
@@ -75,6 +76,7 @@ export const TargetLine = ({
           </Row>
         )}
       </View>
+      <SetUpButton exercise={exercise} />
       <WhyLoad variation={variation} item={item} reasons={live.advice?.reasons.length ? live.advice.reasons : item.why.load} />
     </Row>
   );

@@ -91,7 +91,7 @@ export const liveWords = {
     painNotAsked: 'Pain, not asked',
     painOf10: (jointPain: number) => `Pain ${jointPain} of 10`,
     notClean: 'not clean',
-    more: (count: number) => `${count} more`,
+    more: (count: number) => `+${count}`,
     moreFaults: 'All faults of this movement',
   },
   finishDialog: {
@@ -124,8 +124,6 @@ export const liveWords = {
     why: 'why',
     lastTime: (lastTimeLine: string) => `Last time, ${lastTimeLine}`,
     firstTimeHere: (schoolCues: string) => `First time here. ${schoolCues}.`,
-    setUp: 'Set-up',
-    setUpOf: (name: string) => `Set-up of ${name}`,
   },
   kitTakenDialog: {
     kitTaken: 'Kit taken',
@@ -289,6 +287,10 @@ export const liveWords = {
     drop: 'Drop',
     dropLighterAtOnce: 'Drop: lighter at once, without rest',
     oneMoreSet: 'One more set',
+  },
+  setUpButton: {
+    setUp: 'Set-up',
+    setUpOf: (name: string) => `Set-up of ${name}`,
   },
   targetLine: {
     changing: 'Changing: ',
