@@ -30,6 +30,11 @@ export interface Running {
   stop(): Promise<void>;
 }
 
+/**
+ * How long a connection nobody uses is kept: longer than proxies and clients keep theirs, or a request is sent into one that is just being
+ * closed. Common practice, no source.
+ */
+const IDLE_MS = 75_000;
 /** Milliseconds open requests get to end before their connections are cut. */
 const GRACE_MS = 5_000;
 
@@ -67,6 +72,8 @@ export const start = async (
   const server = config.tls
     ? createHttps({ cert: readFileSync(config.tls.certFile), key: readFileSync(config.tls.keyFile) }, app)
     : createHttp(app);
+  server.keepAliveTimeout = IDLE_MS;
+  server.headersTimeout = IDLE_MS + 5_000;
   try {
     await listen(server, config);
   } catch (error) {
