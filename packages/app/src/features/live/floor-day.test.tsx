@@ -288,6 +288,18 @@ it('a movement that is new is begun with what to be careful with, then its first
   expect(screen.queryByText(/^A heavy bell stands on a box/)).toBeNull();
 });
 
+it('one that was done before keeps its set-up under More', async () => {
+  const detail = aDetail();
+  const items = detail.sheet.items.map((item) => ({
+    ...item,
+    lastTime: { sessionId: SESSION_ID, date: '2026-11-16', variationId: item.variationId, dose: item.dose, sets: [] },
+  }));
+  draw({ ...detail, sheet: { ...detail.sheet, items } });
+  expect(screen.queryByRole('button', { name: /^Set-up of/ })).toBeNull();
+  await press(/^More/);
+  expect(screen.getByText(/^A heavy bell stands on a box/)).toBeTruthy();
+});
+
 describe('fewer taps', () => {
   const warmUp = (): SessionDetailDto => {
     const detail = aDetail();
@@ -304,6 +316,20 @@ describe('fewer taps', () => {
     await press(/^Undo: /);
     const undone = mockWriter.log.mock.calls.map(([call]) => call).filter(({ body }) => body.removed === true);
     expect(undone.map(({ params }) => params.setId).sort()).toEqual(logged.map(({ params }) => params.setId).sort());
+  });
+
+  it('is offered for one drill of two sides too, and not where a single set is left', async () => {
+    const detail = warmUp();
+    const [item] = detail.sheet.items;
+    const only = (stanceOf: string, sets: number) => ({
+      ...detail,
+      sheet: { ...detail.sheet, items: [{ ...item!, variationId: stanceOf, dose: { ...item!.dose, sets } }] },
+    });
+    draw(only('half-kneeling-hip-flexor-stretch', 1));
+    expect(screen.getByRole('button', { name: /^Warm-up done · 1 drill$/ })).toBeTruthy();
+    screen.unmount();
+    draw(only('deep-squat-hold', 1));
+    expect(screen.queryByRole('button', { name: /^Warm-up done/ })).toBeNull();
   });
 
   it('is not offered once the work has begun', () => {

@@ -182,7 +182,7 @@ export const useLive = (detail: FloorDetail) => {
     isReady: writer.isReady && !isSettling,
     log,
     stopForPain,
-    /** Drills of the warm-up that are still owed; none where only one set is: that is logged as any other. */
+    /** Drills of the warm-up that one tap would log: none where a single set is left, which is one tap anyway. */
     drillsLeft: warmUp.length > 1 ? new Set(warmUp.map(({ item: drill }) => drill.id)).size : 0,
     logWarmUp,
     changeDay,
