@@ -88,6 +88,25 @@ describe('neighbours on the ladder', () => {
     expect(() => neighbours(lunge, 'no-such')).toThrow('no-such');
   });
 
+  it('the main ways come before those beside a ladder', () => {
+    for (const { id } of builtInCatalogue.variations) {
+      const aside = rungsOf(id).map(({ rung }) => rung.aside ?? false);
+      expect([id, aside]).toEqual([id, [...aside].sort()]);
+    }
+    expect(
+      builtInCatalogue.variations.some(({ id }) => new Set(rungsOf(id).map(({ rung }) => rung.aside ?? false)).size > 1),
+    ).toBe(true);
+  });
+
+  it('a notch goes past what is too small to tell: no pad of 2 cm between none and 5; a hand may choose it', () => {
+    const pads = (at: number | null, way: 'easier' | 'harder') =>
+      oneNotch(builtInCatalogue, get('split-squat'), { 'pad-height': at }, way).flatMap((notch) =>
+        notch.kind === 'lever' && notch.lever === 'pad-height' ? [notch.to] : [],
+      );
+    expect([pads(null, 'easier'), pads(5, 'harder'), pads(2, 'easier'), pads(2, 'harder')]).toEqual([[5], [null], [5], [null]]);
+    expect(checkValues(get('split-squat'), { 'pad-height': 2 })).toEqual([]);
+  });
+
   it('a variation may stand on one ladder at several settings', () => {
     expect(rungsOf('hamstring-bridge').map(({ rung }) => rung.id)).toEqual(['near', 'far']);
   });

@@ -50,7 +50,9 @@ export const oneNotch = (catalogue: Catalogue, variation: Variation, values: Lev
     .filter(({ ordered }) => ordered)
     .flatMap((scale): Notch[] => {
       const from = valueAt(scale, values);
-      const at = scale.steps.indexOf(from) + step;
+      const isFine = (at: number): boolean => scale.fine?.includes(scale.steps[at] ?? null) ?? false;
+      let at = scale.steps.indexOf(from) + step;
+      while (isFine(at)) at += step;
       if (at < 0 || at >= scale.steps.length) return [];
       return [{ kind: 'lever', lever: scale.lever, unit: scale.unit, from, to: scale.steps[at] ?? null }];
     });

@@ -28,6 +28,7 @@ export const PAD_HEIGHT = {
   unit: 'cm',
   ordered: true,
   usual: 5,
+  fine: [2],
 } as const satisfies LeverScale;
 export const ON_A_PAD = { ...PAD_HEIGHT, usual: 1 } as const satisfies LeverScale;
 export const BAR_HEIGHT = {

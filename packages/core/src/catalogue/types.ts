@@ -31,6 +31,8 @@ export interface LeverScale {
   ordered: boolean;
   /** Where the variation usually stands: an index into `steps`. */
   usual: number;
+  /** Notches for a trainer's hand, too small to tell: a notch easier or harder goes past them. */
+  fine?: readonly LeverValue[];
 }
 
 /** Another variation that is one notch of a lever away: another base, load position or implement. */

@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { builtInCatalogue, getVariation } from '../catalogue';
+import { getFault } from '../catalogue/knowledge';
 import { loadsForVariation } from '../dose';
 import type { SetRecord, SetSlot } from '../log';
 import { aJudgeContext, anExerciseLog, aSet } from '../testing';
 import { PAIN_NOT_ASKED } from '../progression';
+import type { FaultId } from '../vocabulary';
 import { adviseAfterSet, adviseFirstSet, fitIntoTime, swapTo } from '.';
 import type { AdviceInput } from '.';
 
@@ -58,6 +60,10 @@ describe('advice after a set', () => {
   it('a breaking fault: cue, then another cue with the measure, then leave it and train a stage lower', () => {
     // Source: common practice, no source: cue, other cue or the lever of that row, leave it today.
     expect(said(adviseAfterSet(input([broke(0)])))).toEqual(['advice-cue']);
+    for (const sets of [[broke(0)], [broke(0), broke(1)]]) {
+      const { faultId, cue, kind } = adviseAfterSet(input(sets))!.reasons[0]!.values as Record<string, string>;
+      expect(getFault(faultId as FaultId).cues).toContainEqual({ kind, text: cue });
+    }
     expect(said(adviseAfterSet(input([broke(0), broke(1)])))).toEqual(['advice-other-cue', 'advice-measure']);
     const third = adviseAfterSet(input([broke(0), broke(1), broke(2)]));
     expect([third?.kind, said(third)?.[0]]).toEqual(['stop', 'advice-leave-today']);

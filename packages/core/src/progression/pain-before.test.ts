@@ -32,6 +32,8 @@ describe('a load that was cut for pain before', () => {
     expect(was(4, ...past, session(98, [24], 1))).toBe(false);
     expect(wasCutForPain({ past, day: 200 }, 4)).toBe(false);
     expect(was(4)).toBe(false);
+    // Lighter in the middle of a session that did not hurt is no cut for pain.
+    expect(was(null, session(95, [32, 24], 0))).toBe(false);
   });
 
   it('is cut by nobody again: the floor and the review take a setting, and sets come off', () => {

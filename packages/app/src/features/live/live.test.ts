@@ -1,12 +1,24 @@
 import { endpoints } from '@drubo/contracts';
+import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { freshPad, removalOf, SAID_OF_A_SET, setBodyOf } from '@drubo/core/live';
 import { aLoggedSet, aSessionRecord, aDetail, aSheet, SESSION_ID } from '../../../tests/builders';
 import { onTheFloor } from './floor';
+import { setUpOf } from './set-up-of';
 import { forgetPlace, keepPlace, readPlace, START } from './place';
 
 const [squat] = aSheet().items;
 const slot = { kind: 'work', setIndex: 0, side: 'both' } as const;
 const asked = { reps: squat!.dose.repsHigh, load: squat!.dose.load };
+
+it('how a lift is set up follows the load it has today: none for one that is done with nothing held', () => {
+  const goblet = getVariation(builtInCatalogue, squat!.variationId);
+  const heldAt = (externalKg: number) => {
+    const item = { ...squat!, dose: { ...squat!.dose, load: { ...squat!.dose.load, externalKg } } };
+    return setUpOf({ variation: goblet, item });
+  };
+  expect(heldAt(16).length).toBeGreaterThan(0);
+  expect(heldAt(0)).toEqual([]);
+});
 
 describe('what is said of a set', () => {
   it('is what the contract takes, all of it and no more', () => {
