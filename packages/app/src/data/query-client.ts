@@ -1,6 +1,7 @@
+import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
 import { QueryCache, QueryClient } from '@tanstack/react-query';
 import type { Query } from '@tanstack/react-query';
-import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
+import type { Persister } from '@tanstack/react-query-persist-client';
 import { openDB } from 'idb';
 import { RefusedError, UnreachableError } from './api';
 import { keyOf } from './keys';
@@ -41,14 +42,27 @@ export const isKeptOnDevice = ({ state }: Pick<Query, 'state'>): boolean =>
   state.data !== undefined && !(state.error instanceof RefusedError);
 
 const STORE = 'cache';
-const KEY = 'queries';
+const KEY = 'read';
+/** Where earlier releases kept the same. */
+const EARLIER_KEY = 'queries';
 
-/** The reading cache on this device's disk, apart from the command queue. */
+/** A write of everything that was read is dear, and a page brings dozens of answers at once: so long apart, the last one last. */
+const KEPT_EVERY_MS = 500;
+
+/** The reading cache on this device's disk, apart from the command queue. Where it can't be kept, that is said on the console. */
 export const queryPersister = (): Persister => {
-  const opened = openDB('drubo-reading', 1, { upgrade: (db) => void db.createObjectStore(STORE) });
-  return {
-    persistClient: async (client) => void (await (await opened).put(STORE, client, KEY)),
-    restoreClient: async () => (await (await opened).get(STORE, KEY)) as PersistedClient | undefined,
-    removeClient: async () => void (await (await opened).delete(STORE, KEY)),
-  };
+  const opened = openDB('drubo-reading', 1, { upgrade: (db) => void db.createObjectStore(STORE) }).then(async (db) => {
+    await db.delete(STORE, EARLIER_KEY);
+    return db;
+  });
+  return createAsyncStoragePersister({
+    key: KEY,
+    throttleTime: KEPT_EVERY_MS,
+    retry: ({ error }) => void console.warn('What was read is not kept on this device:', error),
+    storage: {
+      getItem: async (key) => (await (await opened).get(STORE, key)) as string | undefined,
+      setItem: async (key, text) => (await opened).put(STORE, text, key),
+      removeItem: async (key) => (await opened).delete(STORE, key),
+    },
+  });
 };

@@ -112,6 +112,31 @@ describe('the reading cache', () => {
     await queryPersister().removeClient();
     expect(await queryPersister().restoreClient()).toBeUndefined();
   });
+
+  it('is not written anew for each of many answers; the last state is what is kept', async () => {
+    const written = jest.spyOn(IDBObjectStore.prototype, 'put');
+    const persister = queryPersister();
+    const states = Array.from({ length: 30 }, (_, timestamp) => ({
+      timestamp,
+      buster: '1',
+      clientState: { mutations: [], queries: [] },
+    }));
+    await Promise.all(states.map((state) => persister.persistClient(state)));
+    expect(await persister.restoreClient()).toEqual(states.at(-1));
+    expect(written.mock.calls.length).toBeLessThan(4);
+    written.mockRestore();
+  });
+
+  it('says so where it can’t be kept', async () => {
+    const said = jest.spyOn(console, 'warn').mockImplementation(() => undefined);
+    const written = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+    await queryPersister().persistClient({ timestamp: 1, buster: '1', clientState: { mutations: [], queries: [] } });
+    expect(said).toHaveBeenCalledWith(expect.stringContaining('not kept'), expect.objectContaining({ name: 'QuotaExceededError' }));
+    said.mockRestore();
+    written.mockRestore();
+  });
 });
 
 it('ids fit the contract and do not repeat', () => {
