@@ -133,7 +133,10 @@ describe('the reading cache', () => {
       throw new DOMException('full', 'QuotaExceededError');
     });
     await queryPersister().persistClient({ timestamp: 1, buster: '1', clientState: { mutations: [], queries: [] } });
-    expect(said).toHaveBeenCalledWith(expect.stringContaining('not kept'), expect.objectContaining({ name: 'QuotaExceededError' }));
+    expect(said).toHaveBeenCalledWith(
+      expect.stringContaining('not kept'),
+      expect.objectContaining({ name: 'QuotaExceededError' }),
+    );
     said.mockRestore();
     written.mockRestore();
   });
