@@ -59,6 +59,7 @@ export const {
   referralNote,
   INTENT_LABELS,
   ROLE_HEADINGS,
+  STRETCH_HEADINGS,
   formatPlanDay,
   DAY_ROLE_LABELS,
   DAY_ROLE_SHORT,

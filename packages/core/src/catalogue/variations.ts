@@ -57,6 +57,8 @@ import { ankleRock } from './helpers/prep/ankle-rock';
 import { deepSquatHold } from './helpers/prep/deep-squat-hold';
 import { halfKneelingHipFlexorStretch } from './helpers/prep/half-kneeling-hip-flexor-stretch';
 import { hipFlexorMarch } from './helpers/prep/hip-flexor-march';
+import { adductorRock } from './helpers/prep/adductor-rock';
+import { lateralSquatHold } from './helpers/prep/lateral-squat-hold';
 import { ninetyNinety } from './helpers/prep/ninety-ninety';
 import { shinBoxRise } from './helpers/prep/shin-box-rise';
 import { tandemStance } from './helpers/prep/tandem-stance';
@@ -334,6 +336,8 @@ const SHIPPED: readonly Variation[] = [
   getUp,
   hipFlexorMarch,
   halfKneelingHipFlexorStretch,
+  adductorRock,
+  lateralSquatHold,
   ninetyNinety,
   deepSquatHold,
   ankleRock,

@@ -11,14 +11,16 @@ import { timedBlocks } from './content';
 import { withoutDominated } from './dominated';
 import { fitTogether, standingNeeds, standingThings } from './kit-together';
 import { accessoryMovements, accessoryOptions } from './accessory-options';
-import { easyGroups, finisherOptions, powerOptions, prepGroups } from './extra-options';
+import { finisherOptions, powerOptions, prepGroups } from './extra-options';
 import { mainOptions } from './main-options';
+import { mobilityGroups } from './mobility';
 import { CAP } from './option';
 import type { Ask, Option } from './option';
 import { SHAPES, SPLIT } from './shapes';
 import type { ShapeRule } from './shapes';
 import { optionsOf, solve } from './solve';
 import type { Problem, Solution } from './solve';
+import { fixedGroups, fixedLeft, skillGroups } from './taught-options';
 import { floorToday, isStarved, mostToday, setsWantedToday } from './targets';
 import type { LeftOff, SheetInput } from './types';
 import { NEEDS, SESSION_CAP } from './weekly-table';
@@ -117,7 +119,7 @@ interface Best {
 const ruleFor = (input: SheetInput, { shape = 'prep-compounds-accessories', splitDay = 'a' }: Wish): ShapeRule => {
   const whole = shape === 'two-day-split' ? { ...SHAPES[shape], ...SPLIT[splitDay] } : SHAPES[shape];
   // A day that leads with a pattern trains its own lifts; who goes round trains them all.
-  const rule = input.planned && !whole.rounds ? { ...whole, families: input.planned.families } : whole;
+  const rule = input.planned && !whole.rounds && !whole.drillsOnly ? { ...whole, families: input.planned.families } : whole;
   return rule.rounds ? { ...rule, rounds: roundsFor(input, rule.rounds) } : rule;
 };
 
@@ -134,8 +136,9 @@ const mainGroups = (input: SheetInput, ask: Ask, rule: ShapeRule): Option[][] =>
 const isEasyDay = ({ planned }: SheetInput): boolean => planned?.families.length === 0;
 
 const groupsFor = (input: SheetInput, ask: Ask, rule: ShapeRule): { groups: Option[][]; muscles: EmphasisId[] } => {
-  if (isEasyDay(input)) return { groups: easyGroups(input, ask), muscles: [] };
-  const mains = mainGroups(input, ask, rule);
+  if (rule.drillsOnly) return { groups: mobilityGroups(input, ask), muscles: [] };
+  if (rule.fixed) return { groups: fixedGroups(input, ask, rule.fixed).filter((group) => group.length > 0), muscles: [] };
+  const mains = [...skillGroups(input, ask, rule.skills), ...mainGroups(input, ask, rule)];
   const movements = accessoryMovements(input, ask);
   const muscles = rule.muscles.filter((muscle) => movements.has(muscle));
   const accessories = muscles.map((muscle) =>
@@ -173,8 +176,9 @@ const setsIn = (composed: Composed): number => workOf(composed).reduce((sum, { d
 
 /** The same with so many hard sets at most. */
 const composeWithin = (input: SheetInput, wish: Wish, mostSets: number): Composition => {
-  const { shape = 'prep-compounds-accessories', intent = 'build' } = wish;
-  const rule = ruleFor(input, wish);
+  const { intent = 'build' } = wish;
+  const shape = isEasyDay(input) ? 'mobility' : (wish.shape ?? 'prep-compounds-accessories');
+  const rule = ruleFor(input, { ...wish, shape });
   const minutes = Math.min(wish.minutes, rule.mostMinutes ?? wish.minutes);
   const ask: Ask = { shape, intent, minutes };
   const { pace = 1 } = input;
@@ -205,7 +209,7 @@ const composeWithin = (input: SheetInput, wish: Wish, mostSets: number): Composi
       // A lift before the rounds comes on top of them, once somebody is past their first weeks.
       const most = rule.most === null ? Infinity : rule.most + (variant.lead ? 1 : 0);
       caps[CAP.work] = Math.min(most, Math.max(mostWork, rule.most ?? 0));
-      caps[CAP.prep] = isEasyDay(input) ? MOST.easy : MOST.prep;
+      caps[CAP.prep] = rule.drillsOnly ? MOST.easy : MOST.prep;
       caps[CAP.finisher] = 1;
       return caps;
     })(),
@@ -273,7 +277,7 @@ const composeWithin = (input: SheetInput, wish: Wish, mostSets: number): Composi
     score: found,
     isOptimal: cutShort === 0,
     nodes,
-    left: leftOff(input, ask, rule, roomLeft),
+    left: [...leftOff(input, ask, rule, roomLeft), ...fixedLeft(input, rule.fixed ?? [])],
     gaveUp: [
       ...gaveUp(input, ask, rule, roomLeft, { muscles, groups }),
       ...wishesGivenUp(

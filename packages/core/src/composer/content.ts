@@ -2,6 +2,7 @@ import { rampCount } from '../dose';
 import type { Dose, TimedBlock } from '../dose';
 import type { Variation } from '../catalogue';
 import type { Load } from '../kit';
+import { isDrillRole } from '../vocabulary';
 import type { BlockKind, Role } from '../vocabulary';
 
 /** A stretch of a session: exercises one after another, or a pair or circuit that goes round. */
@@ -69,7 +70,7 @@ export const timedBlocks = <I extends ContentItem>(
       dose: item.dose,
       variation: variationOf(item),
       feelers: item.feelers,
-      ramps: block.role === 'prep' ? 0 : rampCount(item.dose.load, item.feelers, loadsOf(item), firsts.has(item.id)),
+      ramps: isDrillRole(block.role) ? 0 : rampCount(item.dose.load, item.feelers, loadsOf(item), firsts.has(item.id)),
     })),
   }));
 };

@@ -56,13 +56,6 @@ export const prepGroups = (input: SheetInput, ask: Ask, families: readonly MainF
   ].filter((group) => group.length > 0);
 };
 
-/** A group each for every drill there is for the patterns, those the screening asks for first: what an easy day of a plan is made of. */
-export const easyGroups = (input: SheetInput, ask: Ask): Option[][] => {
-  const { drills = [] } = input;
-  const all = [...new Set([...drills, ...Object.values(DRILLS_FOR).flat()])];
-  return all.map((id) => drill(input, ask, id, 0, drills.includes(id))).filter((group) => group.length > 0);
-};
-
 /** Timed ends of a session, for somebody whose goal wants one. */
 export const finisherOptions = (input: SheetInput, ask: Ask): Option[] => {
   const { goal } = input.context.person;

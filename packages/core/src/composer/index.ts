@@ -47,6 +47,7 @@ export { openFor } from './accessory-options';
 export { countsFor, NEEDS, SESSION_CAP } from './weekly-table';
 export type { Need } from './weekly-table';
 export { SPLIT } from './shapes';
+export { coolDownFor } from './mobility';
 export { usualShape } from './usual-shape';
 export type { ComposedItem } from './arrange';
 export type { DayTarget, LeftOff, PlannedFor, PlannedItem, RecentWork, SheetInput, Track } from './types';

@@ -2,7 +2,7 @@ import type { Variation } from '../catalogue';
 import { CHANGEOVER_SECONDS, exerciseSeconds, mayGoRound, needsBar, positionOf, setSeconds, STATION_SECONDS } from '../dose';
 import type { Access } from '../selection';
 import { earnedLift, FEELERS, guessKg, isEstimable } from '../strength';
-import { HOME_ITEMS, isPerSide, reason } from '../vocabulary';
+import { HOME_ITEMS, isDrillRole, isPerSide, reason } from '../vocabulary';
 import type { Intent, Reason, Role, SessionShape } from '../vocabulary';
 import { settingsWithin } from './choose-start';
 import { loadsAt } from './fit-dose';
@@ -74,6 +74,8 @@ export const WORTH = {
   power: 10,
   /** Where that is what they train for: as a big lift near where somebody stands. */
   powerFirst: 18,
+  /** What a session of practice is about. */
+  skill: 40,
   accessoryKnown: 0.6,
   /** What the last review said comes next in its place: the sheet keeps that word. */
   accessoryGoesOn: 1.6,
@@ -118,7 +120,7 @@ const secondsOf = (
     input.pastOf(variation.id).length === 0 &&
     !earnedLift(input.context.person.known, variation.id) &&
     loadsAt(input, variation, item.values).length > 1;
-  const feelers = role === 'prep' || role === 'finisher' ? 0 : Math.max(item.feelers, isNew ? FEELERS.sets : 0);
+  const feelers = isDrillRole(role) || role === 'finisher' ? 0 : Math.max(item.feelers, isNew ? FEELERS.sets : 0);
   const at = positionOf(variation, item.values);
   const isHeld = at !== 'none' && at !== 'counterweight';
   const ramps = role !== 'main' ? 0 : needsBar(variation) ? RAMPS_RESERVED : isHeld ? 1 : 0;
@@ -132,7 +134,13 @@ const coversOf = (variation: Variation, sets: number, over: number): number[] =>
   over,
 ];
 
-const CAP_OF: Record<Role, number> = { prep: CAP.prep, main: CAP.work, accessory: CAP.work, finisher: CAP.finisher };
+const CAP_OF: Record<Role, number> = {
+  prep: CAP.prep,
+  main: CAP.work,
+  accessory: CAP.work,
+  finisher: CAP.finisher,
+  'cool-down': CAP.prep,
+};
 
 /** An exercise and what it is worth. */
 interface Weighed {

@@ -22,7 +22,7 @@ import type { JudgeContext, PastExercise, TrackMemory } from '../progression';
 import { heldAs, withPlaceHere } from '../selection';
 import { earnedLift, FEELERS, gapKind, guessKg, isEstimable, layOffLoss } from '../strength';
 import { dayNumber } from '../units';
-import { reason } from '../vocabulary';
+import { isDrillRole, reason } from '../vocabulary';
 import type { Intent, LeverId, LeverValues, Role } from '../vocabulary';
 import { intervalsFor } from './capacity';
 import { carefulDose } from './careful-dose';
@@ -45,7 +45,7 @@ const LIGHT_SLOTS = new Set<string>(['lunge', 'bridge']);
 /** The track an exercise goes on from: the slot's own, else any of this movement; a drill is never dosed as the work it also is. */
 const trackOf = ({ tracks }: SheetInput, { slot, role }: Place, variationId: string): Track | undefined =>
   tracks.find((track) => track.slot === slot && track.variationId === variationId) ??
-  (role === 'prep' ? undefined : tracks.find((track) => track.variationId === variationId));
+  (isDrillRole(role) ? undefined : tracks.find((track) => track.variationId === variationId));
 
 /** Sets of what comes after the first lifts, at most, when it is begun: those are trained in more. Common practice, no source. */
 const SECOND_SETS = 3;

@@ -1,4 +1,4 @@
-import type { EmphasisId, MainFamily, SessionShape, SplitDay, Tempo } from '../vocabulary';
+import type { EmphasisId, LeverValues, MainFamily, SessionShape, SplitDay, Tempo } from '../vocabulary';
 
 /** What a shape of session is made of. Basis: shapes seen in the trade, no source; figures are house defaults. */
 export interface ShapeRule {
@@ -16,10 +16,23 @@ export interface ShapeRule {
   most: number | null;
   /** What it does to a dose. */
   dose: ShapeDose | null;
+  /** Drills only: nothing hard, nothing judged. */
+  drillsOnly: boolean;
+  /** Movements it is made of whoever it is for, where they are open; null: chosen by standing. */
+  fixed: readonly FixedDrill[] | null;
+  /** Ladders of skills of which it practises the furthest that is earned. */
+  skills: readonly string[];
   /** Only what furniture and the floor give. */
   furnitureOnly: boolean;
   /** Minutes it never goes beyond. */
   mostMinutes: number | null;
+}
+
+/** One movement of a fixed session: the settings it is taught at, and the slot it stands in. */
+export interface FixedDrill {
+  variationId: string;
+  slot: string;
+  values?: LeverValues;
 }
 
 export interface ShapeDose {
@@ -50,9 +63,32 @@ const USUAL: ShapeRule = {
   pairs: 'accessories',
   most: null,
   dose: null,
+  drillsOnly: false,
+  fixed: null,
+  skills: [],
   furnitureOnly: false,
   mostMinutes: null,
 };
+
+/** Ten, ten, ten and five a side, four times round: three seconds each way, three held. From the trade, no source. */
+const TEMPO_CIRCUIT: ShapeRule = {
+  ...USUAL,
+  prep: false,
+  muscles: ['trunk'],
+  finisher: 'never',
+  rounds: { counts: [4, 3, 2], restSeconds: 60 },
+  pairs: 'none',
+  most: 4,
+  dose: { reps: { low: 10, high: 10 }, repsASide: { low: 5, high: 5 }, tempo: 'slow', restSeconds: 0, loadShare: 0.8 },
+};
+
+/** The four as they are taught: hips above knees in the hinge, chest vertical in the squat. From the trade, no source. */
+const FOUR: readonly FixedDrill[] = [
+  { variationId: 'belly-held-hinge', slot: 'hinge' },
+  { variationId: 'bridge-floor-press', slot: 'bridge' },
+  { variationId: 'goblet-squat', slot: 'squat', values: { 'toes-out': 45 } },
+  { variationId: 'shin-box-rise', slot: 'trunk', values: { 'load-position': 'goblet' } },
+];
 
 export const SHAPES: Record<SessionShape, ShapeRule> = {
   'prep-compounds-accessories': USUAL,
@@ -76,16 +112,8 @@ export const SHAPES: Record<SessionShape, ShapeRule> = {
     most: 4,
     dose: { reps: { low: 10, high: 15 }, restSeconds: 0, loadShare: 0.8, reserve: 3 },
   },
-  'tempo-circuit': {
-    ...USUAL,
-    prep: false,
-    muscles: ['trunk'],
-    finisher: 'never',
-    rounds: { counts: [4, 3, 2], restSeconds: 60 },
-    pairs: 'none',
-    most: 4,
-    dose: { reps: { low: 10, high: 10 }, repsASide: { low: 5, high: 5 }, tempo: 'slow', restSeconds: 0, loadShare: 0.8 },
-  },
+  'tempo-circuit': TEMPO_CIRCUIT,
+  'four-drills': { ...TEMPO_CIRCUIT, families: [], muscles: [], fixed: FOUR },
   'home-drills': {
     ...USUAL,
     prep: false,
@@ -103,8 +131,25 @@ export const SHAPES: Record<SessionShape, ShapeRule> = {
     muscles: [],
     finisher: 'never',
     pairs: 'none',
-    most: 3,
-    dose: { sets: 4, reps: { low: 3, high: 5 }, restSeconds: 60, reserve: 5, loadShare: 0.8 },
+    most: 4,
+    skills: ['get-up', 'swing'],
+    dose: {
+      sets: 4,
+      reps: { low: 3, high: 5 },
+      repsASide: { low: 2, high: 3 },
+      restSeconds: 60,
+      reserve: 5,
+      loadShare: 0.8,
+    },
+  },
+  mobility: {
+    ...USUAL,
+    families: [],
+    muscles: [],
+    finisher: 'never',
+    pairs: 'none',
+    drillsOnly: true,
+    mostMinutes: 25,
   },
   'two-day-split': USUAL,
 };

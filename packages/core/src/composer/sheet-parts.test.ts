@@ -203,6 +203,7 @@ describe('around a sheet', () => {
       {
         personName: 'Test Person',
         minutes: 31,
+        shape: 'straight-sets',
         day: null,
         blocks: paired.blocks.map((block) => ({
           ...block,

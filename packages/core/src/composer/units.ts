@@ -32,7 +32,11 @@ export const unitsOf = (
   chosen: readonly Option[],
   place: { room: Parameters<typeof standingNeeds>[1]; things: Parameters<typeof fitTogether>[1] },
 ): Unit[] => {
-  const of = (role: Option['role']) => chosen.filter((option) => option.role === role).sort(inOrder(input.planned?.led ?? null));
+  const ordered = inOrder(input.planned?.led ?? null);
+  const isSkill = ({ item }: Option): boolean => rule.skills.includes(item.slot);
+  // What is practised comes while they are fresh.
+  const of = (role: Option['role']) =>
+    chosen.filter((option) => option.role === role).sort((a, b) => Number(isSkill(b)) - Number(isSkill(a)) || ordered(a, b));
   const alone = (option: Option): Unit => ({ role: option.role, options: [option], roundRestSeconds: 0 });
   const prep = chosen.filter((option) => option.role === 'prep').map(alone);
   if (variant.rounds !== null && rule.rounds) {

@@ -5,7 +5,7 @@ import { allowedLoads } from '../dose';
 import { isSameMass, roomOf } from '../kit';
 import { keepTo, restrictionsIn } from '../limits';
 import { accessTo } from '../selection';
-import { isPerSide, MAIN_FAMILIES, reason } from '../vocabulary';
+import { isDrillRole, isPerSide, MAIN_FAMILIES, reason } from '../vocabulary';
 import type { ItemId, KitItem, LeverId, LeverValue, LeverValues, Reason } from '../vocabulary';
 import { heaviness } from './arrange';
 import { blocksOf } from './content';
@@ -48,7 +48,7 @@ export const balanceOf = (
 ): { kneeSets: number; hipSets: number; oneLegSets: number; twoLegSets: number } => {
   const sums = { kneeSets: 0, hipSets: 0, oneLegSets: 0, twoLegSets: 0 };
   for (const { block, items } of blocksOf(content)) {
-    if (block.role === 'prep') continue;
+    if (isDrillRole(block.role)) continue;
     for (const { variationId, dose } of items) {
       const variation = variationOf(variationId);
       const leans = leansTo(variation);

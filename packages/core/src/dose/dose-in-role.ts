@@ -1,5 +1,5 @@
 import type { Variation } from '../catalogue/types';
-import { MAIN_FAMILIES, reason } from '../vocabulary';
+import { isDrillRole, MAIN_FAMILIES, reason } from '../vocabulary';
 import type { Reason, Role, Tempo } from '../vocabulary';
 import type { DosePerson } from './first-dose';
 import { ownRange, withinWindow } from './rep-range';
@@ -42,7 +42,7 @@ export const doseInRole = (
       sets: table.sets,
       restSeconds,
       reserve: table.reserve,
-      ...(role === 'prep' && variation.tempo === null ? { tempo: EASY_TEMPO } : {}),
+      ...(isDrillRole(role) && variation.tempo === null ? { tempo: EASY_TEMPO } : {}),
       repsLow: own?.low ?? byRole.low,
       repsHigh: own?.high ?? byRole.high,
       ...(seconds === undefined ? {} : { seconds }),

@@ -1,3 +1,4 @@
+import { isDrillRole } from '../vocabulary';
 import type { Goal, Role, TrainingAge } from '../vocabulary';
 import { GOAL_DOSES } from './goal-table';
 import type { Dose } from './types';
@@ -10,6 +11,7 @@ export type RoleDose = Pick<Dose, 'sets' | 'repsLow' | 'repsHigh' | 'restSeconds
 /** Sets of helpers by training age. Common practice, no source. */
 const HELPER_SETS: Record<Exclude<Role, 'main'>, Record<TrainingAge, number>> = {
   prep: { novice: 1, intermediate: 1, advanced: 1 },
+  'cool-down': { novice: 1, intermediate: 1, advanced: 1 },
   accessory: { novice: 2, intermediate: 3, advanced: 3 },
   finisher: { novice: 1, intermediate: 2, advanced: 3 },
 };
@@ -26,7 +28,7 @@ export const roleDose = (goal: Goal, role: Role, trainingAge: TrainingAge): Role
   const main = { repsLow: table.reps.low, repsHigh: table.reps.high, restSeconds: table.restSeconds, reserve: table.reserve };
   if (role === 'main') return { sets: table.sets[trainingAge], ...main, seconds: null };
   const sets = HELPER_SETS[role][trainingAge];
-  if (role === 'prep') return { sets, ...PREP, seconds: null };
+  if (isDrillRole(role)) return { sets, ...PREP, seconds: null };
   if (role === 'finisher') {
     return {
       sets,

@@ -26,5 +26,5 @@ export { canDropAfter, goesOnAfter, nextDrop, setsOf } from './standing-at';
 export { thingsOf, withoutTaken } from './taken-kit';
 export type { TakenThing } from './taken-kit';
 export type { Exercise, LiveItem, LiveSheet, Row, Running } from './types';
-export { warmUpLeft } from './warm-up';
-export type { WarmUpRow } from './warm-up';
+export { drillsLeft } from './drills';
+export type { DrillRow } from './drills';

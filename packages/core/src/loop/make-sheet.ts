@@ -75,7 +75,8 @@ export const composeSheet = (
     { shape, minutes, intent, ...(splitDay ? { splitDay } : {}) },
   );
   return {
-    shape,
+    // A day of the plan with nothing hard on it is one of mobility.
+    shape: made.shape,
     intent,
     splitDay,
     // A lighter day of the plan, or one elsewhere or shorter, is history: it writes no track.

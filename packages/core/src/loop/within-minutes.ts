@@ -2,7 +2,7 @@ import { getVariation } from '../catalogue';
 import { removeItem, timedBlocks } from '../composer';
 import type { SheetInput } from '../composer';
 import { allowedLoads, sessionMinutes } from '../dose';
-import { reason } from '../vocabulary';
+import { isDrillRole, reason } from '../vocabulary';
 import type { SheetItem, SheetPlan } from './types';
 
 /** Fewest sets an exercise is trimmed to before it leaves. House default. */
@@ -25,7 +25,7 @@ export const minutesOf = (
 /** From the bottom up, work only: drills are short, and the first lift stays. */
 const fromBelow = ({ items, blocks }: SheetPlan): SheetItem[] =>
   items
-    .filter(({ blockId }) => blocks.find(({ id }) => id === blockId)?.role !== 'prep')
+    .filter(({ blockId }) => !isDrillRole(blocks.find(({ id }) => id === blockId)?.role))
     .slice(1)
     .toReversed();
 

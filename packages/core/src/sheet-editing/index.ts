@@ -3,7 +3,7 @@ export { adaptTo } from './adapt';
 export type { Adapted, Source } from './adapt';
 export { applyFix } from './apply-fix';
 export { withValues } from './held-at';
-export { chosenByHand, sheetOfComposition, withArrangement } from './place';
+export { chosenByHand, sheetOfComposition, withArrangement, withCoolDown } from './place';
 export { settleItem, settleSheet } from './settle';
 export type { SettledItem } from './settle';
 export { sheetChanges } from './sheet-changes';

@@ -1,9 +1,9 @@
 import { getVariation } from '../catalogue';
-import { freeSlot, planItem } from '../composer';
+import { addItem, coolDownFor, freeSlot, planItem } from '../composer';
 import type { Composition, Content, PlannedItem, SheetInput } from '../composer';
 import type { PastExercise } from '../progression';
 import { accessTo } from '../selection';
-import { MAIN_FAMILIES, reason } from '../vocabulary';
+import { isDrillRole, MAIN_FAMILIES, reason } from '../vocabulary';
 import type { EmphasisId, Intent, LeverValues, Reason, Role } from '../vocabulary';
 import { draftId } from './settle';
 import type { DraftItem, DraftSheet, SheetFrame } from './types';
@@ -24,7 +24,7 @@ const asDraft = (planned: PlannedItem, blockId: string, past?: readonly PastExer
 /** Where a movement put on a sheet by hand goes on next time: by family, else by the muscle it trains most. */
 const slotFor = (input: SheetInput, variationId: string, role: Role): string => {
   const { family, emphasis } = getVariation(input.context.catalogue, variationId);
-  if (role === 'prep') return `prep-${variationId}`;
+  if (isDrillRole(role)) return `${role}-${variationId}`;
   if (role === 'finisher') return 'finisher';
   if (role === 'main' && (MAIN_FAMILIES as readonly string[]).includes(family)) return family;
   const [best] = (Object.entries(emphasis) as [EmphasisId, number][]).sort((a, b) => b[1] - a[1]);
@@ -49,6 +49,16 @@ export const chosenByHand = (
   const slot = more.slot ?? freeSlot(content, slotFor(input, variationId, role));
   const planned = planItem(input, { slot, role, intent: content.intent }, { variationId, values: more.values ?? {}, reasons });
   return asDraft(planned, '', input.pastOf(variationId));
+};
+
+/** A sheet with a short cool-down for what it trains at its end; null where there is none to add. */
+export const withCoolDown = <S extends DraftSheet>(input: SheetInput, sheet: S): S | null => {
+  const drills = coolDownFor(input, sheet);
+  if (drills.length === 0) return null;
+  return withArrangement(
+    sheet,
+    drills.reduce<Content<S['items'][number]>>((content, drill) => addItem(content, asDraft(drill, ''), 'cool-down'), sheet),
+  );
 };
 
 /** A composed session as a sheet: exercises that stay keep their ids, so that what was logged of them stays theirs. */

@@ -7,7 +7,7 @@ import type { Dose } from '../dose';
 import { roomOf } from '../kit';
 import type { Kit } from '../kit';
 import type { PersonLimit } from '../limits';
-import { ROLES } from '../vocabulary';
+import { isDrillRole, ROLES } from '../vocabulary';
 import type { EmphasisId, KitItem, Reason, Role } from '../vocabulary';
 import type { DraftItem, DraftSheet } from './types';
 
@@ -44,7 +44,7 @@ export const sumsOf = (catalogue: Catalogue, sheet: SummedFor, content: DraftShe
   const blocks = timedBlocks(arranged, ({ variationId }) => variationOf(variationId), loadsOf);
   const minutes = sessionMinutes(blocks);
   const filled = blocksOf(arranged);
-  const work = filled.filter(({ block }) => block.role !== 'prep').flatMap(({ items }) => items);
+  const work = filled.filter(({ block }) => !isDrillRole(block.role)).flatMap(({ items }) => items);
   return {
     minutes,
     minutesWhy: minutesReason(blocks),

@@ -77,8 +77,20 @@ export {
   LONGEST_ID,
 } from './set-record';
 export type { Clean, FaultSeverity, Logger, ReserveSource, SetEnding, SetKind, Side } from './set-record';
-export { BLOCK_KINDS, DAY_ROLES, DUES, INTENTS, ROLES, SESSION_SHAPES, SPLIT_DAYS, WEEK_NEEDS } from './sheet';
-export type { BlockKind, DayRole, Due, Intent, Role, SessionShape, SplitDay } from './sheet';
+export {
+  BLOCK_KINDS,
+  DAY_ROLES,
+  DUES,
+  INTENTS,
+  isDrillRole,
+  isDrillSlot,
+  ROLES,
+  SESSION_SHAPES,
+  SPLIT_DAYS,
+  stretchOf,
+  WEEK_NEEDS,
+} from './sheet';
+export type { BlockKind, DayRole, Due, Intent, Role, SessionShape, SplitDay, Stretch } from './sheet';
 export {
   CHANGE_CAUSES,
   ENERGY_VALUES,

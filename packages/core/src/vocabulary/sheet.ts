@@ -1,6 +1,12 @@
 /** What an exercise is for in a session, in the order they come. */
-export const ROLES = ['prep', 'main', 'accessory', 'finisher'] as const;
+export const ROLES = ['prep', 'main', 'accessory', 'finisher', 'cool-down'] as const;
 export type Role = (typeof ROLES)[number];
+
+/** What is done before and after the work: easy, never judged, never moved on. */
+export const DRILL_ROLES: readonly Role[] = ['prep', 'cool-down'];
+export const isDrillRole = (role: Role | undefined): boolean => role !== undefined && DRILL_ROLES.includes(role);
+/** Whether a place on a sheet is a drill's: those are named after what they are. */
+export const isDrillSlot = (slot: string): boolean => DRILL_ROLES.some((role) => slot.startsWith(`${role}-`));
 
 /** `straight`: one exercise after another. `rounds`: a set of each in turn, a pair or a circuit. */
 export const BLOCK_KINDS = ['straight', 'rounds'] as const;
@@ -14,10 +20,17 @@ export const SESSION_SHAPES = [
   'circuit',
   'tempo-circuit',
   'home-drills',
+  'four-drills',
   'skill-practice',
+  'mobility',
   'two-day-split',
 ] as const;
 export type SessionShape = (typeof SESSION_SHAPES)[number];
+
+/** A stretch of a sheet as it is headed: on a day of mobility the drills are the day. */
+export type Stretch = Role | 'mobility';
+export const stretchOf = (role: Role, shape: SessionShape): Stretch =>
+  shape === 'mobility' && isDrillRole(role) ? 'mobility' : role;
 
 /** What a session is meant to do to somebody today. */
 export const INTENTS = ['build', 'lighter'] as const;

@@ -1,3 +1,4 @@
+import { isDrillRole } from '@drubo/core/vocabulary';
 import type { PersonId, Verdict } from '@drubo/core/vocabulary';
 import { recordsOf } from '@drubo/contracts';
 import type { FloorDto, FloorEntryDto, PersonDetailDto } from '@drubo/contracts';
@@ -99,7 +100,7 @@ const laterSheets = async (scope: Scope, personId: PersonId): Promise<PersonDeta
 
 /** Drills are done before the work; what somebody does today is told by the work. */
 const isDrill = ({ blocks }: SheetRow, { blockId }: SheetItemRow): boolean =>
-  blocks.find(({ id }) => id === blockId)?.role === 'prep';
+  isDrillRole(blocks.find(({ id }) => id === blockId)?.role);
 
 /** The last fault above a note that was seen in somebody's last session: worth an eye today. */
 const lastFaultOf = async (scope: Scope, personId: PersonId): Promise<FloorEntryDto['lastFault']> => {

@@ -9,7 +9,7 @@ import type { Caller, Context } from '../context';
 import type { PersonRow, SheetItemRow, SheetRow } from '../db/models';
 import { markFitted } from '../db/queries/unfitted';
 import type { Scope } from '../db/scope';
-import { isSet } from '../db/where';
+import { isNot, isSet } from '../db/where';
 import { composingOf, inputAt } from '../person/composing-of';
 import type { PersonFile } from '../person/person-file';
 import { rollPlan } from '../person/roll-plan';
@@ -34,7 +34,7 @@ export const madeAfter = async (
 ): Promise<MadeAfter> => {
   const done = await scope.all(
     'sheets',
-    { personId, state: 'done', dayRole: isSet },
+    { personId, state: 'done', dayRole: isSet, shape: isNot('mobility') },
     { order: [['createdAt', 'DESC']], limit: SHEETS_BACK },
   );
   const [last] = done;
@@ -58,7 +58,7 @@ export const madeAfter = async (
 export const usualDay = async (scope: Scope, person: PersonRow, input: SheetInput): Promise<Omit<DayOf, 'splitDay'>> => {
   const [last] = await scope.all(
     'sheets',
-    { personId: person.id, state: 'done', dayRole: isSet },
+    { personId: person.id, state: 'done', dayRole: isSet, shape: isNot('mobility') },
     { order: [['createdAt', 'DESC']], limit: 1 },
   );
   const { minutes } = person;

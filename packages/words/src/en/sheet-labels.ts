@@ -1,4 +1,4 @@
-import type { Intent, Role, SessionShape, SplitDay } from '@drubo/core/vocabulary';
+import type { Intent, Role, SessionShape, SplitDay, Stretch } from '@drubo/core/vocabulary';
 
 /** Headings of a sheet's stretches. */
 export const ROLE_HEADINGS: Record<Role, string> = {
@@ -6,7 +6,9 @@ export const ROLE_HEADINGS: Record<Role, string> = {
   main: 'Main',
   accessory: 'Accessory',
   finisher: 'Finisher',
+  'cool-down': 'Cool-down',
 };
+export const STRETCH_HEADINGS: Record<Stretch, string> = { ...ROLE_HEADINGS, mobility: 'Mobility' };
 
 /** Shapes of a session as a trainer says them. */
 export const SHAPE_LABELS: Record<SessionShape, string> = {
@@ -16,7 +18,9 @@ export const SHAPE_LABELS: Record<SessionShape, string> = {
   circuit: 'Circuit by rounds',
   'tempo-circuit': 'Slow circuit, 3 s each way',
   'home-drills': 'Home drills',
+  'four-drills': 'The four slow drills',
   'skill-practice': 'Skill practice',
+  mobility: 'Mobility day',
   'two-day-split': 'Two-day split',
 };
 
@@ -27,7 +31,10 @@ export const SHAPE_WORDS: Record<SessionShape, string> = {
   'pairs-with-finisher': 'Four or five lifts, each in turn with 30 s of something light.',
   circuit: 'Four moves in turn, three to five rounds, a rest after each round. New to it: one lift by itself first.',
   'tempo-circuit': 'Four drills in turn, 3 s each way with 3 s held, 60 s between rounds.',
+  'four-drills':
+    'Hinge with the bell at the belly, bridge with floor press, toes-out goblet squat, shin-box rise: slow, four rounds, 60 s between.',
   'home-drills': 'Four drills with furniture for kit, 10 to 20 minutes.',
+  mobility: 'Easy holds and rocks between hard days, 10 to 25 minutes. Nothing is judged; pain is asked.',
   'skill-practice': 'Few reps, counted out loud, stopping while they are crisp.',
   'two-day-split': 'Eight lifts over two days, four a day.',
 };

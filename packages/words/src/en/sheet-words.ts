@@ -1,10 +1,10 @@
 import { asksReserve, formatTempo } from '@drubo/core/dose';
 import type { Dose } from '@drubo/core/dose';
-import { isPerSide } from '@drubo/core/vocabulary';
+import { isPerSide, stretchOf } from '@drubo/core/vocabulary';
 import type { BlockKind, DayRole, Intent, Role, SessionShape, SplitDay, Stance } from '@drubo/core/vocabulary';
 import { formatLoad, formatReps, formatRest, formatSets } from './format';
 import { DAY_ROLE_LABELS } from './plan-labels';
-import { INTENT_LABELS, ROLE_HEADINGS, SHAPE_LABELS, SPLIT_LABELS } from './sheet-labels';
+import { INTENT_LABELS, ROLE_HEADINGS, SHAPE_LABELS, SPLIT_LABELS, STRETCH_HEADINGS } from './sheet-labels';
 import { inSentence } from './in-sentence';
 
 /** What an exercise's line needs of it. */
@@ -100,6 +100,7 @@ export const formatTurns = (count: number, roundRestSeconds: number): string => 
 /** A sheet as it is written down. */
 export interface WrittenSheet {
   personName: string;
+  shape: SessionShape;
   minutes: number;
   /** What the day is of a plan of weeks; null: of none. */
   day: { role: DayRole; kind: 'loading' | 'lighter'; week: number; weeks: number } | null;
@@ -136,7 +137,7 @@ export const sheetText = (sheet: WrittenSheet, { nameOf, stanceOf }: Movements):
   let number = 0;
   let role: Role | null = null;
   const parts = sheet.blocks.flatMap((block) => {
-    const heading = block.role === role ? [] : ['', ROLE_HEADINGS[block.role].toUpperCase()];
+    const heading = block.role === role ? [] : ['', STRETCH_HEADINGS[stretchOf(block.role, sheet.shape)].toUpperCase()];
     role = block.role;
     const isInTurn = block.kind === 'rounds' && block.items.length > 1;
     if (isInTurn) number += 1;

@@ -114,7 +114,7 @@ interface FloorProps {
     | 'choose'
     | 'countFromNow'
     | 'drillsLeft'
-    | 'logWarmUp'
+    | 'logDrills'
     | 'exercises'
     | 'fewerSets'
     | 'goTo'

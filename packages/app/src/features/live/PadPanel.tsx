@@ -3,7 +3,7 @@ import { asksReserve, nextDown, nextUp } from '@drubo/core';
 import { heldDepth } from '@drubo/core/catalogue';
 import { isOffKit } from '@drubo/core/kit';
 import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/words/explain';
-import { isPerSide } from '@drubo/core/vocabulary';
+import { isPerSide, stretchOf } from '@drubo/core/vocabulary';
 import { endingOf, isAsPlanned, RESERVE_CAPS } from '@drubo/core/live';
 import { TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -48,7 +48,7 @@ export const PadPanel = ({
     | 'isReady'
     | 'loads'
     | 'log'
-    | 'logWarmUp'
+    | 'logDrills'
     | 'pad'
     | 'removeSet'
     | 'slot'
@@ -127,8 +127,12 @@ export const PadPanel = ({
         label={amended ? words.saveTheChange(does) : isAsPlanned(pad, asked) ? words.logAsPlanned(does) : words.logSet(does)}
         onPress={() => void live.log()}
       />
-      {exercise.role === 'prep' && !amended && live.drillsLeft > 0 && (
-        <Button disabled={!live.isReady} label={words.warmUpDone(live.drillsLeft)} onPress={() => void live.logWarmUp()} />
+      {!amended && live.drillsLeft > 0 && (
+        <Button
+          disabled={!live.isReady}
+          label={words.drillsDone(stretchOf(exercise.role, detail.sheet.shape), live.drillsLeft)}
+          onPress={() => void live.logDrills()}
+        />
       )}
       {amended && (
         <Row gap="m" align="stretch">

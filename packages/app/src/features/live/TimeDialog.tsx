@@ -29,7 +29,7 @@ const setsOf = ({ rows, next }: Exercise): { behind: number; left: number } => {
 };
 
 /** What is worth most first: main lifts, accessories, the finisher, and drills last: time is saved from the bottom. */
-const WORTH: readonly Role[] = ['main', 'accessory', 'finisher', 'prep'];
+const WORTH: readonly Role[] = ['main', 'accessory', 'finisher', 'prep', 'cool-down'];
 const byWorth = ({ sheet }: FloorDetail, exercises: readonly Exercise[]): Exercise[] => {
   const worthOf = ({ item }: Exercise): number =>
     WORTH.indexOf(sheet.blocks.find(({ id }) => id === item.blockId)?.role ?? 'main');

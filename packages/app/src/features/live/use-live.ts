@@ -3,6 +3,7 @@ import type { SessionRecordFields, SetRecordDto } from '@drubo/contracts';
 import { isHardKind, isOfSlot, setIdFor } from '@drubo/core';
 import type { SetSlot } from '@drubo/core';
 import type { DraftItem } from '@drubo/core/sheet-editing';
+import { stretchOf } from '@drubo/core/vocabulary';
 import type { ChangeCause, ItemId, Role, SetId } from '@drubo/core/vocabulary';
 import {
   adviceFor,
@@ -20,7 +21,7 @@ import {
   removalOf,
   setBodyOf,
   slotAfterRamp,
-  warmUpLeft,
+  drillsLeft,
 } from '@drubo/core/live';
 import type { Asked, Pad } from '@drubo/core/live';
 import { newId } from '../../data/ids';
@@ -138,15 +139,15 @@ export const useLive = (detail: FloorDetail) => {
     });
   };
 
-  const warmUp = warmUpLeft(detail, exercises);
+  const drills = exercise ? drillsLeft(detail, exercises, exercise.role) : [];
 
-  /** Logs what is left of the warm-up as planned, with one word to take it back. Nobody judged it. */
-  const logWarmUp = async (): Promise<void> => {
+  /** Logs what is left of the drills at hand as planned, with one word to take it back. Nobody judged it. */
+  const logDrills = async (): Promise<void> => {
     if (isSettling) return;
     setSettling(true);
     const logged: { setId: SetId; body: ReturnType<typeof setBodyOf> }[] = [];
     const known = { loggedAt: timeOfSet(), restBeforeSeconds: null, isFromPaper: true };
-    for (const row of warmUp) {
+    for (const row of drills) {
       const setId = setIdFor(session.id, row.item, row.slot);
       const body = setBodyOf(freshPad(row.asked), row.asked, row.item, row.slot, known);
       if (!(await isKept(() => send(setId, body)))) break;
@@ -155,7 +156,7 @@ export const useLive = (detail: FloorDetail) => {
     if (logged.length === 0) return;
     setPlace({ itemId: null, slot: null, pad: null });
     setLastChange({
-      text: words.warmUpLogged(logged.length),
+      text: words.drillsLogged(stretchOf(exercise?.role ?? 'prep', detail.sheet.shape), logged.length),
       undo: () => {
         setLastChange(null);
         for (const { setId, body } of [...logged].reverse()) void isKept(() => send(setId, { ...body, removed: true }));
@@ -182,9 +183,9 @@ export const useLive = (detail: FloorDetail) => {
     isReady: writer.isReady && !isSettling,
     log,
     stopForPain,
-    /** Drills of the warm-up that one tap would log: none where a single set is left, which is one tap anyway. */
-    drillsLeft: warmUp.length > 1 ? new Set(warmUp.map(({ item: drill }) => drill.id)).size : 0,
-    logWarmUp,
+    /** Drills that one tap would log: none where a single set is left, which is one tap anyway. */
+    drillsLeft: drills.length > 1 ? new Set(drills.map(({ item: drill }) => drill.id)).size : 0,
+    logDrills,
     changeDay,
     change: (change: Partial<Pad>) => pad && setPlace({ pad: { ...pad, ...change } }),
     measure: setMeasured,

@@ -1,10 +1,11 @@
-import type { ItemId } from '@drubo/core/vocabulary';
+import { stretchOf } from '@drubo/core/vocabulary';
+import type { ItemId, Role } from '@drubo/core/vocabulary';
 import { useCallback, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { SheetDto } from '@drubo/contracts';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { blocksOf, moveTo } from '@drubo/core/composing';
-import { formatTurns, ROLE_HEADINGS } from '@drubo/words/explain';
+import { formatTurns, STRETCH_HEADINGS } from '@drubo/words/explain';
 import { withArrangement } from '@drubo/core/sheet-editing';
 import type { DraftSheet } from '@drubo/core/sheet-editing';
 import { SPACE } from '../../theme/tokens';
@@ -42,6 +43,7 @@ export const SheetBody = ({
   const frames = useRef<Frames>(new Map());
   const views = useRef(new Map<string, View>());
   const [dragged, setDragged] = useState<{ id: string; dy: number } | null>(null);
+  const headingOf = (role: Role): string => STRETCH_HEADINGS[stretchOf(role, content.shape)];
   const measure = useCallback(() => {
     for (const [id, view] of views.current) {
       view.measureInWindow((_x, y, _width, height) => frames.current.set(id, { y, height }));
@@ -65,8 +67,8 @@ export const SheetBody = ({
         const inTurn = block.kind === 'rounds' && items.length > 1;
         const isNewRole = all[at - 1]?.block.role !== block.role;
         return (
-          <Stack key={block.id} role="group" aria-label={ROLE_HEADINGS[block.role]} gap="s">
-            {isNewRole && <Heading>{ROLE_HEADINGS[block.role]}</Heading>}
+          <Stack key={block.id} role="group" aria-label={headingOf(block.role)} gap="s">
+            {isNewRole && <Heading>{headingOf(block.role)}</Heading>}
             {inTurn && <Txt kind="label">{formatTurns(items.length, block.roundRestSeconds)}</Txt>}
             <View
               style={[

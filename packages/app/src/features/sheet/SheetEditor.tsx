@@ -6,7 +6,7 @@ import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import { addItem, moveItem, pairWithNext, removeItem, unpair } from '@drubo/core/composing';
 import type { Content, Warning } from '@drubo/core/composing';
 import { reason } from '@drubo/core/vocabulary';
-import { adaptTo, applyFix, sumsOf, withArrangement } from '@drubo/core/sheet-editing';
+import { adaptTo, applyFix, sumsOf, withArrangement, withCoolDown } from '@drubo/core/sheet-editing';
 import type { Adapted, DraftItem, DraftSheet } from '@drubo/core/sheet-editing';
 import { useWriter } from '../../data/offline/QueueProvider';
 import { sheetAggregate } from '../../data/offline/lines';
@@ -81,7 +81,12 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
     const offer = adaptTo(input, content, template, [reason('from-template', { name: template.name }, 'trainer')]);
     setOpen({ what: 'offer', title: words.from(template.name), offer });
   };
-  const choose = (choice: MenuChoice): void => setOpen({ what: choice });
+  const coolDown = (): void => {
+    const next = input && withCoolDown(input, content);
+    if (next) change(next, words.coolDownAdded(next.items.length - content.items.length));
+    else snack({ text: words.noCoolDown });
+  };
+  const choose = (choice: MenuChoice): void => (choice === 'cool-down' ? coolDown() : setOpen({ what: choice }));
   const removeCopy = async () => {
     close();
     try {
@@ -125,7 +130,7 @@ export const SheetEditor = ({ sheet, editor, canEdit }: { sheet: SheetDto; edito
   const item = open?.what === 'item' || open?.what === 'why' ? sheet.items.find(({ id }) => id === open.itemId) : undefined;
   return (
     <>
-      <SheetSummary sums={sums} budget={sheet.minutesBudget} />
+      <SheetSummary sums={sums} budget={sheet.minutesBudget} shape={content.shape} />
       <WarningList warnings={sums.warnings} onFix={fix} />
       {sheet.gaveUp.length > 0 && canEdit && (
         <Card edge="saffron">

@@ -1,5 +1,6 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { SheetDto, SheetItemDto } from '@drubo/contracts';
+import { isDrillRole } from '@drubo/core/vocabulary';
 import { asksReserve, barSetup, formatTempo } from '@drubo/core';
 import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
 import {
@@ -58,7 +59,7 @@ export const SheetLine = ({
   const isTimed = dose.seconds !== undefined;
   const block = sheet.blocks.find(({ id }) => id === item.blockId);
   const inTurn = block?.kind === 'rounds';
-  const isDrill = block?.role === 'prep' || block?.role === 'finisher';
+  const isDrill = isDrillRole(block?.role) || block?.role === 'finisher';
   const isSmall = isShort || isDrill;
   const ramp = rampWords(sheet, item, variation, unit);
   const quiet = [

@@ -11,7 +11,7 @@ import { sheetWords } from '@drubo/words/screens/sheet';
 
 const words = sheetWords.sheetMenu;
 
-export type MenuChoice = 'templates' | 'copy' | 'text' | 'blank' | 'remove-copy';
+export type MenuChoice = 'cool-down' | 'templates' | 'copy' | 'text' | 'blank' | 'remove-copy';
 
 /** What else can be done with a sheet. */
 export const SheetMenu = ({ isCopy, onChoose }: { isCopy: boolean; onChoose(choice: MenuChoice): void }) => {
@@ -31,6 +31,7 @@ export const SheetMenu = ({ isCopy, onChoose }: { isCopy: boolean; onChoose(choi
           actions={<Button label={common.close} onPress={() => setOpen(false)} />}
         >
           <Stack gap="s">
+            <Button label={words.addACoolDown} onPress={choose('cool-down')} />
             <Button label={words.templates} onPress={choose('templates')} />
             <Button label={words.copyToAnotherDay} onPress={choose('copy')} />
             <Button label={words.asTextPrint} onPress={choose('text')} />

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
-import { formatNumber, formatPieceTypes, inSentence, KIT_LABELS, ROLE_HEADINGS } from '@drubo/words/explain';
-import { EMPHASES } from '@drubo/core/vocabulary';
-import type { Role } from '@drubo/core/vocabulary';
+import { formatNumber, formatPieceTypes, inSentence, KIT_LABELS, STRETCH_HEADINGS } from '@drubo/words/explain';
+import { EMPHASES, stretchOf } from '@drubo/core/vocabulary';
+import type { Role, SessionShape } from '@drubo/core/vocabulary';
 import type { ImplementUse } from '@drubo/core';
 import type { Sums } from '@drubo/core/sheet-editing';
 import { useState } from 'react';
@@ -20,7 +20,7 @@ import { sheetWords } from '@drubo/words/screens/sheet';
 const words = sheetWords.sheetSummary;
 
 /** How strongly each stretch is tinted; the words beside it say which it is. */
-const SHADE: Record<Role, number> = { prep: 0.4, main: 1, accessory: 0.65, finisher: 0.85 };
+const SHADE: Record<Role, number> = { prep: 0.4, main: 1, accessory: 0.65, finisher: 0.85, 'cool-down': 0.4 };
 /** No muscles: nothing to draw. */
 const QUALITIES = new Set<string>(['balance', 'mobility']);
 /** Sets that draw a muscle as thick as it gets. */
@@ -33,7 +33,7 @@ const pieceText = (use: ImplementUse): string =>
 const isBar = (type: ImplementUse['type']): boolean => type === 'bar' || type === 'trap-bar';
 
 /** On top of a sheet: minutes by stretch against the budget, balance, sets per muscle, and what to fetch. */
-export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) => {
+export const SheetSummary = ({ sums, budget, shape }: { sums: Sums; budget: number; shape: SessionShape }) => {
   const palette = usePalette();
   const { isWide } = useWide();
   // Always there where there is room for it.
@@ -70,7 +70,7 @@ export const SheetSummary = ({ sums, budget }: { sums: Sums; budget: number }) =
         ))}
       </Row>
       <Txt kind="small" tone="quiet">
-        {byRole.map(({ role, minutes: own }) => words.min(own, inSentence(ROLE_HEADINGS[role]))).join(' · ')}
+        {byRole.map(({ role, minutes: own }) => words.min(own, inSentence(STRETCH_HEADINGS[stretchOf(role, shape)]))).join(' · ')}
       </Txt>
       <Wrap gap="xs" align="center">
         <View>

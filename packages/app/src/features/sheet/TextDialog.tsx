@@ -20,6 +20,7 @@ export const textOf = (sheet: SheetDto, minutes: number): string =>
     {
       personName: sheet.personName,
       minutes,
+      shape: sheet.shape,
       day: sheet.ofPlan ?? null,
       blocks: blocksOf(sheet).map(({ block, items }) => ({
         ...block,

@@ -258,7 +258,7 @@ describe('two screens on one sheet', () => {
 
 describe('on top', () => {
   it('says minutes against the budget, by stretch, and what to fetch; why each muscle gets its sets', async () => {
-    show(<SheetSummary sums={sumsOf(builtInCatalogue, sheet, content, input)} budget={45} />);
+    show(<SheetSummary sums={sumsOf(builtInCatalogue, sheet, content, input)} shape="prep-compounds-accessories" budget={45} />);
     expect(screen.getByText(/^of 45 min$/)).toBeTruthy();
     expect(screen.getByText(/^\d+ min main$/)).toBeTruthy();
     expect(screen.getByText(/To fetch:/)).toBeTruthy();
@@ -268,7 +268,7 @@ describe('on top', () => {
   });
 
   it('says how much there is over, in words', () => {
-    show(<SheetSummary sums={sumsOf(builtInCatalogue, sheet, content, input)} budget={5} />);
+    show(<SheetSummary sums={sumsOf(builtInCatalogue, sheet, content, input)} shape="prep-compounds-accessories" budget={5} />);
     expect(screen.getByText(/^\d+ min over$/)).toBeTruthy();
   });
 });

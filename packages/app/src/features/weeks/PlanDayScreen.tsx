@@ -1,4 +1,5 @@
 import type { ComposingDto, PersonDetailDto } from '@drubo/contracts';
+import { stretchOf } from '@drubo/core/vocabulary';
 import type { PersonId } from '@drubo/core/vocabulary';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -9,7 +10,7 @@ import type { SheetPlan } from '@drubo/core/loop';
 import { findDay, weekView } from '@drubo/core/weeks';
 import type { NextDay } from '@drubo/core/weeks';
 import { formatDay } from '@drubo/words/dates';
-import { DAY_ROLE_LABELS, formatLoad, formatSets, ROLE_HEADINGS } from '@drubo/words/explain';
+import { DAY_ROLE_LABELS, formatLoad, formatSets, STRETCH_HEADINGS } from '@drubo/words/explain';
 import { weeksWords } from '@drubo/words/screens/weeks';
 import { newId } from '../../data/ids';
 import { useComposing } from '../../data/use-composing';
@@ -124,7 +125,7 @@ const Exercises = ({ plan }: { plan: SheetPlan }) =>
     return items.length === 0 ? null : (
       <Card key={block.id}>
         <Txt kind="small" tone="quiet">
-          {ROLE_HEADINGS[block.role]}
+          {STRETCH_HEADINGS[stretchOf(block.role, plan.shape)]}
         </Txt>
         {items.map(({ id, variationId, dose, why, chosenWhy }) => {
           const variation = getVariation(builtInCatalogue, variationId);

@@ -56,9 +56,13 @@ export const PLAN_WORDS: WordsFor<PlanReasons> = {
   'school-rest': (v) => `Rest as you chose for this person: ${formatRest(v.restSeconds)}.`,
   'school-effort': (v) => `Effort as you chose for this person: ${v.reserve} in reserve.`,
   'dose-by-role': (v) => {
-    const what = { prep: 'A drill before the work', main: 'A main lift', accessory: 'An accessory', finisher: 'A finisher' }[
-      v.role
-    ];
+    const what = {
+      prep: 'A drill before the work',
+      main: 'A main lift',
+      accessory: 'An accessory',
+      finisher: 'A finisher',
+      'cool-down': 'A drill after the work',
+    }[v.role];
     const numbers = {
       sets: counted(v.sets, 'set'),
       reps: v.seconds === null ? `${v.repsLow} to ${v.repsHigh} reps` : `${v.seconds} s`,

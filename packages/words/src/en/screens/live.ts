@@ -1,4 +1,12 @@
+import type { Stretch } from '@drubo/core/vocabulary';
 import { counted } from '../counted';
+
+/** What one tap logs together. */
+const DRILLS: Partial<Record<Stretch, string>> & { prep: string } = {
+  prep: 'Warm-up',
+  'cool-down': 'Cool-down',
+  mobility: 'Mobility',
+};
 
 /** What live says. */
 export const liveWords = {
@@ -199,7 +207,7 @@ export const liveWords = {
     keepItAsIt: 'Keep it as it was',
     deleteThisSet: 'Delete this set',
     jointPainInThis: 'Joint pain in this set',
-    warmUpDone: (drills: number) => `Warm-up done · ${counted(drills, 'drill')}`,
+    drillsDone: (of: Stretch, drills: number) => `${DRILLS[of] ?? DRILLS.prep} done · ${counted(drills, 'drill')}`,
     chooseALoad: 'Choose a load',
     typeReps: 'Type the reps',
     typeSeconds: 'Type the seconds',
@@ -326,6 +334,6 @@ export const liveWords = {
     deleted: (name: string) => `${name} deleted.`,
     changeForToday: (count: number) => `${counted(count, 'change')} for today.`,
     noteKept: 'Note kept.',
-    warmUpLogged: (sets: number) => `Warm-up logged: ${counted(sets, 'set')}.`,
+    drillsLogged: (of: Stretch, sets: number) => `${DRILLS[of] ?? DRILLS.prep} logged: ${counted(sets, 'set')}.`,
   },
 };

@@ -131,6 +131,8 @@ export const sheetWords = {
     takeItAway: 'Take it away',
     taken: 'Taken.',
     copied: 'Copied.',
+    coolDownAdded: (drills: number) => `Cool-down added: ${counted(drills, 'drill')}.`,
+    noCoolDown: 'Nothing more to cool down with: no pattern that has a drill, or it is on the sheet already.',
   },
   sheetLine: {
     tempo: (tempo: string) => `Tempo ${tempo}`,
@@ -148,6 +150,7 @@ export const sheetWords = {
     more: 'More',
     moreAboutThisSheet: 'More about this sheet',
     thisSheet: 'This sheet',
+    addACoolDown: 'Add a cool-down',
     templates: 'Templates',
     copyToAnotherDay: 'Copy to another day or person',
     asTextPrint: 'As text, print',

@@ -1,29 +1,36 @@
 import { aLoggedSet, aRunning } from '../testing';
 import { exercisesOf } from './progress';
 import { likelyFaults } from './likely-faults';
-import { warmUpLeft } from './warm-up';
+import { drillsLeft } from './drills';
 
-/** The running session with everything in it a warm-up drill. */
-const asWarmUp = (...given: Parameters<typeof aRunning>) => {
+/** The running session with everything in it a drill. */
+const asDrills = (role: 'prep' | 'cool-down', ...given: Parameters<typeof aRunning>) => {
   const running = aRunning(...given);
-  const blocks = running.sheet.blocks.map((block) => ({ ...block, role: 'prep' as const }));
+  const blocks = running.sheet.blocks.map((block) => ({ ...block, role }));
   return { ...running, sheet: { ...running.sheet, blocks } };
 };
 const left = (...given: Parameters<typeof aRunning>) => {
-  const running = asWarmUp(...given);
-  return warmUpLeft(running, exercisesOf(running));
+  const running = asDrills('prep', ...given);
+  return drillsLeft(running, exercisesOf(running));
 };
 
 // Source: common practice, no source.
 describe('what is left of a warm-up', () => {
   it('is every row of its drills, as planned; nothing of the work', () => {
-    expect(warmUpLeft(aRunning(), exercisesOf(aRunning()))).toEqual([]);
+    expect(drillsLeft(aRunning(), exercisesOf(aRunning()))).toEqual([]);
+    expect(drillsLeft(aRunning(), exercisesOf(aRunning()), 'main')).toEqual([]);
     const squat = left().filter(({ item }) => item.slot === 'squat');
     expect(squat.map(({ slot }) => [slot.kind, slot.setIndex])).toEqual([
       ['work', 0],
       ['work', 1],
     ]);
     expect(squat[0]?.asked.load).toEqual(squat[0]?.item.dose.load);
+  });
+
+  it('of the cool-down apart from that of the warm-up', () => {
+    const running = asDrills('cool-down');
+    expect(drillsLeft(running, exercisesOf(running))).toEqual([]);
+    expect(drillsLeft(running, exercisesOf(running), 'cool-down').length).toBe(left().length);
   });
 
   it('without what was logged already, and without what was left for today', () => {
