@@ -336,7 +336,7 @@ describe('bringing a copy back', () => {
     await makeOld(old);
     expect(await inspect(old)).toEqual({
       is: 'good',
-      pending: ['0010-trust', '0011-unfitted', '0012-withdrawals', '0013-weeks'],
+      pending: ['0010-trust', '0011-unfitted', '0012-withdrawals', '0013-weeks', '0014-seconds-left'],
     });
     const database = join(aFolder(), 'studio.sqlite');
     expect(await restore(old, database, NOW)).toMatchObject({ trainers: [{ loginName: 'anna', hasPassword: true }] });
@@ -493,7 +493,7 @@ describe('starting', () => {
     });
     expect(await inspect(database)).toEqual({
       is: 'good',
-      pending: ['0010-trust', '0011-unfitted', '0012-withdrawals', '0013-weeks'],
+      pending: ['0010-trust', '0011-unfitted', '0012-withdrawals', '0013-weeks', '0014-seconds-left'],
     });
     expect(await withFile(database, 'read', (db) => db.all<{ name: string }>('SELECT name FROM trainers'))).toEqual([
       { name: 'Anna' },

@@ -41,6 +41,8 @@ export const setFields = {
   feltWhere: z.array(text(40)).max(8).readonly(),
   reserve: z.int().min(0).max(999).nullable(),
   reserveFrom: z.enum(RESERVE_SOURCES).nullable(),
+  /** Left out by devices that don't ask yet. */
+  secondsLeft: seconds.nullable().optional(),
   tempoMeasured: z.array(z.number().min(0).max(60)).length(4).readonly().nullable(),
   implements: z.array(implementUse).max(12).readonly(),
   restBeforeSeconds: z.number().min(0).max(86_400).nullable(),

@@ -9,4 +9,5 @@ import type { Dose } from './types';
  * @param role the stretch of the session it stands in; left out where only the dose is known
  * @example asksReserve({ seconds: 30 }) // false
  */
-export const asksReserve = ({ seconds }: Pick<Dose, 'seconds'>, role?: Role): boolean => seconds === undefined && !isDrillRole(role);
+export const asksReserve = ({ seconds }: Pick<Dose, 'seconds'>, role?: Role): boolean =>
+  seconds === undefined && !isDrillRole(role);

@@ -12,6 +12,7 @@ export {
   padOf,
   removalOf,
   RESERVE_CAPS,
+  SECONDS_LEFT,
   SAID_OF_A_SET,
   setBodyOf,
   tapFault,

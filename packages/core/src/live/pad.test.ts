@@ -44,6 +44,15 @@ describe('the pad', () => {
     expect(markDangerous(steps[1]!, 'heels-lift')).toEqual([{ id: 'heels-lift', severity: 'dangerous' }]);
   });
 
+  it('what a hold could have gone on for is kept, and comes back to be amended; where nobody asked nothing is claimed', () => {
+    const said = { ...fresh, secondsLeft: 15 };
+    expect(body(said).secondsLeft).toBe(15);
+    expect(isAsPlanned(said, asked)).toBe(false);
+    expect(padOf(aLoggedSet({ secondsLeft: 15 }), squat!).secondsLeft).toBe(15);
+    expect('secondsLeft' in body(fresh)).toBe(false);
+    expect(removalOf(aLoggedSet({ secondsLeft: 15 })).secondsLeft).toBe(15);
+  });
+
   it('an amendment is compared with what that set was asked to be, not with the sheet', () => {
     const set = aLoggedSet({ plannedReps: 8, reps: 8, externalKg: 28 });
     expect(askedOf(set, squat!)).toMatchObject({ reps: 8, load: { externalKg: 28 } });

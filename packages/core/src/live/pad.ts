@@ -9,12 +9,17 @@ export interface Pad {
   reps: number;
   load: Load;
   reserve: number | null;
+  /** Of a hold: how much longer it could have gone on, s. */
+  secondsLeft: number | null;
   faults: readonly SeenFault[];
   isUnclean: boolean;
   jointPain: number | null;
   /** Null: follows from the reps. */
   endedBy: SetEnding | null;
 }
+
+/** How much longer a hold could have gone on, s; the last means that long or longer. House default. */
+export const SECONDS_LEFT = [0, 5, 10, 15, 20, 30] as const;
 
 /** Tops of the reserve scales; they mean that many or more. Feelers leave much, so more can be said. */
 export const RESERVE_CAPS = { work: 5, feeler: 10 } as const;
@@ -37,6 +42,7 @@ export const freshPad = ({ reps, load }: Asked): Pad => ({
   reps,
   load,
   reserve: null,
+  secondsLeft: null,
   faults: [],
   isUnclean: false,
   jointPain: null,
@@ -54,6 +60,7 @@ export const padOf = (set: SetRecord, item: Pick<LiveItem, 'dose'>): Pad => ({
   reps: set.seconds ?? set.reps ?? 0,
   load: loadOf(set, item),
   reserve: set.reserve,
+  secondsLeft: set.secondsLeft ?? null,
   faults: set.faults,
   isUnclean: set.clean === 'no',
   jointPain: set.jointPain,
@@ -73,6 +80,7 @@ export const isAsPlanned = (pad: Pad, asked: Asked): boolean =>
   pad.reps === asked.reps &&
   pad.load.externalKg === asked.load.externalKg &&
   pad.reserve === null &&
+  pad.secondsLeft === null &&
   pad.faults.length === 0 &&
   !pad.isUnclean &&
   pad.jointPain === null &&
@@ -113,6 +121,7 @@ export const SAID_OF_A_SET = [
   'feltWhere',
   'reserve',
   'reserveFrom',
+  'secondsLeft',
   'tempoMeasured',
   'implements',
   'restBeforeSeconds',
@@ -157,6 +166,7 @@ export const setBodyOf = (
   feltWhere: [],
   reserve: pad.reserve,
   reserveFrom: pad.reserve === null ? null : 'client',
+  ...(pad.secondsLeft === null ? {} : { secondsLeft: pad.secondsLeft }),
   tempoMeasured: known.tempoMeasured ?? null,
   implements: pad.load.implements,
   removed: false,

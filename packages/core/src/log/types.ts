@@ -48,6 +48,8 @@ export interface SetRecord {
   /** Reps that were left; the top of the scale means that many or more. */
   reserve: number | null;
   reserveFrom: ReserveSource | null;
+  /** Seconds a hold could have gone on, as was said; the top of the scale means that many or more. Left out by older devices. */
+  secondsLeft?: number | null | undefined;
   /** Measured seconds of the four phases, where something measured them. */
   tempoMeasured: readonly number[] | null;
   implements: readonly ImplementUse[];

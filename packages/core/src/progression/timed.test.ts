@@ -59,6 +59,17 @@ describe('work counted in seconds', () => {
     expect(timedWork({ ...carry(45, [45, 45], { loadKg: 0 }), ...hold('plank') }).change?.lever).not.toBe('load-position');
   });
 
+  it('once is enough where every set could have gone on for a third longer; not where one of them was not asked', () => {
+    const once = (left: readonly (number | null)[], before = false) => {
+      const log = carry(30, [30, 30], { before });
+      return timedWork({ ...log, sets: log.sets.map((set, at) => ({ ...set, secondsLeft: left[at] ?? null })) });
+    };
+    expect(once([15, 10])).toMatchObject({ verdict: 'move-up', dose: { seconds: 33 }, reasons: [{ code: 'timed-easy' }, {}] });
+    expect(once([15, 5]).verdict).toBe('same-again');
+    expect(once([15, null]).verdict).toBe('same-again');
+    expect(once([15, 10], true).reasons.map(({ code }) => code)).toEqual(['timed-longer']);
+  });
+
   it('two sets well short: five seconds less, never under ten', () => {
     expect(timedWork(carry(30, [20, 20])).dose.seconds).toBe(25);
     expect(timedWork(carry(10, [5, 5])).dose.seconds).toBe(10);

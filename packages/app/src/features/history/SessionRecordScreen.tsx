@@ -133,6 +133,7 @@ const setWords = (set: SetRecordDto, isReserveAsked: boolean): string =>
   [
     set.seconds === null ? words.reps(set.reps ?? '–') : words.s(set.seconds),
     `${formatLoad(set)}${isOffKit(set) ? words.notOnTheKit : ''}`,
+    typeof set.secondsLeft === 'number' ? words.couldHaveHeld(set.secondsLeft) : null,
     set.reserve !== null ? words.inReserve(set.reserve) : isReserveAsked ? words.reserveNotAsked : null,
     set.endedBy === 'planned' ? null : inSentence(ENDING_LABELS[set.endedBy]),
     set.clean === 'no' ? words.notClean : set.clean === 'not-judged' ? words.notJudged : null,

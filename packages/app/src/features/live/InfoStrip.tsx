@@ -27,6 +27,7 @@ const wordsOf = (set: SetRecordDto, name: string | null): string =>
     `${name ? `${name}, ` : ''}${setNameWithSide(set)}`,
     set.seconds === null ? words.reps(set.reps ?? '–') : words.s(set.seconds),
     set.reserve === null ? null : words.inReserve(set.reserve),
+    typeof set.secondsLeft === 'number' ? words.secondsMore(set.secondsLeft) : null,
     formatLoad(set),
   ]
     .filter(Boolean)

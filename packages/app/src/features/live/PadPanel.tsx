@@ -3,7 +3,7 @@ import { asksReserve, nextDown, nextUp } from '@drubo/core';
 import { heldDepth } from '@drubo/core/catalogue';
 import { isOffKit } from '@drubo/core/kit';
 import { formatLoad, formatPieces, formatPieceTypes } from '@drubo/words/explain';
-import { isPerSide, stretchOf } from '@drubo/core/vocabulary';
+import { isDrillRole, isPerSide, stretchOf } from '@drubo/core/vocabulary';
 import { endingOf, isAsPlanned, RESERVE_CAPS } from '@drubo/core/live';
 import { TARGET } from '../../theme/tokens';
 import { Button } from '../../ui/Button';
@@ -18,6 +18,7 @@ import { LoadDialog } from './LoadDialog';
 import { NumberDialog } from './NumberDialog';
 import { PainDialog } from './PainDialog';
 import { ReservePad } from './ReservePad';
+import { SecondsLeftPad } from './SecondsLeftPad';
 import { setNameWithSide } from '../../parts/sheet/set-name';
 import type { Live } from './use-live';
 import { common } from '@drubo/words/screens/common';
@@ -68,6 +69,7 @@ export const PadPanel = ({
   const heavier = nextUp(loads, pad.load.externalKg);
   const isTimed = slot?.kind === 'timed';
   const isShort = !isTimed && !amended && pad.reps < asked.reps;
+  const isHold = heldDepth(variation) !== null;
   const step = isTimed ? HOLD_STEP_SECONDS : 1;
   const most = isTimed ? MAX_SECONDS : MAX_REPS;
   const does = `${isTimed ? `${pad.reps} ${words.s}` : words.reps(pad.reps)}, ${formatLoad(pad.load)}`;
@@ -77,7 +79,7 @@ export const PadPanel = ({
         <Countdown
           key={`${item.id}-${slot?.setIndex}-${slot?.side}`}
           seconds={asked.reps}
-          isHold={heldDepth(variation) !== null}
+          isHold={isHold}
           onStart={live.countFromNow}
           onEnd={(held) => live.change({ reps: held })}
         />
@@ -112,6 +114,9 @@ export const PadPanel = ({
           cap={RESERVE_CAPS[isFeeler ? 'feeler' : 'work']}
           onChange={(reserve) => live.change({ reserve })}
         />
+      )}
+      {isTimed && isHold && !isDrillRole(exercise.role) && (
+        <SecondsLeftPad value={pad.secondsLeft} onChange={(secondsLeft) => live.change({ secondsLeft })} />
       )}
       <FaultRow
         key={`${slot?.kind}-${slot?.setIndex}-${slot?.side}`}

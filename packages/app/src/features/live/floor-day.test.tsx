@@ -226,16 +226,18 @@ describe('a session without exercises', () => {
     const record = aSessionRecord(kept()[0]);
     draw({ ...empty, records: [record] });
     await press('Skip the check-in');
-    // Nobody says what was left in a hold.
+    // A hold has no reps left; it could have gone on for so long.
     expect(screen.queryByLabelText('Reps in reserve')).toBeNull();
     expect(screen.queryByText(/in reserve/)).toBeNull();
+    expect(screen.getByText('Could have held … more · not asked')).toBeTruthy();
     expect(screen.getByLabelText(/^\d+ s to hold$/)).toBeTruthy();
     // A hold is counted down, and an early end keeps the seconds that were held.
     await press('Count down');
     await act(async () => void jest.advanceTimersByTime(11_000));
     await press('Stop here');
+    fireEvent.press(screen.getByLabelText('15 seconds longer'));
     await press(/^Log set · 11 s/);
-    expect(sent().body).toMatchObject({ kind: 'timed', seconds: 11, reps: null });
+    expect(sent().body).toMatchObject({ kind: 'timed', seconds: 11, reps: null, secondsLeft: 15 });
   });
 });
 

@@ -23,6 +23,7 @@ const placeSchema = z.object({
       reps: z.int().min(0).max(600),
       load: doseSchema.shape.load,
       reserve: z.int().min(0).max(10).nullable(),
+      secondsLeft: z.int().min(0).max(600).nullable().default(null),
       faults: z.array(z.object({ id: z.enum(FAULTS), severity: z.enum(FAULT_SEVERITIES) })).readonly(),
       isUnclean: z.boolean(),
       jointPain: z.int().min(0).max(10).nullable(),

@@ -1,3 +1,4 @@
+import type { SetRecord } from '../../log';
 import { reason } from '../../vocabulary';
 import { lever } from '../change-lever';
 import { heldElsewhere } from '../held-elsewhere';
@@ -6,7 +7,16 @@ import { stay } from '../stay';
 import type { ExerciseLog, Outcome, PastExercise } from '../types';
 
 /** How holds and timed work go on: seconds a step, or a share from so many seconds up; sessions it takes. House defaults. */
-const TIMED = { stepSeconds: 5, shareFrom: 30, share: 0.1, sessions: 2, shortShare: 0.8, least: 10 } as const;
+const TIMED = {
+  stepSeconds: 5,
+  shareFrom: 30,
+  share: 0.1,
+  sessions: 2,
+  shortShare: 0.8,
+  least: 10,
+  easyShare: 1 / 3,
+  easyLeast: 10,
+} as const;
 
 /** Whether every set of a session was held as long as it was asked, and nobody saw it break; seconds need no judge. */
 const isFull = ({ sets, dose }: Pick<PastExercise, 'sets' | 'dose'>): boolean => {
@@ -18,8 +28,15 @@ const isFull = ({ sets, dose }: Pick<PastExercise, 'sets' | 'dose'>): boolean =>
   return new Set(timed.map(({ setIndex }) => setIndex)).size >= dose.sets && isGood;
 };
 
+/** The least that was said to be left of any set, s; null: not of all of them. */
+const leastLeft = (held: readonly Pick<SetRecord, 'secondsLeft'>[]): number | null => {
+  const said = held.flatMap(({ secondsLeft }) => (typeof secondsLeft === 'number' ? [secondsLeft] : []));
+  return held.length > 0 && said.length === held.length ? Math.min(...said) : null;
+};
+
 /**
- * Work counted in seconds: clean in every set of two sessions running earns five seconds more, or a tenth from 30 s up, to
+ * Work counted in seconds: clean in every set of two sessions running, or of one where every set could have gone on for a third longer,
+ * earns five seconds more, or a tenth from 30 s up, to
  * the movement's longest; then its stage where that is earned, else the next weight, else a setting, else a first
  * weight. Two sets well short take five seconds off.
  */
@@ -36,13 +53,19 @@ export const timedWork = (log: ExerciseLog): Outcome => {
   if (moved) return moved;
   const before = [...log.past].sort((a, b) => b.day - a.day).find((session) => session.dose.seconds === asked);
   const running = isFull(log) ? 1 + (before && isFull(before) ? 1 : 0) : 0;
-  if (running < TIMED.sessions) {
+  const left = leastLeft(held);
+  const isEasy = running > 0 && left !== null && left >= Math.max(TIMED.easyLeast, TIMED.easyShare * asked);
+  if (running < TIMED.sessions && !isEasy) {
     const seconds = held.length === 0 ? 0 : Math.min(...held.map((set) => set.seconds ?? 0));
     return stay(log, { load }, [reason('timed-waiting', { seconds, asked, sessions: running }, 'house-default')]);
   }
   const longest = variation.seconds?.high ?? Infinity;
   const next = Math.min(longest, asked < TIMED.shareFrom ? asked + TIMED.stepSeconds : Math.round(asked * (1 + TIMED.share)));
-  if (next > asked) return inSeconds(log, next, 'move-up');
+  if (next > asked) {
+    const longer = inSeconds(log, next, 'move-up');
+    const told = isEasy && running < TIMED.sessions ? [reason('timed-easy', { left }, 'house-default')] : [];
+    return { ...longer, reasons: [...told, ...longer.reasons] };
+  }
   const why = reason('timed-longest', { seconds: asked }, 'common-practice');
   const heavier = carriedHeavier(log);
   if (heavier) return { ...heavier, reasons: [why, ...heavier.reasons] };

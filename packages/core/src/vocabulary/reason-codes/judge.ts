@@ -96,6 +96,7 @@ export const JUDGE_REASONS = {
   'back-again': values<{ loadKg: number }>(),
   'setting-stays': noValues,
   'timed-waiting': values<{ seconds: number; asked: number; sessions: number }>(),
+  'timed-easy': values<{ left: number }>(),
   'timed-longest': values<{ seconds: number }>(),
   'timed-heavier': values<{ fromKg: number; toKg: number; seconds: number }>(),
   'held-elsewhere': values<{ from: LoadPosition; to: LoadPosition; loadKg: number }>(),

@@ -14,6 +14,7 @@ import { trust } from './0010-trust';
 import { unfitted } from './0011-unfitted';
 import { withdrawals } from './0012-withdrawals';
 import { weeks } from './0013-weeks';
+import { secondsLeft } from './0014-seconds-left';
 
 /** Listed by hand, in order. A migration that landed is never edited. */
 export const MIGRATIONS = [
@@ -30,6 +31,7 @@ export const MIGRATIONS = [
   unfitted,
   withdrawals,
   weeks,
+  secondsLeft,
 ] as const;
 
 /** What every migration is called, in order. */

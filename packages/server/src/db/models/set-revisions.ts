@@ -26,6 +26,7 @@ export const setRevisions = defineTable<SetRevisionRow>('set_revisions', ['studi
   feltWhere: 'json',
   reserve: 'integer',
   reserveFrom: 'text',
+  secondsLeft: 'real',
   tempoMeasured: 'json',
   implements: 'json',
   externalKg: 'real',

@@ -113,6 +113,7 @@ export const JUDGE_WORDS: WordsFor<JudgeReasons> = {
   'held-elsewhere': (v, c) => `Held another way more is possible: ${POSITION_LABELS[v.to]}, from ${load(v.loadKg, c.unit)}.`,
   'one-leg-next': (v, c) =>
     `Nothing here makes ${c.nameOf(v.fromVariationId)} harder any more: one leg at a time, ${c.nameOf(v.toVariationId)}.`,
+  'timed-easy': (v) => `Every set could have gone on for ${v.left} s or more: once is enough.`,
   'timed-longest': (v) => `${v.seconds} s is as long as this is held.`,
   'timed-longer': (v) => `Held ${v.from} s in every set, twice running: ${v.to} s next.`,
   'timed-shorter': (v) => `Two sets fell well short of ${v.from} s: ${v.to} s next.`,

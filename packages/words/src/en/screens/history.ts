@@ -53,6 +53,7 @@ export const historyWords = {
     s: (seconds: number) => `${seconds} s`,
     notOnTheKit: ', not on the kit',
     inReserve: (reserve: number) => `${reserve} in reserve`,
+    couldHaveHeld: (seconds: number) => `could have held ${seconds} s more`,
     reserveNotAsked: 'reserve not asked',
     notClean: 'not clean',
     notJudged: 'not judged',

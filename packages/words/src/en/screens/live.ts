@@ -128,6 +128,7 @@ export const liveWords = {
     reps: (reps: number | string) => `${reps} reps`,
     s: (seconds: number) => `${seconds} s`,
     inReserve: (reserve: number) => `${reserve} in reserve`,
+    secondsMore: (seconds: number) => `${seconds} s more possible`,
     undo: (text: string) => `Undo: ${text}`,
     why: 'why',
     lastTime: (lastTimeLine: string) => `Last time, ${lastTimeLine}`,
@@ -256,6 +257,14 @@ export const liveWords = {
     howManyMoreWould: (said: string) => `How many more would have gone? · ${said}`,
     inReserveAimFor: (target: number, said: string) => `In reserve · aim for ${target} · ${said}`,
     inReserve: (reserve: number, cap: number) => `${reserve}${reserve === cap ? ' or more' : ''} in reserve`,
+  },
+  secondsLeftPad: {
+    couldHave: 'Could have held longer',
+    more: (said: string) => `Could have held … more · ${said}`,
+    notAsked: 'not asked',
+    said: (seconds: number, isTop: boolean) => `${seconds} s${isTop ? ' or more' : ''} said`,
+    label: (seconds: number, isTop: boolean) => `${seconds}${isTop ? '+' : ''} s`,
+    says: (seconds: number, isTop: boolean) => `${seconds} seconds${isTop ? ' or more' : ''} longer`,
   },
   restStrip: {
     rested: 'Rested',
