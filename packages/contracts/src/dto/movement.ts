@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FAMILIES, LEVERS, LOAD_POSITIONS } from '@drubo/core/vocabulary';
+import { FAMILIES, FAULTS, LEVERS, LOAD_POSITIONS } from '@drubo/core/vocabulary';
 import { id, instant, requiredText, version } from './basics';
 
 const variationId = z.string().min(1, 'must not be empty').max(80);
@@ -19,6 +19,7 @@ export const movementFields = {
   family: z.enum(FAMILIES, 'must be one of the families'),
   cues: z.array(requiredText(90)).min(1, 'needs at least one').max(5, 'at most 5'),
   cautions: z.array(requiredText(109)).max(5, 'at most 5'),
+  faults: z.array(z.enum(FAULTS, 'must be one of the faults')).max(12, 'at most 12').optional(),
   repRange: range.nullable(),
   loadPositions: z.array(z.enum(LOAD_POSITIONS)).min(1, 'needs at least one').max(LOAD_POSITIONS.length),
   levers: z.array(z.enum(LEVERS)).max(LEVERS.length),

@@ -1,4 +1,4 @@
-import type { Family, LeverId, LoadPosition } from '../vocabulary';
+import type { FaultId, Family, LeverId, LoadPosition } from '../vocabulary';
 import type { Catalogue } from './catalogue';
 import { findVariation, makeCatalogue } from './catalogue';
 import { hasPlaces, placeScale } from './places';
@@ -15,12 +15,22 @@ export interface CustomVariation {
   family: Family;
   cues: readonly string[];
   cautions: readonly string[];
+  /** Left out in what was written before: those of the movement it is based on. */
+  faults?: readonly FaultId[] | undefined;
   repRange: RepRange | null;
   loadPositions: readonly LoadPosition[];
   /** Levers of the based-on movement that stay. */
   levers: readonly LeverId[];
   prerequisites: readonly string[];
 }
+
+/** Faults a movement may have: those of what it is based on first, then what others of its family have. */
+export const faultsToChoose = (catalogue: Catalogue, base: Pick<Variation, 'family' | 'faults'>): FaultId[] => [
+  ...new Set([
+    ...base.faults,
+    ...catalogue.variations.filter(({ family, custom }) => family === base.family && !custom).flatMap(({ faults }) => faults),
+  ]),
+];
 
 /** What is wrong with a custom movement, by field. */
 export type CustomProblem =
@@ -95,6 +105,7 @@ export const customEntry = (base: Variation, custom: CustomVariation): Variation
   family: custom.family,
   cues: custom.cues,
   cautions: custom.cautions,
+  faults: custom.faults ?? base.faults,
   repRange: custom.repRange,
   loadPositions: custom.loadPositions,
   unloadedAllowed: base.unloadedAllowed || custom.loadPositions.includes('none'),

@@ -7,6 +7,6 @@ export const builtInCatalogue = makeCatalogue(VARIATIONS);
 export { byFamily, findVariation, getVariation, makeCatalogue, mustBeLoaded } from './catalogue';
 export type { Catalogue } from './catalogue';
 export { heldDepth } from './held-depth';
-export { checkCustom, customEntry, withCustom } from './custom';
+export { checkCustom, customEntry, faultsToChoose, withCustom } from './custom';
 export type { CustomProblem, CustomVariation } from './custom';
 export type { Gate, Ladder, LeverScale, RepRange, Rung, Sibling, Variation } from './types';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { KIT_PRESETS } from '../kit';
-import { checkCustom, customEntry, withCustom } from './custom';
+import { checkCustom, customEntry, faultsToChoose, withCustom } from './custom';
 import type { CustomVariation } from './custom';
 import { builtInCatalogue, getVariation, heldDepth } from '.';
 import {
@@ -180,6 +180,17 @@ describe('a studio’s own movements', () => {
     });
     expect(entry.levers.map(({ lever }) => lever)).toEqual(['heel-lift']);
     expect(withCustom(builtInCatalogue, [mine]).variations).toHaveLength(builtInCatalogue.variations.length + 1);
+  });
+
+  it('has faults of its own where they are said, else those of what it is based on; the choice begins with these', () => {
+    const base = get('goblet-squat');
+    expect(customEntry(base, mine).faults).toEqual(base.faults);
+    expect(customEntry(base, { ...mine, faults: ['tempo-lost'] }).faults).toEqual(['tempo-lost']);
+    const choice = faultsToChoose(withCustom(builtInCatalogue, [{ ...mine, faults: ['head-tips-back'] }]), base);
+    expect(choice.slice(0, base.faults.length)).toEqual(base.faults);
+    expect(choice.length).toBeGreaterThan(base.faults.length);
+    // What a studio wrote itself is no knowledge of the family.
+    expect(choice).not.toContain('head-tips-back');
   });
 
   it.each([

@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { bySearch } from '@drubo/core/knowledge';
-import { findVariation, getVariation } from '@drubo/core/catalogue';
+import { faultsToChoose, findVariation, getVariation } from '@drubo/core/catalogue';
 import type { Catalogue, Variation } from '@drubo/core/catalogue';
-import { FAMILY_LABELS, POSITION_LABELS } from '@drubo/words/explain';
+import { FAMILY_LABELS, FAULT_LABELS, POSITION_LABELS } from '@drubo/words/explain';
 import { LEVER_WORDS } from '@drubo/words/movement-words';
 import { FAMILIES } from '@drubo/core/vocabulary';
 import { RefusedError } from '../../data/api';
@@ -107,6 +107,19 @@ const OwnForm = ({ base, own, catalogue }: { base: Variation; own: Variation | u
       {wrong('family', common.family)}
       <FormField control={control} name="cues" label={words.cues} multiline help={words.oneALineOne} />
       <FormField control={control} name="cautions" label={words.cautions} multiline help={words.oneALineUp} />
+      <Controller
+        control={control}
+        name="faults"
+        render={({ field }) => (
+          <Several
+            label={words.faultsToWatch}
+            options={faultsToChoose(catalogue, base).map((value) => ({ value, label: FAULT_LABELS[value] }))}
+            value={field.value}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      {wrong('faults', words.faultsToWatch)}
       <Wrap gap="s">
         <View style={styles.half}>
           <FormField control={control} name="repsLow" label={words.repsFrom} inputMode="numeric" help={words.emptyTheGoals} />

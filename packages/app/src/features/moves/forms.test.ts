@@ -78,6 +78,11 @@ describe('the form of a movement of one’s own', () => {
     expect((await read(over)).errors[field]?.message).toBe(message);
   });
 
+  it('has the faults of what it is based on until others are chosen', async () => {
+    expect((await read({})).values['faults']).toEqual(stepUp.faults);
+    expect((await read({ faults: ['wobble'] })).values['faults']).toEqual(['wobble']);
+  });
+
   it('shows a stored movement as it is, and a new one as a copy without its name', () => {
     expect(ownFormOf(stepUp, false).name).toBe('Step-up');
     expect(ownFormOf(stepUp, true)).toMatchObject({ name: '', family: 'step', repsLow: '8', repsHigh: '12' });

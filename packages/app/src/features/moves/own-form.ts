@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { movementFields } from '@drubo/contracts';
 import type { MovementDto } from '@drubo/contracts';
 import type { Variation } from '@drubo/core/catalogue';
-import type { Family, LeverId, LoadPosition } from '@drubo/core/vocabulary';
+import type { FaultId, Family, LeverId, LoadPosition } from '@drubo/core/vocabulary';
 import { readNumber } from '../../ui/measure';
 import { movesWords } from '@drubo/words/screens/moves';
 
@@ -16,6 +16,7 @@ export interface OwnForm {
   family: Family | null;
   cues: string;
   cautions: string;
+  faults: FaultId[];
   repsLow: string;
   repsHigh: string;
   loadPositions: LoadPosition[];
@@ -26,7 +27,7 @@ export interface OwnForm {
 /** What the server is sent, but for the movement it is based on. */
 export type OwnFields = Pick<
   MovementDto,
-  'name' | 'aliases' | 'family' | 'cues' | 'cautions' | 'repRange' | 'loadPositions' | 'levers' | 'prerequisites'
+  'name' | 'aliases' | 'family' | 'cues' | 'cautions' | 'faults' | 'repRange' | 'loadPositions' | 'levers' | 'prerequisites'
 >;
 
 const parts = (text: string, by: string | RegExp): string[] =>
@@ -58,6 +59,7 @@ const ownFormSchema = z
     family: movementFields.family.nullable().refine((family) => family !== null, words.mustBeChosen),
     cues: list(movementFields.cues, '\n'),
     cautions: list(movementFields.cautions, '\n'),
+    faults: movementFields.faults.unwrap(),
     repsLow: reps,
     repsHigh: reps,
     loadPositions: movementFields.loadPositions,
@@ -89,6 +91,7 @@ export const ownFormOf = (from: Variation, isNew: boolean): OwnForm => ({
   family: from.family,
   cues: from.cues.join('\n'),
   cautions: from.cautions.join('\n'),
+  faults: [...from.faults],
   repsLow: from.repRange ? String(from.repRange.low) : '',
   repsHigh: from.repRange ? String(from.repRange.high) : '',
   loadPositions: [...from.loadPositions],

@@ -157,6 +157,7 @@ export const movesWords = {
     emptyTheGoals: 'Empty: the goal’s.',
     repsTo: 'Reps to',
     settingsItKeeps: 'Settings it keeps',
+    faultsToWatch: 'Faults to watch for',
     saveAsANew: 'Save as a new revision',
     addThisMovement: 'Add this movement',
     whatMustBeEarned: 'What must be earned first',
