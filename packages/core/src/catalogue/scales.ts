@@ -200,6 +200,23 @@ export const PLANK_BASE = {
 } as const satisfies LeverScale;
 export const ON_KNEES = { ...PLANK_BASE, usual: 0 } as const satisfies LeverScale;
 
+/** How wide the feet stand in a plank from which a hand leaves the floor: the wider, the steadier. */
+export const PLANK_FEET = {
+  lever: 'plank-feet',
+  steps: ['wide', 'shoulder', 'hip', 'narrow'],
+  unit: null,
+  ordered: true,
+  usual: 1,
+} as const satisfies LeverScale;
+/** What stands on the fist of a get-up with nothing lifted, a block or a shoe: it falls where the arm isn't plumb. */
+export const ON_THE_FIST = {
+  lever: 'on-the-fist',
+  steps: [null, 'balanced'],
+  unit: null,
+  ordered: true,
+  usual: 1,
+} as const satisfies LeverScale;
+
 /** Choices between schools: no easier or harder. */
 export const KNEE_TRAVEL = {
   lever: 'knee-travel',

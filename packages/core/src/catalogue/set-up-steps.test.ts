@@ -52,6 +52,20 @@ describe('setting up', () => {
     expect(textOf('dumbbell-hip-thrust')).not.toMatch(/roll it over/);
   });
 
+  it('says when to breathe: through a hold, sharply in a swing, by stages of a get-up, out through the effort of a lift', () => {
+    const breath = (id: string) =>
+      setUpSteps(getVariation(builtInCatalogue, id))
+        .filter(({ stage }) => stage === 'breath')
+        .map(({ text }) => text)
+        .join();
+    expect(breath('plank')).toMatch(/all the time/);
+    expect(breath('kettlebell-swing')).toMatch(/sharp out as the hips snap/);
+    expect(breath('get-up')).toMatch(/each stage/);
+    for (const id of ['back-squat', 'goblet-squat', 'romanian-deadlift']) expect(breath(id)).toMatch(/out through the effort/);
+    // Nobody is told to hold it.
+    for (const { id } of builtInCatalogue.variations) expect([id, /hold your breath/i.test(breath(id))]).toEqual([id, false]);
+  });
+
   it('follows where the weight is held, and says nothing where nothing is', () => {
     expect(textOf('reverse-lunge', 'front-bar')).toMatch(/elbows up/);
     expect(textOf('reverse-lunge', 'sides')).not.toMatch(/Hooks/);

@@ -2,7 +2,7 @@ import type { KitItem, LoadPosition } from '../vocabulary';
 import type { Variation } from './types';
 
 /** What setting up goes through, in order. `fail`: what is done when a rep won't go up. */
-export const SET_UP_STAGES = ['before', 'take', 'stand', 'back', 'fail'] as const;
+export const SET_UP_STAGES = ['before', 'take', 'stand', 'breath', 'back', 'fail'] as const;
 export type SetUpStage = (typeof SET_UP_STAGES)[number];
 
 /** One thing done before, or after, the reps. */
@@ -28,6 +28,23 @@ const isGuided = ({ variation }: Held): boolean => needs(variation, 'guided-bar'
 const HANDS: Readonly<Record<string, 'inside' | 'wide'>> = { 'wide-stance-deadlift': 'inside', 'snatch-grip-deadlift': 'wide' };
 const hasHands = ({ variation: { id, custom }, position }: Held, where: 'outside' | 'inside' | 'wide'): boolean =>
   position === 'bar-in-hands' && (HANDS[custom?.basedOn ?? id] ?? 'outside') === where;
+
+const isHeldStill = ({ variation: { traits } }: Held): boolean => traits.includes('hold');
+
+/** When to breathe. Nothing here is held long: whoever has a limit on it does the same. */
+const BREATH: readonly (readonly [(held: Held) => boolean, Steps])[] = [
+  [isHeldStill, { breath: ['Breathe all the time, longer out than in. A breath held means it is too hard.'] }],
+  [
+    (held) => isThrown(held) && isAt(held, 'between-feet'),
+    { breath: ['Short and sharp out as the hips snap, in on the way back.'] },
+  ],
+  [({ variation }) => variation.traits.includes('get-up'), { breath: ['In before each stage, out as you move through it.'] }],
+  [
+    (held) =>
+      !isAt(held, 'none') && !isHeldStill(held) && !isThrown(held) && !isOnTheFloor(held) && held.variation.seconds === null,
+    { breath: ['In and brace before the way down, out through the effort; heavy ones begin anew with each rep.'] },
+  ],
+];
 
 /** What stands in hooks. The height is that of the bar's place, less what knees a little bent give. */
 const FROM_HOOKS: Steps = {
@@ -258,7 +275,7 @@ const SET_UPS: readonly (readonly [(held: Held) => boolean, Steps])[] = [
  * @example setUpSteps(backSquat, 'back-bar')[0].stage // 'before'
  */
 export const setUpSteps = (variation: Variation, position: LoadPosition = variation.loadPositions[0] ?? 'none'): SetUpStep[] => {
-  const fitting = SET_UPS.filter(([fits]) => fits({ variation, position })).map(([, steps]) => steps);
+  const fitting = [...SET_UPS, ...BREATH].filter(([fits]) => fits({ variation, position })).map(([, steps]) => steps);
   return SET_UP_STAGES.flatMap((stage) =>
     [...new Set(fitting.flatMap((steps) => steps[stage] ?? []))].map((text) => ({ stage, text })),
   );

@@ -194,3 +194,62 @@ describe('kit that need not be there', () => {
     expect(canLoad(bottles(2), 'sides', { unloadedToo: false })).toBe(true);
   });
 });
+
+describe('where a weight is held', () => {
+  it('from the ground up, wherever it is a setting: higher on the body is harder for the trunk', () => {
+    // Source: the load positions of the prescribing pages, and their order in the lever table.
+    const order = ['hips', 'sides', 'suitcase', 'goblet', 'rack-one', 'rack', 'front-bar', 'back-bar', 'overhead'];
+    const scales = builtInCatalogue.variations.flatMap((variation) => scaleOf(variation, 'load-position') ?? []);
+    expect(scales.length).toBeGreaterThan(25);
+    for (const { steps } of scales) {
+      const places = steps.map((step) => order.indexOf(String(step)));
+      expect(places).toEqual(places.toSorted((a, b) => a - b));
+    }
+    const used = new Set(scales.flatMap(({ steps }) => steps));
+    for (const place of order) expect([place, used.has(place)]).toEqual([place, true]);
+  });
+});
+
+describe('clocks, get-ups, hikes and intervals', () => {
+  it('a clock is forward, to the side and back: five a side, slow, on knees first, wide feet steadier', () => {
+    const clock = get('plank-clock-reach');
+    expect([clock.stance, clock.repRange?.high]).toEqual(['one-side', 5]);
+    expect(clock.cues[0]).toMatch(/Forward, to the side, back/);
+    expect((clock.tempo?.lowering ?? 0) + (clock.tempo?.lifting as number)).toBeGreaterThanOrEqual(4);
+    expect(scaleOf(clock, 'plank-base')?.steps).toEqual(['knees', 'feet']);
+    expect(scaleOf(clock, 'plank-feet')?.steps).toEqual(['wide', 'shoulder', 'hip', 'narrow']);
+    expect(rungOf('plank-reach', 'reach-knees').gate).toMatchObject({ sets: 3, reps: 5 });
+  });
+
+  it('a get-up goes by stages, with something balanced on the fist or with nothing; neither needs any kit', () => {
+    const rungs = LADDERS.find(({ id }) => id === 'get-up')!.rungs;
+    for (const { variationId } of rungs) {
+      const stage = get(variationId);
+      expect(scaleOf(stage, 'on-the-fist')?.steps).toEqual([null, 'balanced']);
+      expect(stage.kit.flat()).not.toContain('block');
+      expect(stage.unloadedAllowed).toBe(true);
+    }
+  });
+
+  it('a bell is hiked, then caught at the hips, then swung singly, then in fives', () => {
+    const swing = LADDERS.find(({ id }) => id === 'swing')!;
+    const way = ['hike-pass', 'hike-to-catch', 'dead-start-swing', 'kettlebell-swing'];
+    expect(swing.rungs.slice(0, 4).map(({ variationId }) => variationId)).toEqual(way);
+    expect(swing.rungs.slice(1, 4).map(({ from }) => from)).toEqual(swing.rungs.slice(0, 3).map(({ id }) => [id]));
+    for (const [at, id] of way.slice(1).entries()) expect(get(id).prerequisites).toEqual([way[at]]);
+  });
+
+  it('a face-up plank is held 30 to 60 s, then on one leg; carries both ways; sled and step by the clock', () => {
+    expect(get('face-up-plank').seconds).toEqual({ low: 30, high: 60 });
+    expect(rungOf('face-up-plank', 'one-leg').from).toEqual(['two-legs']);
+    expect([get('farmer-carry').seconds !== null, get('suitcase-carry').stance]).toEqual([true, 'one-side']);
+    expect(bySearch(builtInCatalogue.variations, 'offset carry').map(({ id }) => id)).toContain('suitcase-carry');
+    for (const id of ['sled-push', 'step-intervals'])
+      expect([id, get(id).family, get(id).seconds !== null]).toEqual([id, 'finisher', true]);
+  });
+
+  it('toes turn out as far as the hips allow, in every squat on two legs that is stood freely', () => {
+    for (const id of ['bodyweight-squat', 'goblet-squat', 'front-squat', 'back-squat', 'safety-bar-squat', 'overhead-squat'])
+      expect([id, scaleOf(get(id), 'toes-out')?.steps]).toEqual([id, [0, 15, 30, 45, 60]]);
+  });
+});

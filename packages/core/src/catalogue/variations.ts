@@ -32,6 +32,7 @@ import { toeRaise } from './helpers/calf/toe-raise';
 import { backwardSledDrag } from './helpers/finisher/backward-sled-drag';
 import { sledPush } from './helpers/finisher/sled-push';
 import { squatLungeCombination } from './helpers/finisher/squat-lunge-combination';
+import { stepIntervals } from './helpers/finisher/step-intervals';
 import { swingFinisher } from './helpers/finisher/swing-finisher';
 import { adductorSidePlank } from './helpers/lateral/adductor-side-plank';
 import { bandedCossackSquat } from './helpers/lateral/banded-cossack-squat';
@@ -49,6 +50,7 @@ import { boxJump } from './helpers/power/box-jump';
 import { broadJump } from './helpers/power/broad-jump';
 import { deadStartSwing } from './helpers/power/dead-start-swing';
 import { hikePass } from './helpers/power/hike-pass';
+import { hikeToCatch } from './helpers/power/hike-to-catch';
 import { kettlebellSwing } from './helpers/power/kettlebell-swing';
 import { snapDown } from './helpers/power/snap-down';
 import { squatJump } from './helpers/power/squat-jump';
@@ -344,6 +346,7 @@ const SHIPPED: readonly Variation[] = [
   tandemStance,
   shinBoxRise,
   hikePass,
+  hikeToCatch,
   deadStartSwing,
   kettlebellSwing,
   snapDown,
@@ -354,6 +357,7 @@ const SHIPPED: readonly Variation[] = [
   sledPush,
   backwardSledDrag,
   squatLungeCombination,
+  stepIntervals,
   swingFinisher,
 ];
 

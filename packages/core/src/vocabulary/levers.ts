@@ -23,6 +23,8 @@ export const LEVERS = [
   'tempo',
   'top-hold',
   'plank-base',
+  'plank-feet',
+  'on-the-fist',
   'knee-travel',
   'front-hold',
   'bar-place',

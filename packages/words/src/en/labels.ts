@@ -63,6 +63,7 @@ export const SET_UP_STAGE_LABELS: Record<SetUpStage, string> = {
   before: 'Before',
   take: 'Taking it',
   stand: 'Standing with it',
+  breath: 'Breath',
   back: 'Putting it back',
   fail: 'If it won’t go',
 };

@@ -93,9 +93,10 @@ export const swing = {
   family: 'hinge',
   rungs: [
     { id: 'hike', variationId: 'hike-pass', stage: 1, from: [], gate: once(3, 3) },
-    { id: 'dead-start', variationId: 'dead-start-swing', stage: 2, from: ['hike'], gate: reps(5, 1) },
-    { id: 'fives', variationId: 'kettlebell-swing', stage: 3, from: ['dead-start'], gate: reps(5, 5) },
-    { id: 'timed', variationId: 'swing-finisher', stage: 4, from: ['fives'], gate: null },
+    { id: 'catch', variationId: 'hike-to-catch', stage: 2, from: ['hike'], gate: once(3, 3) },
+    { id: 'dead-start', variationId: 'dead-start-swing', stage: 3, from: ['catch'], gate: reps(5, 1) },
+    { id: 'fives', variationId: 'kettlebell-swing', stage: 4, from: ['dead-start'], gate: reps(5, 5) },
+    { id: 'timed', variationId: 'swing-finisher', stage: 5, from: ['fives'], gate: null },
   ],
 } as const satisfies Ladder;
 

@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BAR_PLACE, BOX_STYLE, STANCE_WIDTH, TEMPO, TO_A_BOX } from '../scales';
+import { BAR_PLACE, BOX_STYLE, STANCE_WIDTH, TEMPO, TOES_OUT, TO_A_BOX } from '../scales';
 import type { Variation } from '../types';
 
 /** Bar high on the upper back, hips to a box: teaches sitting back and a set depth. */
@@ -13,7 +13,7 @@ export const backSquatToBox = {
   loadPositions: ['back-bar'],
   firstLoadShare: { novice: 0.4, trained: 0.7 },
   kit: [['barbell'], ['rack'], ['box', 'bench']],
-  levers: [TO_A_BOX, BAR_PLACE, BOX_STYLE, STANCE_WIDTH, TEMPO],
+  levers: [TO_A_BOX, BAR_PLACE, BOX_STYLE, STANCE_WIDTH, TOES_OUT, TEMPO],
   siblings: [{ lever: 'range', way: 'harder', variationId: 'back-squat' }],
   setUpSeconds: 120,
   cues: ['Hips back to the box', 'Touch, don’t sit', 'Spread the floor'],

@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BAR_PLACE, BOX_HEIGHT, HEEL_LIFT, KNEE_TRAVEL, STANCE_WIDTH, TEMPO } from '../scales';
+import { BAR_PLACE, BOX_HEIGHT, HEEL_LIFT, KNEE_TRAVEL, STANCE_WIDTH, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Bar high on the upper back; the lower place is a setting. */
@@ -13,7 +13,7 @@ export const backSquat = {
   loadPositions: ['back-bar'],
   firstLoadShare: { novice: 0.4, trained: 0.8 },
   kit: [['barbell'], ['rack']],
-  levers: [BOX_HEIGHT, BAR_PLACE, HEEL_LIFT, STANCE_WIDTH, KNEE_TRAVEL, TEMPO],
+  levers: [BOX_HEIGHT, BAR_PLACE, HEEL_LIFT, STANCE_WIDTH, TOES_OUT, KNEE_TRAVEL, TEMPO],
   siblings: [
     { lever: 'range', way: 'easier', variationId: 'back-squat-to-box' },
     { lever: 'range', way: 'harder', variationId: 'pause-squat' },

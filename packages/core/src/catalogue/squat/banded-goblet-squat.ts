@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, HEEL_LIFT, TEMPO, WITH_BAND } from '../scales';
+import { BOX_HEIGHT, HEEL_LIFT, TEMPO, TOES_OUT, WITH_BAND } from '../scales';
 import type { Variation } from '../types';
 
 /** A band under the feet and over the bell: easier low, harder high. */
@@ -13,7 +13,7 @@ export const bandedGobletSquat = {
   loadPositions: ['goblet'],
   firstLoadShare: { novice: 0.12, trained: 0.25 },
   kit: [['kettlebell', 'dumbbell'], ['band']],
-  levers: [WITH_BAND, BOX_HEIGHT, HEEL_LIFT, TEMPO],
+  levers: [WITH_BAND, BOX_HEIGHT, HEEL_LIFT, TOES_OUT, TEMPO],
   jumpOn: 'external',
   repRange: { low: 8, high: 15 },
   setUpSeconds: 60,

@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_STYLE, HEEL_LIFT, SUPPORT, TEMPO, TO_A_BOX } from '../scales';
+import { BOX_STYLE, HEEL_LIFT, SUPPORT, TEMPO, TOES_OUT, TO_A_BOX } from '../scales';
 import type { Variation } from '../types';
 
 /** A box gives the depth; it comes down as control grows. */
@@ -13,7 +13,7 @@ export const bodyweightBoxSquat = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [['box', 'bench']],
-  levers: [SUPPORT, TO_A_BOX, HEEL_LIFT, BOX_STYLE, TEMPO],
+  levers: [SUPPORT, TO_A_BOX, HEEL_LIFT, BOX_STYLE, TOES_OUT, TEMPO],
   unloadedAllowed: true,
   repRange: { low: 10, high: 12 },
   setUpSeconds: 25,

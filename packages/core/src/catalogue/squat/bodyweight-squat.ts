@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, HEEL_LIFT, KNEE_TRAVEL, RAISED_ARMS, STANCE_WIDTH, SUPPORT, TEMPO } from '../scales';
+import { BOX_HEIGHT, HEEL_LIFT, KNEE_TRAVEL, RAISED_ARMS, STANCE_WIDTH, SUPPORT, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Nothing held, heels flat, to own depth. */
@@ -13,7 +13,7 @@ export const bodyweightSquat = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [],
-  levers: [SUPPORT, BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, RAISED_ARMS, KNEE_TRAVEL, TEMPO],
+  levers: [SUPPORT, BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TOES_OUT, RAISED_ARMS, KNEE_TRAVEL, TEMPO],
   unloadedAllowed: true,
   repRange: { low: 10, high: 20 },
   setUpSeconds: 10,

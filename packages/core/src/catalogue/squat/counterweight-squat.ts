@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, COUNTERWEIGHT, HEELS_UP, TEMPO } from '../scales';
+import { BOX_HEIGHT, COUNTERWEIGHT, HEELS_UP, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** A light weight held out in front balances the hips; heels on two small plates while ankles are short. */
@@ -13,7 +13,7 @@ export const counterweightSquat = {
   loadPositions: ['counterweight'],
   firstLoadShare: { novice: 0.05, trained: 0.08 },
   kit: [['dumbbell', 'kettlebell', 'small-plates']],
-  levers: [COUNTERWEIGHT, HEELS_UP, BOX_HEIGHT, TEMPO],
+  levers: [COUNTERWEIGHT, HEELS_UP, BOX_HEIGHT, TOES_OUT, TEMPO],
   siblings: [{ lever: 'load-position', way: 'harder', variationId: 'goblet-squat' }],
   jumpOn: 'external',
   repRange: { low: 12, high: 20 },

@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO } from '../scales';
+import { BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Two bells in the rack position: more load than one can be held at the chest. */
@@ -13,7 +13,7 @@ export const doubleKettlebellFrontSquat = {
   loadPositions: ['rack'],
   firstLoadShare: { novice: 0.3, trained: 0.5 },
   kit: [['kettlebell-pair', 'dumbbell-pair']],
-  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO],
+  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TOES_OUT, TEMPO],
   siblings: [{ lever: 'load-position', way: 'easier', variationId: 'goblet-squat' }],
   jumpOn: 'external',
   cues: ['Elbows down and close', 'Breathe behind the bells', 'Knees follow the toes'],

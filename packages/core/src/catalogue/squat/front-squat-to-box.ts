@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_STYLE, FRONT_HOLD, HEEL_LIFT, TEMPO, TO_A_BOX } from '../scales';
+import { BOX_STYLE, FRONT_HOLD, HEEL_LIFT, TEMPO, TOES_OUT, TO_A_BOX } from '../scales';
 import type { Variation } from '../types';
 
 /** The first bar in front. Start again with the empty bar: the position is new. */
@@ -13,7 +13,7 @@ export const frontSquatToBox = {
   loadPositions: ['front-bar'],
   firstLoadShare: { novice: 0.3, trained: 0.55 },
   kit: [['barbell'], ['rack'], ['box', 'bench']],
-  levers: [TO_A_BOX, FRONT_HOLD, HEEL_LIFT, BOX_STYLE, TEMPO],
+  levers: [TO_A_BOX, FRONT_HOLD, HEEL_LIFT, BOX_STYLE, TOES_OUT, TEMPO],
   siblings: [{ lever: 'range', way: 'harder', variationId: 'front-squat' }],
   jumpOn: 'external',
   setUpSeconds: 120,

@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, FRONT_HOLD, HEEL_LIFT, STANCE_WIDTH, TEMPO } from '../scales';
+import { BOX_HEIGHT, FRONT_HOLD, HEEL_LIFT, STANCE_WIDTH, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Bar on the front of the shoulders; fingers, crossed arms or straps hold it. */
@@ -13,7 +13,7 @@ export const frontSquat = {
   loadPositions: ['front-bar'],
   firstLoadShare: { novice: 0.3, trained: 0.6 },
   kit: [['barbell'], ['rack']],
-  levers: [BOX_HEIGHT, FRONT_HOLD, HEEL_LIFT, STANCE_WIDTH, TEMPO],
+  levers: [BOX_HEIGHT, FRONT_HOLD, HEEL_LIFT, STANCE_WIDTH, TOES_OUT, TEMPO],
   siblings: [{ lever: 'range', way: 'easier', variationId: 'front-squat-to-box' }],
   jumpOn: 'external',
   setUpSeconds: 120,

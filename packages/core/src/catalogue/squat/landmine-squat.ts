@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, HEEL_LIFT, TEMPO } from '../scales';
+import { BOX_HEIGHT, HEEL_LIFT, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** One end of a bar on the floor, the other at the chest: it leans the body into an upright squat. */
@@ -13,7 +13,7 @@ export const landmineSquat = {
   loadPositions: ['goblet'],
   firstLoadShare: { novice: 0.25, trained: 0.45 },
   kit: [['landmine'], ['barbell']],
-  levers: [BOX_HEIGHT, HEEL_LIFT, TEMPO],
+  levers: [BOX_HEIGHT, HEEL_LIFT, TOES_OUT, TEMPO],
   jumpOn: 'external',
   setUpSeconds: 60,
   cues: ['Lean a little into the bar', 'Elbows in', 'Heels heavy'],

@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO } from '../scales';
+import { BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Arms locked overhead: shows and trains what ankles, hips and shoulders allow. */
@@ -13,7 +13,7 @@ export const overheadSquat = {
   loadPositions: ['overhead'],
   firstLoadShare: { novice: 0.1, trained: 0.25 },
   kit: [['barbell', 'stick']],
-  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO],
+  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TOES_OUT, TEMPO],
   jumpOn: 'external',
   repRange: { low: 5, high: 8 },
   setUpSeconds: 60,

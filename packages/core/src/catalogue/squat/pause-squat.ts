@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BAR_PLACE, HEEL_LIFT, PAUSED, STANCE_WIDTH } from '../scales';
+import { BAR_PLACE, HEEL_LIFT, PAUSED, STANCE_WIDTH, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Two or three still seconds at the bottom take the bounce away. */
@@ -13,7 +13,7 @@ export const pauseSquat = {
   loadPositions: ['back-bar'],
   firstLoadShare: { novice: 0.35, trained: 0.7 },
   kit: [['barbell'], ['rack']],
-  levers: [BAR_PLACE, HEEL_LIFT, STANCE_WIDTH, PAUSED],
+  levers: [BAR_PLACE, HEEL_LIFT, STANCE_WIDTH, TOES_OUT, PAUSED],
   siblings: [{ lever: 'range', way: 'easier', variationId: 'back-squat' }],
   tempo: { lowering: 2, bottom: 2, lifting: 1, top: 0 },
   setUpSeconds: 120,

@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BAR_PLACE, STANCE_WIDTH, TEMPO } from '../scales';
+import { BAR_PLACE, STANCE_WIDTH, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Starts or stops on the safeties: no bounce, strength out of the bottom. */
@@ -13,7 +13,7 @@ export const pinSquat = {
   loadPositions: ['back-bar'],
   firstLoadShare: { novice: 0.35, trained: 0.7 },
   kit: [['barbell'], ['rack']],
-  levers: [BAR_PLACE, STANCE_WIDTH, TEMPO],
+  levers: [BAR_PLACE, STANCE_WIDTH, TOES_OUT, TEMPO],
   setUpSeconds: 150,
   repRange: { low: 3, high: 6 },
   cues: ['Settle, then drive', 'Stay tight on the pins', 'Chest and hips up together'],

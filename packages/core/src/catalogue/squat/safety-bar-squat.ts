@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO } from '../scales';
+import { BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** A padded bar with handles in front: for shoulders and wrists that can't hold a straight one. */
@@ -13,7 +13,7 @@ export const safetyBarSquat = {
   loadPositions: ['back-bar'],
   firstLoadShare: { novice: 0.35, trained: 0.7 },
   kit: [['safety-bar'], ['rack']],
-  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO],
+  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TOES_OUT, TEMPO],
   setUpSeconds: 120,
   cues: ['Handles level', 'Chest proud of the bar', 'Whole foot stays down'],
   faults: ['chest-falls', 'heels-lift', 'knees-cave', 'hips-shoot-up', 'range-short'],

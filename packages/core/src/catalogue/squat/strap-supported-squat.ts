@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, HEEL_LIFT, SUPPORTED, TEMPO } from '../scales';
+import { BOX_HEIGHT, HEEL_LIFT, SUPPORTED, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Hands on straps or a pole take some weight and let the hips go back. */
@@ -13,7 +13,7 @@ export const strapSupportedSquat = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [['strap']],
-  levers: [SUPPORTED, BOX_HEIGHT, HEEL_LIFT, TEMPO],
+  levers: [SUPPORTED, BOX_HEIGHT, HEEL_LIFT, TOES_OUT, TEMPO],
   unloadedAllowed: true,
   repRange: { low: 10, high: 15 },
   setUpSeconds: 30,

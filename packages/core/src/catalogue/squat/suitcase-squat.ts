@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO } from '../scales';
+import { BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Weights hanging at the sides: no bar, no front hold. */
@@ -13,7 +13,7 @@ export const suitcaseSquat = {
   loadPositions: ['sides'],
   firstLoadShare: { novice: 0.25, trained: 0.5 },
   kit: [['dumbbell-pair', 'kettlebell-pair']],
-  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO],
+  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TOES_OUT, TEMPO],
   cues: ['Arms hang, shoulders down', 'Sit between the heels', 'Whole foot stays down'],
   faults: ['heels-lift', 'chest-falls', 'knees-cave', 'grip-goes-first', 'range-short'],
   cautions: ['Grip may tire before the legs: straps, or another position.'],

@@ -1,5 +1,5 @@
 import { TWO_LEG_SQUAT } from '../bases';
-import { BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO } from '../scales';
+import { BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO, TOES_OUT } from '../scales';
 import type { Variation } from '../types';
 
 /** Bar in the crook of the elbows: upright, hard on trunk and upper back. */
@@ -13,7 +13,7 @@ export const zercherSquat = {
   loadPositions: ['zercher'],
   firstLoadShare: { novice: 0.3, trained: 0.55 },
   kit: [['barbell'], ['rack']],
-  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TEMPO],
+  levers: [BOX_HEIGHT, HEEL_LIFT, STANCE_WIDTH, TOES_OUT, TEMPO],
   jumpOn: 'external',
   setUpSeconds: 120,
   cues: ['Bar close to the belly', 'Elbows in', 'Sit tall'],

@@ -19,7 +19,7 @@ export const deadStartSwing = {
   faults: ['arms-lift-the-bell', 'hinge-turns-into-a-squat', 'leans-back-at-lock-out', 'low-back-rounds'],
   cautions: ['Clear two metres in front.', 'Any squatting in it: back to hike passes.'],
   traits: ['swing', 'loaded-hinge', 'hand-held'],
-  prerequisites: ['hike-pass'],
+  prerequisites: ['hike-to-catch'],
   figure: {
     maker: 'poses',
     figure: {

@@ -1,5 +1,5 @@
 import { TRUNK } from '../../bases';
-import { RANGE, TEMPO } from '../../scales';
+import { ON_THE_FIST, RANGE, TEMPO } from '../../scales';
 import type { Variation } from '../../types';
 
 /** The first part: from lying to the elbow, arm plumb. */
@@ -11,8 +11,8 @@ export const getUpToElbow = {
   kneeShare: 0,
   emphasis: { trunk: 0.8 },
   loadPositions: ['overhead'],
-  kit: [['block']],
-  levers: [RANGE, TEMPO],
+  kit: [],
+  levers: [ON_THE_FIST, RANGE, TEMPO],
   stance: 'one-side',
   repRange: { low: 3, high: 5 },
   startsAt: 'bottom',

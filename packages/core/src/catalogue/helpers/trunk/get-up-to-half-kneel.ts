@@ -1,5 +1,5 @@
 import { TRUNK } from '../../bases';
-import { RANGE, TEMPO } from '../../scales';
+import { ON_THE_FIST, RANGE, TEMPO } from '../../scales';
 import type { Variation } from '../../types';
 
 /** Fold and sweep the leg under, to half-kneeling. Sore knees swing the front shin instead of grinding the back knee. */
@@ -11,8 +11,8 @@ export const getUpToHalfKneel = {
   kneeShare: 0.2,
   emphasis: { trunk: 0.85, glutes: 0.4, balance: 0.4 },
   loadPositions: ['overhead'],
-  kit: [['block'], ['pad']],
-  levers: [RANGE, TEMPO],
+  kit: [['pad']],
+  levers: [ON_THE_FIST, RANGE, TEMPO],
   stance: 'one-side',
   repRange: { low: 1, high: 3 },
   startsAt: 'bottom',

@@ -1,5 +1,5 @@
 import { TRUNK } from '../../bases';
-import { RANGE, TEMPO } from '../../scales';
+import { ON_THE_FIST, RANGE, TEMPO } from '../../scales';
 import type { Variation } from '../../types';
 
 /** On from the elbow to the hand and a tall sit. */
@@ -11,8 +11,8 @@ export const getUpToTallSit = {
   kneeShare: 0,
   emphasis: { trunk: 0.85 },
   loadPositions: ['overhead'],
-  kit: [['block']],
-  levers: [RANGE, TEMPO],
+  kit: [],
+  levers: [ON_THE_FIST, RANGE, TEMPO],
   stance: 'one-side',
   repRange: { low: 2, high: 4 },
   startsAt: 'bottom',

@@ -1,5 +1,5 @@
 import { TRUNK } from '../../bases';
-import { RANGE, TEMPO } from '../../scales';
+import { ON_THE_FIST, RANGE, TEMPO } from '../../scales';
 import type { Variation } from '../../types';
 
 /** Lying to standing and back under a weight held up; unloaded first, then a light bell. */
@@ -11,8 +11,8 @@ export const getUp = {
   kneeShare: 0.3,
   emphasis: { trunk: 0.9, glutes: 0.5, 'front-thigh': 0.4, balance: 0.5 },
   loadPositions: ['overhead'],
-  kit: [['block', 'kettlebell', 'dumbbell']],
-  levers: [RANGE, TEMPO],
+  kit: [],
+  levers: [ON_THE_FIST, RANGE, TEMPO],
   stance: 'one-side',
   repRange: { low: 1, high: 3 },
   startsAt: 'bottom',

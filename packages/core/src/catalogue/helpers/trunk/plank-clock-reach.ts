@@ -1,8 +1,8 @@
 import { TRUNK } from '../../bases';
-import { ON_KNEES, TEMPO } from '../../scales';
+import { ON_KNEES, PLANK_FEET, TEMPO } from '../../scales';
 import type { Variation } from '../../types';
 
-/** From a plank on the hands, one hand reaches forward, side and back; knees first, then feet. Never fast. */
+/** From a plank on the hands, one hand reaches forward, to the side and back: one clock, five a side. Knees first, then feet. Never fast. */
 export const plankClockReach = {
   ...TRUNK,
   id: 'plank-clock-reach',
@@ -13,11 +13,12 @@ export const plankClockReach = {
   loadPositions: ['none'],
   firstLoadShare: { novice: 0, trained: 0 },
   kit: [],
-  levers: [ON_KNEES, TEMPO],
-  stance: 'alternating',
+  levers: [ON_KNEES, PLANK_FEET, TEMPO],
+  stance: 'one-side',
+  tempo: { lowering: 2, bottom: 1, lifting: 2, top: 0 },
   repRange: { low: 3, high: 5 },
   holdsAt: { bottom: 'reached', top: 'hands down' },
-  cues: ['Hips stay level', 'Touch, don’t lean', 'Slow'],
+  cues: ['Forward, to the side, back: that is one', 'Hips stay level', 'Touch, don’t lean', 'Slow'],
   faults: ['hips-twist', 'hip-drops', 'low-back-over-arches'],
   cautions: ['Sore wrists: on the forearms or leave it.'],
   traits: ['hands-on-floor'],

@@ -7,7 +7,7 @@ export const suitcaseCarry = {
   ...TRUNK,
   id: 'suitcase-carry',
   name: 'Suitcase carry',
-  aliases: ['one-side carry'],
+  aliases: ['one-side carry', 'offset carry'],
   kneeShare: 0.3,
   emphasis: { trunk: 0.8, 'side-hip': 0.5 },
   loadPositions: ['suitcase'],
