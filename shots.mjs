@@ -3,6 +3,14 @@ const b = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['-
 const ctx = await b.newContext({ viewport:{width:390,height:844}, hasTouch:true, reducedMotion:'reduce', serviceWorkers:'block' });
 const page = await ctx.newPage();
 const base='http://localhost:4555';
-await page.goto(base); await page.getByRole('button',{name:'Open the demo studio'}).click(); await page.getByRole('heading',{name:'Today',level:1}).waitFor();
-for (const [id,n] of [['adductor-rock','a'],['lateral-squat-hold','b']]) { await page.goto(base+'/moves/'+id); await page.waitForTimeout(2500); await page.screenshot({path:`/tmp/s-${n}.png`}); }
+const btn=(n)=>page.getByRole('button',{name:n});
+const full=async(n)=>{ await page.screenshot({path:`/tmp/${n}.png`}); };
+await page.goto(base); await btn('Open the demo studio').click(); await page.getByRole('heading',{name:'Today',level:1}).waitFor();
+await btn('Sheet of Yusra Feld').click(); await page.waitForTimeout(2500);
+await btn(/Shape, minutes/).click(); await page.waitForTimeout(1000);
+await btn('Mobility day').or(page.getByRole('radio',{name:'Mobility day'})).first().click(); await page.waitForTimeout(3500);
+console.log(await page.getByText('What would change').locator('..').innerText());
+await btn('Take it').click(); await page.waitForTimeout(2000); await full('y1');
+await btn('Start').first().click(); await page.waitForTimeout(2500); await full('y2');
+console.log((await page.locator('body').innerText()).slice(0,1600));
 await b.close();

@@ -248,6 +248,11 @@ describe('clocks, get-ups, hikes and intervals', () => {
       expect([id, get(id).family, get(id).seconds !== null]).toEqual([id, 'finisher', true]);
   });
 
+  it('what goes leg after leg by the clock is one time for both: nobody pushes a sled for 30 s a side', () => {
+    const timed = builtInCatalogue.variations.filter(({ seconds }) => seconds !== null);
+    expect(timed.filter(({ stance }) => stance === 'alternating').map(({ id }) => id)).toEqual([]);
+  });
+
   it('toes turn out as far as the hips allow, in every squat on two legs that is stood freely', () => {
     for (const id of ['bodyweight-squat', 'goblet-squat', 'front-squat', 'back-squat', 'safety-bar-squat', 'overhead-squat'])
       expect([id, scaleOf(get(id), 'toes-out')?.steps]).toEqual([id, [0, 15, 30, 45, 60]]);

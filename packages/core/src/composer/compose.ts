@@ -280,12 +280,15 @@ const composeWithin = (input: SheetInput, wish: Wish, mostSets: number): Composi
     left: [...leftOff(input, ask, rule, roomLeft), ...fixedLeft(input, rule.fixed ?? [])],
     gaveUp: [
       ...gaveUp(input, ask, rule, roomLeft, { muscles, groups }),
-      ...wishesGivenUp(
-        input,
-        composed.items.map(({ slot }) => slot),
-        servesSecond(input, composed),
-        ask.minutes,
-      ),
+      // What a shape has no place for is not short for want of minutes.
+      ...(rule.drillsOnly || rule.fixed
+        ? []
+        : wishesGivenUp(
+            input,
+            composed.items.map(({ slot }) => slot),
+            servesSecond(input, composed),
+            ask.minutes,
+          )),
       ...(cutShort > 0 ? [reason('not-finished', { nodes }, 'house-default')] : []),
     ],
   };

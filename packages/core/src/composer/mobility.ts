@@ -1,7 +1,7 @@
 import { findVariation, getVariation } from '../catalogue';
 import type { Variation } from '../catalogue';
 import { accessTo } from '../selection';
-import { reason } from '../vocabulary';
+import { isDrillSlot, reason } from '../vocabulary';
 import type { Family, Reason, Role } from '../vocabulary';
 import type { Content } from './content';
 import { option, simpleStart, WORTH } from './option';
@@ -36,9 +36,9 @@ const AFTER: Partial<Record<Family, readonly string[]>> = {
   calf: ['ankle-rock'],
 };
 
-/** Drills after the work at most, and each round of a mobility day in all. House default. */
+/** Drills after the work at most, and times round on a mobility day. House default. */
 const COOL_DOWN = 3;
-const ROUNDS = 2;
+export const MOBILITY_ROUNDS = 2;
 /** A second time round is worth less than another drill. House default. */
 const AGAIN = 0.4;
 
@@ -68,7 +68,7 @@ export const mobilityGroups = (input: SheetInput, ask: Ask): Option[][] => {
     const worth = (drills.includes(id) ? WORTH.findingDrill : WORTH.generalDrill) - 0.1 * at;
     const { item, variation } = made;
     return [
-      Array.from({ length: ROUNDS }, (_, more) =>
+      Array.from({ length: MOBILITY_ROUNDS }, (_, more) =>
         option(input, ask, {
           role: 'prep',
           variation,
@@ -86,7 +86,8 @@ export const mobilityGroups = (input: SheetInput, ask: Ask): Option[][] => {
  */
 export const coolDownFor = (input: SheetInput, { items }: Pick<Content, 'items'>): PlannedItem[] => {
   const held = new Set(items.map(({ variationId }) => variationId));
-  const families = [...new Set(items.map(({ variationId }) => getVariation(input.context.catalogue, variationId).family))];
+  const work = items.filter(({ slot }) => !isDrillSlot(slot));
+  const families = [...new Set(work.map(({ variationId }) => getVariation(input.context.catalogue, variationId).family))];
   const asked = families.map((family) => AFTER[family] ?? []);
   // The first of each pattern, then the second.
   const ids = [0, 1].flatMap((turn) => asked.flatMap((drills) => drills[turn] ?? []));

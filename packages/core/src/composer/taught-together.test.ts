@@ -1,10 +1,10 @@
 import { builtInCatalogue, getVariation } from '../catalogue';
-import { secondsPerRep } from '../dose';
+import { isSameDose, secondsPerRep } from '../dose';
 import { defaultKit, roomOf } from '../kit';
 import { aJudgeContext, aKnownLift, anExerciseLog, aSet } from '../testing';
 import { isDrillSlot, STUDIO_ITEMS } from '../vocabulary';
 import type { LimitId, SessionShape } from '../vocabulary';
-import { compose, coolDownFor } from '.';
+import { asShaped, compose, coolDownFor, planItem } from '.';
 import type { Composition, SheetInput } from '.';
 
 const STUDIO = roomOf(defaultKit('kg'), STUDIO_ITEMS);
@@ -55,10 +55,27 @@ describe('a mobility day', () => {
     expect(sore.length).toBeGreaterThan(2);
   });
 
-  it('gives up no muscle: there was nothing hard to give', () => {
-    expect(of('mobility', 25).gaveUp).toEqual([]);
+  it('gives up no muscle and no wish: there is no place for them in it', () => {
+    expect(of('mobility', 25, input({ secondGoal: 'get-stronger' })).gaveUp).toEqual([]);
   });
 });
+
+it.each(['mobility', 'four-drills', 'skill-practice'] as const)(
+  'what %s composed is what it proposes: nobody changed it by hand',
+  (shape) => {
+    const from = input();
+    for (const item of of(shape, 45, from).items) {
+      const role = isDrillSlot(item.slot) ? 'prep' : 'main';
+      const { slot, variationId, values, dose } = item;
+      const planned = planItem(from, { slot, role }, { variationId, values, reasons: [] });
+      expect([variationId, isSameDose(asShaped(from, planned, shape, dose).dose, dose)]).toEqual([variationId, true]);
+    }
+    // Three times round was somebody's own idea.
+    const [first] = of('mobility', 25, from).items;
+    const thrice = { ...first!.dose, sets: 3 };
+    expect(asShaped(from, first!, 'mobility', thrice).dose.sets).not.toBe(3);
+  },
+);
 
 describe('a cool-down', () => {
   const sheet = of('straight-sets', 50);
@@ -77,6 +94,9 @@ describe('a cool-down', () => {
     const [first] = coolDownFor(input(), sheet);
     const twice = { items: [...sheet.items, { ...sheet.items[0]!, variationId: first!.variationId }] };
     expect(coolDownFor(input(), twice).map(({ variationId }) => variationId)).not.toContain(first!.variationId);
+    const walk = { ...sheet.items[0]!, slot: 'prep-lateral-band-walk', variationId: 'lateral-band-walk' };
+    // What warmed up needs no easing off.
+    expect(coolDownFor(input(), { items: [walk, ...sheet.items] })).toEqual(coolDownFor(input(), sheet));
     const refused = coolDownFor(input({ dislikes: ['ninety-ninety'] }), sheet);
     expect(refused.map(({ variationId }) => variationId)).not.toContain('ninety-ninety');
     expect(coolDownFor(input(), { items: [] })).toEqual([]);

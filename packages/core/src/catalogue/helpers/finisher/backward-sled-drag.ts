@@ -17,7 +17,7 @@ export const backwardSledDrag = {
   unloadedAllowed: true,
   bodyMassShare: 0,
   seconds: { low: 20, high: 45 },
-  stance: 'alternating',
+  stance: 'two-leg',
   cues: ['Sit back into the straps', 'Toes then heels', 'Small steps'],
   faults: ['hips-shift', 'tempo-lost', 'breath-held'],
   cautions: ['Clear lane behind you.'],

@@ -17,7 +17,7 @@ export const sledPush = {
   unloadedAllowed: true,
   bodyMassShare: 0,
   seconds: { low: 15, high: 40 },
-  stance: 'alternating',
+  stance: 'two-leg',
   cues: ['Long body, arms straight', 'Push the floor back', 'Short steps'],
   faults: ['hips-shift', 'breath-held', 'tempo-lost'],
   cautions: ['Clear lane. Raised pressure: moderate, keep breathing.'],

@@ -8,7 +8,7 @@ export const stepIntervals = {
   id: 'step-intervals',
   name: 'Step intervals',
   aliases: ['step-up intervals'],
-  stance: 'alternating',
+  stance: 'two-leg',
   kneeShare: 0.5,
   emphasis: { 'front-thigh': 0.6, glutes: 0.6, calves: 0.3 },
   loadPositions: ['none'],
