@@ -167,7 +167,7 @@ export const logAll = async (
     for (let setIndex = 0; setIndex < item.dose.sets; setIndex += 1) {
       const sides = item.slot === 'lunge' ? (['left', 'right'] as const) : (['both'] as const);
       for (const side of sides) {
-        const setId = `${sessionId}-${item.slot}-${setIndex}-${side}`;
+        const setId = `${sessionId}-${item.slot}-${setIndex}-${side}`.slice(-80);
         const body = aSetBody(item, { setIndex, side, ...over(item.slot) });
         await client.call('logSet', { params: { sessionId, setId }, body });
       }

@@ -125,6 +125,42 @@ describe('a sheet arranged by hand', () => {
     expect(changed.items.map(({ edited }) => edited)).toEqual(changed.items.map((_, at) => at === 1));
   });
 
+  it('a mobility day writes no track and is no pattern: the next sheet is what it would have been', async () => {
+    const { personId, nextSheet } = await aPerson({ minutes: 45 });
+    await train(nextSheet);
+    const usual = (await page(personId)).nextSheet;
+    const from = await anna.call('getComposing', { params: { sheetId: usual.id } });
+    const place = from.places.find(({ kit }) => kit.id === usual.kit.id) ?? from.places[0]!;
+    const made = compose(
+      sheetInputOf(from, place, builtInCatalogue, (kit) => roomOf(kit, kit.items)),
+      { shape: 'mobility', minutes: 45 },
+    );
+    const day = await save(usual, (content) => ({
+      ...content,
+      shape: made.shape,
+      blocks: made.blocks,
+      items: made.items.map(({ slot, variationId, values, method, methodChosen, feelers, dose, chosenWhy, blockId }) => ({
+        ...{
+          id: `item-${slot}`.slice(0, 36),
+          blockId,
+          slot,
+          variationId,
+          values,
+          method,
+          methodChosen,
+          feelers,
+          dose,
+          chosenWhy,
+        },
+      })),
+    }));
+    expect(day.items.every(({ edited }) => !edited)).toBe(true);
+    await train(day);
+    const next = (await page(personId)).nextSheet;
+    expect([next.shape, mainSlots(next)]).toEqual([usual.shape, mainSlots(usual)]);
+    expect(next.items.map(({ dose }) => dose.load.externalKg)).toEqual(usual.items.map(({ dose }) => dose.load.externalKg));
+  });
+
   it('a new exercise gets a proposal and reasons here; undoing is saving what was', async () => {
     const { nextSheet } = await aPerson();
     const before = contentOfSheet(nextSheet);

@@ -94,7 +94,11 @@ describe('the pad', () => {
       { kind: 'feeler', setIndex: 0, side: 'right' },
       { kind: 'work', setIndex: 49, side: 'right' },
     ] as const;
-    const slots = builtInCatalogue.variations.flatMap((variation) => [`prep-${variation.id}`, variation.id]);
+    const slots = builtInCatalogue.variations.flatMap((variation) => [
+      `prep-${variation.id}`,
+      `cool-down-${variation.id}`,
+      variation.id,
+    ]);
     for (const slot of slots) {
       const ids = [`${sheetId}-0`, `${sheetId}-12`].flatMap((session) => rows.map((row) => setIdFor(session, { id, slot }, row)));
       expect([slot, Math.max(...ids.map(({ length }) => length)) <= LONGEST_ID]).toEqual([slot, true]);
