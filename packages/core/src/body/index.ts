@@ -5,7 +5,18 @@ export { distance } from './figure/geometry';
 export { makeFigure } from './figure/make-figure';
 export type { FigureSource, ModelMoment } from './figure/makers/types';
 export type { SolvedPose } from './figure/solve';
-export type { Anchor, FigureImplement, FigureSpec, FrontPose, LegPoints, Point, Prop, Skeleton } from './figure/types';
+export type {
+  Anchor,
+  FigureImplement,
+  FigureSpec,
+  FrontPose,
+  KeyPose,
+  LegPoints,
+  Point,
+  Prop,
+  SideFigure,
+  Skeleton,
+} from './figure/types';
 export { ankleDegFromKneeToWall, postureBody } from './posture/body';
 export type { MeasuredSegments } from './posture/body';
 export { solveBridge } from './posture/bridge';

@@ -1,5 +1,6 @@
 import { builtInCatalogue, getVariation } from '.';
-import { setUpSteps } from './knowledge';
+import { setUpDrawings, setUpSteps } from './knowledge';
+import { makeFigure, SEGMENTS, skeletonAt } from '../body';
 import type { LoadPosition } from '../vocabulary';
 
 /** How lifts are set up. Source: common practice, no source; the bell, the bench and the bar’s safeties: kit safety in the pages on safety. */
@@ -62,6 +63,8 @@ describe('setting up', () => {
     expect(breath('kettlebell-swing')).toMatch(/sharp out as the hips snap/);
     expect(breath('get-up')).toMatch(/each stage/);
     for (const id of ['back-squat', 'goblet-squat', 'romanian-deadlift']) expect(breath(id)).toMatch(/out through the effort/);
+    // A lift that begins low has no way down before it.
+    expect([breath('deadlift'), breath('barbell-hip-thrust')].join()).not.toMatch(/way down/);
     // Nobody is told to hold it.
     for (const { id } of builtInCatalogue.variations) expect([id, /hold your breath/i.test(breath(id))]).toEqual([id, false]);
   });
@@ -71,4 +74,35 @@ describe('setting up', () => {
     expect(textOf('reverse-lunge', 'sides')).not.toMatch(/Hooks/);
     expect(textOf('bodyweight-squat')).toBe('');
   });
+});
+
+describe('what is drawn of it', () => {
+  const stages = (id: string, position?: LoadPosition) =>
+    setUpDrawings(getVariation(builtInCatalogue, id), position).map(({ stage }) => stage);
+
+  it('under the hooks and on the safeties, a bell on its box, a bar over the legs, a bell round the head', () => {
+    expect(stages('back-squat')).toEqual(['take', 'fail']);
+    expect(stages('reverse-lunge', 'front-bar')).toEqual(['take']);
+    expect(stages('goblet-squat')).toEqual(['before']);
+    expect(stages('barbell-hip-thrust')).toEqual(['take']);
+    expect(stages('get-up', 'overhead')).toEqual(['back']);
+    // No hooks to stand under, no bar to roll, nothing held.
+    for (const id of ['guided-bar-squat', 'dumbbell-hip-thrust', 'bodyweight-squat']) expect([id, stages(id)]).toEqual([id, []]);
+  });
+
+  it.each(held.filter(([, position, variation]) => setUpDrawings(variation, position).length > 0))(
+    '%s, %s: stands beside a line that says it, on the floor, every limb at its length',
+    (_, position, variation) => {
+      const said = new Set(setUpSteps(variation, position).map(({ stage }) => stage));
+      for (const { stage, figure } of setUpDrawings(variation, position)) {
+        expect(said.has(stage)).toBe(true);
+        const drawn = skeletonAt(makeFigure(figure, {}), 0);
+        const between = (a: { x: number; y: number }, b: { x: number; y: number }) => Math.hypot(a.x - b.x, a.y - b.y);
+        expect(between(drawn.hip, drawn.near.knee)).toBeCloseTo(SEGMENTS.thigh, 3);
+        expect(between(drawn.near.knee, drawn.near.ankle)).toBeCloseTo(SEGMENTS.shank, 3);
+        expect(between(drawn.hip, drawn.shoulder)).toBeCloseTo(SEGMENTS.trunk, 3);
+        for (const joint of [drawn.hip, drawn.near.knee, drawn.near.ankle, drawn.arm.hand]) expect(joint.y).toBeGreaterThan(0);
+      }
+    },
+  );
 });

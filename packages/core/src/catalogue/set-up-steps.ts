@@ -31,6 +31,9 @@ const hasHands = ({ variation: { id, custom }, position }: Held, where: 'outside
 
 const isHeldStill = ({ variation: { traits } }: Held): boolean => traits.includes('hold');
 
+const isLifted = (held: Held): boolean =>
+  !isAt(held, 'none') && !isHeldStill(held) && !isThrown(held) && !isOnTheFloor(held) && held.variation.seconds === null;
+
 /** When to breathe. Nothing here is held long: whoever has a limit on it does the same. */
 const BREATH: readonly (readonly [(held: Held) => boolean, Steps])[] = [
   [isHeldStill, { breath: ['Breathe all the time, longer out than in. A breath held means it is too hard.'] }],
@@ -40,9 +43,12 @@ const BREATH: readonly (readonly [(held: Held) => boolean, Steps])[] = [
   ],
   [({ variation }) => variation.traits.includes('get-up'), { breath: ['In before each stage, out as you move through it.'] }],
   [
-    (held) =>
-      !isAt(held, 'none') && !isHeldStill(held) && !isThrown(held) && !isOnTheFloor(held) && held.variation.seconds === null,
+    (held) => isLifted(held) && held.variation.startsAt === 'top',
     { breath: ['In and brace before the way down, out through the effort; heavy ones begin anew with each rep.'] },
+  ],
+  [
+    (held) => isLifted(held) && held.variation.startsAt === 'bottom',
+    { breath: ['In and brace before it leaves, out through the effort; heavy ones begin anew with each rep.'] },
   ],
 ];
 

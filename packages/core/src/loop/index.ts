@@ -6,7 +6,7 @@ export { carriedItems, carryPlan, composeSheet, nextSheet, over } from './make-s
 export type { MadeAfter } from './make-sheet';
 export { fixedAtStart, sinceAgreed, withSince } from './since-agreed';
 export type { Since } from './since-agreed';
-export { kitOfDay, roleAmong, roleOf, tracksFor } from './roles';
+export { kitOfDay, roleAmong, roleOf, setsPattern, tracksFor } from './roles';
 export type { DayOf } from './roles';
 export { minutesOf } from './within-minutes';
 export { asProposed, settle, withTracks } from './settle';

@@ -3,7 +3,7 @@ import type { Carried, Content, PlannedItem, SheetInput } from '../composer';
 import { isSameDose } from '../dose';
 import { withinMinutes } from './within-minutes';
 import type { Intent, SplitDay } from '../vocabulary';
-import { kitOfDay, roleOf, tracksFor } from './roles';
+import { kitOfDay, roleOf, setsPattern, tracksFor } from './roles';
 import type { SheetItem, SheetPlan } from './types';
 
 /** What the next sheet is made after, and how long it may be. */
@@ -67,7 +67,7 @@ export const composeSheet = (
   const here = input.planned?.here ?? null;
   const minutesBudget = here?.minutes ?? last?.minutesBudget ?? null;
   const minutes = minutesBudget ?? own;
-  const shape = last?.shape ?? usualShape(input, minutes);
+  const shape = last && setsPattern(last) ? last.shape : usualShape(input, minutes);
   const splitDay = shape === 'two-day-split' ? splitDayOf(input, last) : null;
   const planRole = input.planned?.role ?? roleOf(splitDay);
   const made = compose(

@@ -54,3 +54,6 @@ export const tracksFor = (given: readonly Track[], role: DayRole, day: number): 
   const borrowed = others.filter(({ slot }, at) => others.findIndex((track) => track.slot === slot) === at);
   return [...own, ...borrowed];
 };
+
+/** Whether a sheet says what the next ones are like: a day of mobility between hard ones does not. */
+export const setsPattern = ({ shape }: Pick<DayOf, 'shape'>): boolean => shape !== 'mobility';

@@ -108,7 +108,7 @@ const SettingUp = ({ exercise }: { exercise: Exercise }) => {
   return (
     <Stack gap="xs">
       <Heading level={3}>{words.settingUp}</Heading>
-      <SetUpList steps={steps} />
+      <SetUpList steps={steps} variation={exercise.variation} position={exercise.item.dose.load.position} />
     </Stack>
   );
 };

@@ -30,7 +30,7 @@ export const SetUpButton = ({ exercise }: { exercise: Exercise }) => {
               {caution}
             </Txt>
           ))}
-          <SetUpList steps={steps} />
+          <SetUpList steps={steps} variation={variation} position={item.dose.load.position} />
         </Modal>
       )}
     </>

@@ -114,7 +114,7 @@ const SettingUp = ({ variation, values }: { variation: Variation; values: LeverV
   return (
     <Card>
       <Heading>{words.settingUp}</Heading>
-      <SetUpList steps={steps} />
+      <SetUpList steps={steps} variation={variation} position={positionOf(variation, values)} />
     </Card>
   );
 };

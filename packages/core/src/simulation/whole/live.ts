@@ -7,6 +7,7 @@ import {
   logsOf,
   minutesOf,
   nextSheet,
+  setsPattern,
   sinceAgreed,
   withSince,
   withStandings,
@@ -180,7 +181,7 @@ export const liveWhole = (random: Random, person: WholePerson, weeks: number, is
     }
     const ran: RanSession = { sessionId, date: dateOf(day), day: today, sheet, brought: [], changes, checkIn, sets };
     doneDays.push(day);
-    if (!odd) lasts.push(sheet);
+    if (!odd && setsPattern(sheet)) lasts.push(sheet);
     const judged = logsOf(ran, judgedWith);
     const nextDay = days[number + 1] ?? day + 3;
     const pastsAfter = withSession(pasts, ran, judged.floor.content.items);

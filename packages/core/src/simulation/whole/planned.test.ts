@@ -29,6 +29,19 @@ describe('a life cut from a plan', () => {
     }
   });
 
+  it('trains hard again after a day of mobility, in the shape it had before', () => {
+    // Four days a week from the first: days that are alike stand two days apart, so some are easy.
+    const four = liveWhole(seeded(5), aWholePerson('four days', { daysPerWeek: 4, missed: 0 }), 4, true);
+    const easy = four.flatMap(({ sheet }, at) => (sheet.shape === 'mobility' ? [at] : []));
+    expect(easy.length).toBeGreaterThan(1);
+    for (const at of easy) {
+      const next = four[at + 1];
+      if (!next || next.sheet.dayRole === 'mobility') continue;
+      expect([next.day, next.sheet.shape]).toEqual([next.day, four[0]!.sheet.shape]);
+      expect(next.sheet.items.some(({ slot }) => slot === 'squat')).toBe(true);
+    }
+  });
+
   it('has lighter weeks, which leave what the next week goes on from as it was', () => {
     const lighter = life.flatMap((session, at) => (session.sheet.intent === 'lighter' ? [at] : []));
     expect(lighter.length).toBeGreaterThan(1);
