@@ -131,7 +131,15 @@ describe('changes of the day', () => {
     await finish(anna, sessionId);
     const item = asItem(sheet, 'hinge', { id: 'late-item-01', slot: 'late', variationId: 'wall-sit' });
     await keep(anna, sessionId, 'late-record-1', { kind: 'add', item, role: 'accessory', afterItemId: null });
-    const set = { itemId: item.id, kind: 'timed', reps: null, seconds: 30, plannedReps: null, plannedSeconds: 30, secondsLeft: 15 } as const;
+    const set = {
+      itemId: item.id,
+      kind: 'timed',
+      reps: null,
+      seconds: 30,
+      plannedReps: null,
+      plannedSeconds: 30,
+      secondsLeft: 15,
+    } as const;
     await anna.call('logSet', { params: { sessionId, setId: 'late-set-0001' }, body: aSetBody(itemOf(sheet, 'hinge'), set) });
     expect((await anna.call('getSession', { params: { sessionId } })).sets).toMatchObject([{ seconds: 30, secondsLeft: 15 }]);
   });

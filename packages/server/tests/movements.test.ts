@@ -22,7 +22,10 @@ describe('a studio’s own movements', () => {
   it('are added, changed, retired and brought back, and history keeps every revision', async () => {
     const params = { movementId: 'crate-step-1' };
     await anna.call('saveMovement', save('crate-step-1'));
-    await anna.call('saveMovement', save('crate-step-1', { version: 1, name: 'Crate step, higher', cues: ['Push down'], faults: ['wobble'] }));
+    await anna.call(
+      'saveMovement',
+      save('crate-step-1', { version: 1, name: 'Crate step, higher', cues: ['Push down'], faults: ['wobble'] }),
+    );
     const retired = await anna.call('setMovementRetired', { params, body: { command: aCommand(), retired: true } });
     expect(retired).toMatchObject({ revision: 3, retired: true, name: 'Crate step, higher' });
     await anna.call('setMovementRetired', { params, body: { command: aCommand(), retired: false } });

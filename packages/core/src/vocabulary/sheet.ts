@@ -3,7 +3,7 @@ export const ROLES = ['prep', 'main', 'accessory', 'finisher', 'cool-down'] as c
 export type Role = (typeof ROLES)[number];
 
 /** What is done before and after the work: easy, never judged, never moved on. */
-export const DRILL_ROLES: readonly Role[] = ['prep', 'cool-down'];
+const DRILL_ROLES: readonly Role[] = ['prep', 'cool-down'];
 export const isDrillRole = (role: Role | undefined): boolean => role !== undefined && DRILL_ROLES.includes(role);
 /** Whether a place on a sheet is a drill's: those are named after what they are. */
 export const isDrillSlot = (slot: string): boolean => DRILL_ROLES.some((role) => slot.startsWith(`${role}-`));
