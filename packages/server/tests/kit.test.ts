@@ -62,3 +62,35 @@ it('a kit is saved at the cost of one row however many wait; their sheets are fi
   await anna.call('getFloor', { query: { date: '2026-11-23' } });
   expect(await unfitted()).toEqual([]);
 });
+
+it('a measured band is kept with its pull; one that pulls less where it is longer is refused by name', async () => {
+  const { kits } = await anna.call('getStudio');
+  const { id, version, ...kit } = kits[0] as KitDto;
+  const withBand = (longerPull: number) => ({
+    params: { kitId: id },
+    body: {
+      command: aCommand(),
+      version,
+      kit: {
+        ...kit,
+        gear: [
+          {
+            ...{ id: 'band-1', item: 'band' as const, heightCm: null, owned: 1 },
+            band: {
+              strength: 'light' as const,
+              points: [
+                { lengthCm: 60, pullKg: 4 },
+                { lengthCm: 90, pullKg: longerPull },
+              ],
+            },
+          },
+        ],
+      },
+    },
+  });
+  const refused = await anna.refused('saveKit', withBand(3));
+  expect(refused.fields).toMatchObject([{ path: 'body.kit.gear.0.band.points', message: 'must pull more where it is longer' }]);
+  await anna.call('saveKit', withBand(9));
+  const [saved] = (await anna.call('getStudio')).kits;
+  expect(saved?.gear).toMatchObject([{ item: 'band', band: { strength: 'light', points: [{}, { pullKg: 9 }] } }]);
+});

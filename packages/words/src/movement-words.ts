@@ -11,6 +11,7 @@ export const {
   formatWhyNot,
   formatPostureRemedies,
   formatCustomProblem,
+  formatBandPull,
   formatLeverValue,
   LEVER_WORDS,
 } = byLanguage({ en });

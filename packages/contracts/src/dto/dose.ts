@@ -1,5 +1,14 @@
 import { z } from 'zod';
-import { CHANGE_LEVERS, KIT_ITEMS, KIT_PLACES, LEVERS, LOAD_POSITIONS, MASS_UNITS, PIECE_TYPES } from '@drubo/core/vocabulary';
+import {
+  BAND_STRENGTHS,
+  CHANGE_LEVERS,
+  KIT_ITEMS,
+  KIT_PLACES,
+  LEVERS,
+  LOAD_POSITIONS,
+  MASS_UNITS,
+  PIECE_TYPES,
+} from '@drubo/core/vocabulary';
 import { kitId, personId, reason, requiredText, version } from './basics';
 
 /** A weight as it is labelled, and how many of it are used. */
@@ -101,10 +110,22 @@ export const kitMachine = z.strictObject({
   assists: z.boolean(),
 });
 
+/** A band as it was measured: its pull at two lengths, the shorter first. */
+const bandSize = z.strictObject({
+  strength: z.enum(BAND_STRENGTHS),
+  points: z
+    .array(z.strictObject({ lengthCm: z.number().min(5).max(400), pullKg: z.number().min(0).max(200) }))
+    .length(2, 'must be two measured points')
+    .readonly()
+    .refine(([a, b]) => a && b && b.lengthCm > a.lengthCm, 'must be at two lengths, the shorter first')
+    .refine(([a, b]) => a && b && b.pullKg > a.pullKg, 'must pull more where it is longer'),
+});
+
 export const kitGear = z.strictObject({
   id: z.string().min(1).max(80),
   item: z.enum(KIT_ITEMS),
   heightCm: z.number().positive().max(250).nullable(),
+  band: bandSize.optional(),
   owned: z.int('must be a whole number').min(0, 'must not be below 0').max(50, 'must be at most 50'),
 });
 

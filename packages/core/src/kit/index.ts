@@ -1,3 +1,4 @@
+export { bandOf, hasBand } from './bands';
 export { BIG_JUMP_PERCENT, bigJumps } from './big-jumps';
 export type { BigJump } from './big-jumps';
 export { barOf, barSetup, perSideKg } from './bar-setup';
@@ -17,4 +18,4 @@ export { roomOf } from './room';
 export { startKit } from './start-kits';
 export type { PlaceKit } from './start-kits';
 export { nextDown, nextUp, snapDown } from './steps';
-export type { ImplementUse, Kit, KitGear, KitMachine, KitPiece, Load } from './types';
+export type { BandSize, ImplementUse, Kit, KitGear, KitMachine, KitPiece, Load } from './types';

@@ -1,4 +1,4 @@
-import type { KitItem, LoadPosition, MassUnit, PieceType } from '../vocabulary';
+import type { BandStrength, KitItem, LoadPosition, MassUnit, PieceType } from '../vocabulary';
 
 /** One size of weight in the room, as it is labelled, and how many of it there are. */
 export interface KitPiece {
@@ -24,12 +24,20 @@ export interface KitMachine {
   assists: boolean;
 }
 
+/** A band's strength by name, and its pull at two lengths as it was measured, the shorter first. */
+export interface BandSize {
+  strength: BandStrength;
+  points: readonly { lengthCm: number; pullKg: number }[];
+}
+
 /** A thing with a height or a pull: boxes, benches, wedges, steps, bands. */
 export interface KitGear {
   id: string;
   item: KitItem;
   /** Height in cm; null where it has none or nobody measured it. */
   heightCm: number | null;
+  /** Of a band that was measured. */
+  band?: BandSize | undefined;
   owned: number;
 }
 

@@ -1,12 +1,12 @@
 import { oneNotch } from '../catalogue/knowledge';
 import { settingsKept } from './settings-kept';
 import { tempoAfter } from '../dose';
-import { servedBy } from '../kit';
+import { hasBand, servedBy } from '../kit';
 import type { Load } from '../kit';
 import { reason } from '../vocabulary';
 import type { KitItem, LeverId, LeverValue, LeverValues } from '../vocabulary';
 import { aimAt } from './aim';
-import type { ExerciseLog, Outcome } from './types';
+import type { ExerciseLog, JudgeContext, Outcome } from './types';
 
 /** Which settings are moved first when the load can't be: the smallest change of the movement first. Common practice. */
 const PRIORITY: readonly LeverId[] = [
@@ -29,8 +29,9 @@ const PRIORITY: readonly LeverId[] = [
 const NEEDS: Partial<Record<LeverId, KitItem>> = { band: 'band' };
 
 /** Whether the room has what a notch asks for; a room nobody knows of has everything. */
-const isThere = (id: LeverId, to: LeverValue, room: ReadonlySet<KitItem> | null): boolean => {
+const isThere = (id: LeverId, to: LeverValue, { room, kit }: Pick<JudgeContext, 'room' | 'kit'>): boolean => {
   const item = NEEDS[id];
+  if (id === 'band' && typeof to === 'string' && to !== 'none' && !hasBand(kit, to)) return false;
   return item === undefined || to === 'none' || to === null || room === null || servedBy(item, room) !== undefined;
 };
 
@@ -50,7 +51,7 @@ export const lever = (
     .filter((notch) => notch.kind === 'lever')
     // What a limit asks for is never made harder again.
     .filter((notch) => way === 'easier' || kept[notch.lever] === undefined)
-    .filter((notch) => isThere(notch.lever, notch.to, context.room));
+    .filter((notch) => isThere(notch.lever, notch.to, context));
   const [first] = notches
     .filter((notch) => (only === undefined ? PRIORITY.includes(notch.lever) : notch.lever === only))
     .sort((a, b) => PRIORITY.indexOf(a.lever) - PRIORITY.indexOf(b.lever));

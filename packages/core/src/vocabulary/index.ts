@@ -104,8 +104,8 @@ export {
 export type { ChangeCause, Energy, Illness, JointArea, Morning, SessionEntry, Sleep, SoreMuscle } from './session';
 export { SCHOOL_IDS, SCHOOLS } from './schools';
 export type { SchoolId, Schools } from './schools';
-export { HOME_ITEMS, KIT_ITEMS, KIT_PLACES, MASS_UNITS, PIECE_TYPES, PLACES, STUDIO_ITEMS } from './kit';
-export type { KitItem, KitPlace, MassUnit, PieceType, Place } from './kit';
+export { BAND_STRENGTHS, HOME_ITEMS, KIT_ITEMS, KIT_PLACES, MASS_UNITS, PIECE_TYPES, PLACES, STUDIO_ITEMS } from './kit';
+export type { BandStrength, KitItem, KitPlace, MassUnit, PieceType, Place } from './kit';
 export { partSeconds } from './tempo';
 export type { Tempo, TempoPart } from './tempo';
 export { BASES, REASON_CODES, reason } from './reasons';

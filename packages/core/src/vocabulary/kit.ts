@@ -5,6 +5,10 @@
 export const PIECE_TYPES = ['dumbbell', 'kettlebell', 'bar', 'trap-bar', 'plate', 'home-weight', 'machine'] as const;
 export type PieceType = (typeof PIECE_TYPES)[number];
 
+/** How strong a band is, by name. */
+export const BAND_STRENGTHS = ['light', 'medium', 'heavy'] as const;
+export type BandStrength = (typeof BAND_STRENGTHS)[number];
+
 /** Unit printed on a piece, and the unit a trainer reads in. */
 export const MASS_UNITS = ['kg', 'lb'] as const;
 export type MassUnit = (typeof MASS_UNITS)[number];

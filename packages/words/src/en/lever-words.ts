@@ -55,6 +55,10 @@ const VALUE_WORDS: Record<string, string> = {
 
 const UNITS = { cm: 'cm', mm: 'mm', kg: 'kg', s: 's', deg: '°' } as const;
 
+/** What a band pulls at its measured lengths: '4 kg at 60 cm, 12 kg at 100 cm'. */
+export const formatBandPull = (points: readonly { lengthCm: number; pullKg: number }[]): string =>
+  points.map(({ lengthCm, pullKg }) => `${formatNumber(pullKg, 1)} kg at ${formatNumber(lengthCm, 0)} cm`).join(', ');
+
 /**
  * A notch in words, with its unit: '25 mm', 'two hands', 'no box'.
  * @example formatLeverValue('heel-lift', 25, 'mm') // '25 mm'

@@ -149,4 +149,4 @@ export const formatCustomProblem = (problem: CustomProblem, nameOf: NameOf): str
   }
 };
 
-export { formatLeverValue, LEVER_WORDS } from './lever-words';
+export { formatBandPull, formatLeverValue, LEVER_WORDS } from './lever-words';

@@ -54,7 +54,7 @@ export const SheetLine = ({
   const { unit } = useStudio();
   const variation = getVariation(builtInCatalogue, item.variationId);
   const { dose } = item;
-  const settings = settingsLine(variation, item.values, dose.load);
+  const settings = settingsLine(variation, item.values, dose.load, sheet.kit);
   const setup = barSetup(sheet.kit, dose.load, null);
   const isTimed = dose.seconds !== undefined;
   const block = sheet.blocks.find(({ id }) => id === item.blockId);

@@ -28,7 +28,7 @@ export const textOf = (sheet: SheetDto, minutes: number): string =>
           variationId,
           dose,
           feelers,
-          settings: settingsLine(getVariation(builtInCatalogue, variationId), values, dose.load),
+          settings: settingsLine(getVariation(builtInCatalogue, variationId), values, dose.load, sheet.kit),
         })),
       })),
       cautions: [

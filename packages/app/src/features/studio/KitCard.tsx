@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { KitDto } from '@drubo/contracts';
 import { formatNumber, KIT_LABELS } from '@drubo/words/explain';
+import { formatBandPull } from '@drubo/words/movement-words';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Wrap } from '../../ui/layout';
@@ -38,8 +39,8 @@ export const KitCard = ({ kit }: { kit: KitDto }) => {
         <Txt kind="small" tone="quiet">
           {gear
             .map(
-              ({ item, heightCm, owned }) =>
-                `${owned > 1 ? `${owned} × ` : ''}${KIT_LABELS[item]}${heightCm === null ? '' : words.cm(formatNumber(heightCm, 0))}`,
+              ({ item, heightCm, owned, band }) =>
+                `${owned > 1 ? `${owned} × ` : ''}${KIT_LABELS[item]}${heightCm === null ? '' : words.cm(formatNumber(heightCm, 0))}${band ? words.bandPull(band.strength, formatBandPull(band.points)) : ''}`,
             )
             .join(', ')}
         </Txt>

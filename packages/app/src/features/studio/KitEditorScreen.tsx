@@ -25,6 +25,8 @@ import { Heading } from '../../ui/Txt';
 import { Screen } from '../../frame/Screen';
 import { useSnack } from '../../frame/SnackProvider';
 import { useStudio } from '../../data/StudioContext';
+import { bandsOf } from './band-lines';
+import { BandLines } from './BandLines';
 import { gearOf } from './gear-lines';
 import { GearLines } from './GearLines';
 import { piecesOf, PLACE_LABELS } from '../../parts/kit/kit-lines';
@@ -81,13 +83,15 @@ const Editor = ({ given }: { given: KitDto }) => {
   const [isAsking, setAsking] = useState(false);
   const { pieces, problems } = useMemo(() => piecesOf(form.weights), [form.weights]);
   const { machines, problems: machineProblems } = useMemo(() => machinesOf(form.machines), [form.machines]);
-  const gear = gearOf(form.gear, unit);
+  const heights = gearOf(form.gear, unit);
+  const bands = bandsOf(form.bands, unit);
+  const gear = heights && bands && [...heights, ...bands];
   const isReady = [...problems, ...machineProblems].every((one) => one === null) && gear !== null && form.name.trim() !== '';
   const back = person ? `/people/${person}/intake?step=places` : '/studio';
   const save = async () => {
     if (!gear) return;
     const { id, version, ...kept } = given;
-    const { weights: _, ...room } = getValues();
+    const { weights: _, bands: __, ...room } = getValues();
     try {
       const body = { version, kit: { ...kept, ...room, pieces, machines, gear } };
       await writer.save({ endpointId: 'saveKit', params: { kitId: id }, body, aggregate: `kit:${id}` });
@@ -134,6 +138,8 @@ const Editor = ({ given }: { given: KitDto }) => {
       <MachineLines control={control} problems={machineProblems} unit={unit} newId={newId} />
       <Heading>{words.withAHeight}</Heading>
       <GearLines control={control} unit={unit} newId={newId} />
+      <Heading>{words.bands}</Heading>
+      <BandLines control={control} unit={unit} newId={newId} />
       <Ticks
         label={words.forTheBar}
         options={ROOM}

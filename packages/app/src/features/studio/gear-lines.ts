@@ -14,7 +14,8 @@ export interface GearLine {
 
 /** A kit's gear as lines to edit. */
 export const gearLinesOf = (gear: readonly KitGear[], unit: MassUnit): GearLine[] =>
-  gear.map(({ id, item, heightCm, owned }) => {
+  gear.flatMap(({ id, item, heightCm, owned, band }) => {
+    if (band) return [];
     const text = heightCm === null ? '' : String(Math.round(lengthFromCm(heightCm, unit) * 10) / 10);
     return { id, item, owned, text, was: { text, heightCm } };
   });

@@ -3,6 +3,8 @@ import type { MassUnit } from '@drubo/core/vocabulary';
 import type { Control } from 'react-hook-form';
 import { linesOf } from '../../parts/kit/kit-lines';
 import type { KitLine } from '../../parts/kit/kit-lines';
+import { bandLinesOf } from './band-lines';
+import type { BandLine } from './band-lines';
 import { gearLinesOf } from './gear-lines';
 import type { GearLine } from './gear-lines';
 import { machineLinesOf } from './machine-lines';
@@ -13,6 +15,7 @@ export interface KitForm extends Pick<KitDto, 'name' | 'place' | 'items' | 'hasS
   weights: KitLine[];
   machines: MachineLine[];
   gear: GearLine[];
+  bands: BandLine[];
 }
 
 /** What one line of a kit needs: the form, where it stands in its list, and how it is taken away. */
@@ -38,5 +41,6 @@ export const kitFormOf = (kit: KitDto, unit: MassUnit): KitForm => {
     weights: linesOf(kit.pieces),
     machines: machineLinesOf(kit.machines),
     gear: gearLinesOf(kit.gear, unit),
+    bands: bandLinesOf(kit.gear, unit),
   };
 };

@@ -2,7 +2,10 @@ import fc from 'fast-check';
 import type { KitPiece } from '@drubo/core';
 import { defaultKit, toKg } from '@drubo/core';
 import { aKit } from '../../../tests/builders';
+import { bandLinesOf, bandProblem, bandsOf } from './band-lines';
 import { gearLinesOf, gearOf } from './gear-lines';
+import { builtInCatalogue, getVariation } from '@drubo/core/catalogue';
+import { settingsLine } from '../../parts/sheet/settings-line';
 import { kitLine, linesOf, piecesOf } from '../../parts/kit/kit-lines';
 import { machineLinesOf, machinesOf } from './machine-lines';
 
@@ -63,6 +66,58 @@ describe('things with a height', () => {
     const line = { id: 'box-1', item: 'box', owned: 1 } as const;
     expect(gearOf([{ ...line, text: 'knee' }], 'kg')).toBeNull();
     expect(gearOf([{ ...line, text: '' }], 'kg')).toMatchObject([{ heightCm: null }]);
+  });
+});
+
+describe('measured bands', () => {
+  const gear = {
+    id: 'band-1',
+    item: 'band' as const,
+    heightCm: null,
+    owned: 1,
+    band: {
+      strength: 'medium' as const,
+      points: [
+        { lengthCm: 61, pullKg: 4.2 },
+        { lengthCm: 103, pullKg: 11.3 },
+      ],
+    },
+  };
+  it.each(['kg', 'lb'] as const)('read back as they were, in %s, and are no line with a height', (unit) => {
+    const lines = bandLinesOf([gear], unit);
+    expect(bandsOf(lines, unit)).toEqual([gear]);
+    expect(gearLinesOf([gear], unit)).toEqual([]);
+    expect(bandsOf([{ ...lines[0]!, strength: 'heavy' }], unit)).toMatchObject([{ band: { strength: 'heavy' } }]);
+  });
+  it('are read in the trainer’s unit and kept in ours', () => {
+    // Source: 1 in = 2.54 cm, 1 lb = 0.45359237 kg (1959 agreement).
+    const line = {
+      id: 'b',
+      strength: 'light' as const,
+      owned: 1,
+      shorter: '20',
+      shorterPull: '10',
+      longer: '40',
+      longerPull: '20',
+    };
+    const [kept] = bandsOf([line], 'lb')!;
+    expect(kept?.band?.points[0]).toEqual({ lengthCm: expect.closeTo(50.8, 6), pullKg: expect.closeTo(4.5359237, 6) });
+  });
+  it.each([
+    [{ longer: '' }, 'number'],
+    [{ shorterPull: 'much' }, 'number'],
+    [{ longer: '60' }, 'lengths'],
+    [{ longerPull: '4' }, 'pulls'],
+  ] as const)('%j: %s', (over, problem) => {
+    const [line] = bandLinesOf([gear], 'kg');
+    expect(bandProblem({ ...line!, ...over })).toBe(problem);
+    expect(bandsOf([{ ...line!, ...over }], 'kg')).toBeNull();
+  });
+  it('say their pull on a sheet that asks for that strength', () => {
+    const bridge = getVariation(builtInCatalogue, 'abduction-glute-bridge');
+    const line = (kit?: { gear: (typeof gear)[] }) => settingsLine(bridge, { band: 'medium' }, { externalKg: 0 }, kit);
+    expect(line({ gear: [gear] })).toBe('Band medium (4.2 kg at 61 cm, 11.3 kg at 103 cm)');
+    expect([line(), line({ gear: [] })]).toEqual(['Band medium', 'Band medium']);
   });
 });
 
