@@ -210,6 +210,22 @@ describe('where a weight is held', () => {
   });
 });
 
+describe('machines', () => {
+  it('are found by what they are called: curls seated and lying, press-down, hip press, calf', () => {
+    const found = (text: string) => bySearch(builtInCatalogue.variations, text).map(({ id }) => id);
+    for (const [text, id] of [
+      ['seated leg curl', 'seated-leg-curl'],
+      ['lying leg curl', 'lying-leg-curl'],
+      ['press-down', 'glute-press-down'],
+      ['hip press', 'machine-hip-thrust'],
+      ['calf machine', 'calf-press'],
+    ] as const) {
+      expect([text, found(text).includes(id)]).toEqual([text, true]);
+      expect([id, get(id).loadPositions]).toEqual([id, ['machine']]);
+    }
+  });
+});
+
 describe('clocks, get-ups, hikes and intervals', () => {
   it('a clock is forward, to the side and back: five a side, slow, on knees first, wide feet steadier', () => {
     const clock = get('plank-clock-reach');

@@ -26,6 +26,7 @@ import { reversePlank } from './bridge/reverse-plank';
 import { staggeredGluteBridge } from './bridge/staggered-glute-bridge';
 import { staggeredHipThrust } from './bridge/staggered-hip-thrust';
 import { bentKneeCalfRaise } from './helpers/calf/bent-knee-calf-raise';
+import { calfPress } from './helpers/calf/calf-press';
 import { calfRaise } from './helpers/calf/calf-raise';
 import { oneLegCalfRaise } from './helpers/calf/one-leg-calf-raise';
 import { toeRaise } from './helpers/calf/toe-raise';
@@ -319,6 +320,7 @@ const SHIPPED: readonly Variation[] = [
   sideLyingAbduction,
   adductorSidePlank,
   lateralBandWalk,
+  calfPress,
   calfRaise,
   oneLegCalfRaise,
   bentKneeCalfRaise,

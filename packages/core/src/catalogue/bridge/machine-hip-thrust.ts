@@ -7,7 +7,7 @@ export const machineHipThrust = {
   ...THRUST,
   id: 'machine-hip-thrust',
   name: 'Machine hip thrust',
-  aliases: ['thrust machine'],
+  aliases: ['thrust machine', 'hip press'],
   kneeShare: 0.05,
   emphasis: { glutes: 1, hamstrings: 0.4 },
   loadPositions: ['machine'],

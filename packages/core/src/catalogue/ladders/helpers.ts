@@ -17,6 +17,7 @@ export const calf = {
       from: ['one-leg'],
       gate: null,
     },
+    { id: 'press', variationId: 'calf-press', stage: 1, aside: true, from: [], gate: null },
     { id: 'bent-knee', variationId: 'bent-knee-calf-raise', stage: 2, aside: true, from: [], gate: null },
     { id: 'toe', variationId: 'toe-raise', stage: 1, aside: true, from: [], gate: null },
   ],
