@@ -1,7 +1,6 @@
-import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
 import { QueryCache, QueryClient } from '@tanstack/react-query';
 import type { Query } from '@tanstack/react-query';
-import type { Persister } from '@tanstack/react-query-persist-client';
+import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
 import { openDB } from 'idb';
 import { RefusedError, UnreachableError } from './api';
 import { keyOf } from './keys';
@@ -42,27 +41,53 @@ export const isKeptOnDevice = ({ state }: Pick<Query, 'state'>): boolean =>
   state.data !== undefined && !(state.error instanceof RefusedError);
 
 const STORE = 'cache';
-const KEY = 'read';
-/** Where earlier releases kept the same. */
-const EARLIER_KEY = 'queries';
+const KEY = 'queries';
 
 /** A write of everything that was read is dear, and a page brings dozens of answers at once: so long apart, the last one last. */
 const KEPT_EVERY_MS = 500;
 
-/** The reading cache on this device's disk, apart from the command queue. Where it can't be kept, that is said on the console. */
+const authIn = ({ clientState }: PersistedClient): string =>
+  JSON.stringify(clientState.queries.find(({ queryKey }) => queryKey[0] === keyOf('getAuth')[0])?.state.data);
+
+/** Whether a state must not wait: somebody signed in or out, or something that was read is to be gone. */
+const isUrgent = (kept: PersistedClient | null, now: PersistedClient): boolean =>
+  kept === null || now.clientState.queries.length < kept.clientState.queries.length || authIn(kept) !== authIn(now);
+
+/**
+ * The reading cache on this device's disk, apart from the command queue. What comes may wait its turn, what goes is gone at once.
+ * Where it can't be kept, that is said on the console.
+ */
 export const queryPersister = (): Persister => {
-  const opened = openDB('drubo-reading', 1, { upgrade: (db) => void db.createObjectStore(STORE) }).then(async (db) => {
-    await db.delete(STORE, EARLIER_KEY);
-    return db;
-  });
-  return createAsyncStoragePersister({
-    key: KEY,
-    throttleTime: KEPT_EVERY_MS,
-    retry: ({ error }) => void console.warn('What was read is not kept on this device:', error),
-    storage: {
-      getItem: async (key) => (await (await opened).get(STORE, key)) as string | undefined,
-      setItem: async (key, text) => (await opened).put(STORE, text, key),
-      removeItem: async (key) => (await opened).delete(STORE, key),
+  const opened = openDB('drubo-reading', 1, { upgrade: (db) => void db.createObjectStore(STORE) });
+  let latest: PersistedClient | null = null;
+  let kept: PersistedClient | null = null;
+  let isWriting = false;
+  let timer: ReturnType<typeof setTimeout> | null = null;
+  const write = async (): Promise<void> => {
+    isWriting = false;
+    if (timer !== null) clearTimeout(timer);
+    timer = null;
+    if (latest === null || latest === kept) return;
+    kept = latest;
+    try {
+      await (await opened).put(STORE, latest, KEY);
+    } catch (error) {
+      console.warn('What was read is not kept on this device:', error);
+    }
+  };
+  return {
+    persistClient: (client) => {
+      latest = client;
+      // All that changes in one go is one write.
+      if (isUrgent(kept, client) && !isWriting) {
+        isWriting = true;
+        queueMicrotask(() => void write());
+      } else timer ??= setTimeout(() => void write(), KEPT_EVERY_MS);
     },
-  });
+    restoreClient: async () => (await (await opened).get(STORE, KEY)) as PersistedClient | undefined,
+    removeClient: async () => {
+      latest = kept = null;
+      await (await opened).delete(STORE, KEY);
+    },
+  };
 };

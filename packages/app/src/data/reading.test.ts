@@ -105,26 +105,63 @@ describe('the reading cache', () => {
     expect(client.getQueryData(keyOf('getPerson', { params }))).toBeUndefined();
   });
 
+  const aState = (timestamp: number, queries: readonly [string, unknown][] = []) => {
+    const client = new QueryClient();
+    for (const [key, data] of queries) client.setQueryData([key], data);
+    return { timestamp, buster: '1', clientState: dehydrate(client) };
+  };
+  const aWhile = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
   it('survives a reload in IndexedDB', async () => {
-    const kept = { timestamp: 1, buster: '1', clientState: { mutations: [], queries: [] } };
-    await queryPersister().persistClient(kept);
-    expect(await queryPersister().restoreClient()).toEqual(kept);
-    await queryPersister().removeClient();
+    const persister = queryPersister();
+    await persister.persistClient(aState(1));
+    await aWhile(20);
+    expect(await queryPersister().restoreClient()).toMatchObject({ timestamp: 1 });
+    await persister.removeClient();
     expect(await queryPersister().restoreClient()).toBeUndefined();
   });
 
   it('is not written anew for each of many answers; the last state is what is kept', async () => {
     const written = jest.spyOn(IDBObjectStore.prototype, 'put');
     const persister = queryPersister();
-    const states = Array.from({ length: 30 }, (_, timestamp) => ({
-      timestamp,
-      buster: '1',
-      clientState: { mutations: [], queries: [] },
-    }));
-    await Promise.all(states.map((state) => persister.persistClient(state)));
-    expect(await persister.restoreClient()).toEqual(states.at(-1));
+    for (let at = 1; at <= 30; at += 1) {
+      void persister.persistClient(
+        aState(at, [['getAuth', 'ines'], ...Array.from({ length: at }, (_, n) => [`q${n}`, n] as [string, number])]),
+      );
+      await aWhile(1);
+    }
+    await aWhile(700);
+    expect(await persister.restoreClient()).toMatchObject({ timestamp: 30 });
     expect(written.mock.calls.length).toBeLessThan(4);
     written.mockRestore();
+  });
+
+  it.each([
+    [
+      'somebody signs out',
+      [
+        ['getAuth', 'nobody'],
+        ['floor', 1],
+      ],
+    ],
+    ['something read is to be gone', [['getAuth', 'ines']]],
+  ] as const)('does not wait where %s', async (_, after) => {
+    const persister = queryPersister();
+    void persister.persistClient(
+      aState(1, [
+        ['getAuth', 'ines'],
+        ['floor', 1],
+      ]),
+    );
+    await aWhile(20);
+    void persister.persistClient(
+      aState(
+        2,
+        after.map(([key, data]) => [key, data]),
+      ),
+    );
+    await aWhile(20);
+    expect(await queryPersister().restoreClient()).toMatchObject({ timestamp: 2 });
   });
 
   it('says so where it can’t be kept', async () => {
@@ -132,7 +169,8 @@ describe('the reading cache', () => {
     const written = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
       throw new DOMException('full', 'QuotaExceededError');
     });
-    await queryPersister().persistClient({ timestamp: 1, buster: '1', clientState: { mutations: [], queries: [] } });
+    void queryPersister().persistClient(aState(1));
+    await aWhile(20);
     expect(said).toHaveBeenCalledWith(
       expect.stringContaining('not kept'),
       expect.objectContaining({ name: 'QuotaExceededError' }),
