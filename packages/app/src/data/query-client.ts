@@ -49,15 +49,20 @@ const KEPT_EVERY_MS = 500;
 const authIn = ({ clientState }: PersistedClient): string =>
   JSON.stringify(clientState.queries.find(({ queryKey }) => queryKey[0] === keyOf('getAuth')[0])?.state.data);
 
-/** Whether a state must not wait: somebody signed in or out, or something that was read is to be gone. */
-const isUrgent = (kept: PersistedClient | null, now: PersistedClient): boolean =>
-  kept === null || now.clientState.queries.length < kept.clientState.queries.length || authIn(kept) !== authIn(now);
+/** Whether a state must not wait: somebody signed in or out, or something that is kept is to be gone. */
+const isUrgent = (kept: PersistedClient | null, now: PersistedClient): boolean => {
+  if (kept === null || authIn(kept) !== authIn(now)) return true;
+  const still = new Set(now.clientState.queries.map(({ queryHash }) => queryHash));
+  return kept.clientState.queries.some(({ queryHash }) => !still.has(queryHash));
+};
+
+const whenPageIsLeft = (write: () => void): void => window.addEventListener('pagehide', write);
 
 /**
  * The reading cache on this device's disk, apart from the command queue. What comes may wait its turn, what goes is gone at once.
  * Where it can't be kept, that is said on the console.
  */
-export const queryPersister = (): Persister => {
+export const queryPersister = (whenLeft: (write: () => void) => void = whenPageIsLeft): Persister => {
   const opened = openDB('drubo-reading', 1, { upgrade: (db) => void db.createObjectStore(STORE) });
   let latest: PersistedClient | null = null;
   let kept: PersistedClient | null = null;
@@ -75,6 +80,8 @@ export const queryPersister = (): Persister => {
       console.warn('What was read is not kept on this device:', error);
     }
   };
+  // Whoever closes the page right after reading keeps what they read.
+  whenLeft(() => void write());
   return {
     persistClient: (client) => {
       latest = client;

@@ -104,36 +104,49 @@ describe('the reading cache', () => {
     applyReply(client, aStoredCommand({ endpointId: 'erasePerson', params, state: 'done', reply: { erased: true } }));
     expect(client.getQueryData(keyOf('getPerson', { params }))).toBeUndefined();
   });
+});
 
-  const aState = (timestamp: number, queries: readonly [string, unknown][] = []) => {
+describe('what was read, kept on the device', () => {
+  // The turn a write waits for comes when a test says so; the store answers by itself.
+  beforeEach(() => jest.useFakeTimers({ doNotFake: ['setImmediate', 'queueMicrotask', 'nextTick'] }));
+  afterEach(() => {
+    jest.useRealTimers();
+    jest.restoreAllMocks();
+  });
+  const aState = (timestamp: number, queries: readonly (readonly [string, unknown])[] = []) => {
     const client = new QueryClient();
     for (const [key, data] of queries) client.setQueryData([key], data);
     return { timestamp, buster: '1', clientState: dehydrate(client) };
   };
-  const aWhile = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+  const turn = () => new Promise((resolve) => setImmediate(resolve));
+  let leave = (): void => undefined;
+  const aPersister = () => queryPersister((write) => void (leave = write));
+  const kept = async () => (await aPersister().restoreClient())?.timestamp;
+  /** Until the store holds a state; a state that never comes ends as the test's own time does. */
+  const untilKept = async (timestamp: number): Promise<void> => {
+    while ((await kept()) !== timestamp) await turn();
+  };
+  const many = (count: number) => Array.from({ length: count }, (_, at) => [`page-${at}`, at] as const);
 
   it('survives a reload in IndexedDB', async () => {
-    const persister = queryPersister();
-    await persister.persistClient(aState(1));
-    await aWhile(20);
-    expect(await queryPersister().restoreClient()).toMatchObject({ timestamp: 1 });
+    const persister = aPersister();
+    void persister.persistClient(aState(1));
+    await untilKept(1);
     await persister.removeClient();
-    expect(await queryPersister().restoreClient()).toBeUndefined();
+    expect(await kept()).toBeUndefined();
   });
 
   it('is not written anew for each of many answers; the last state is what is kept', async () => {
     const written = jest.spyOn(IDBObjectStore.prototype, 'put');
-    const persister = queryPersister();
+    const persister = aPersister();
     for (let at = 1; at <= 30; at += 1) {
-      void persister.persistClient(
-        aState(at, [['getAuth', 'ines'], ...Array.from({ length: at }, (_, n) => [`q${n}`, n] as [string, number])]),
-      );
-      await aWhile(1);
+      void persister.persistClient(aState(at, [['getAuth', 'ines'], ...many(at)]));
+      await turn();
     }
-    await aWhile(700);
-    expect(await persister.restoreClient()).toMatchObject({ timestamp: 30 });
-    expect(written.mock.calls.length).toBeLessThan(4);
-    written.mockRestore();
+    expect(written).toHaveBeenCalledTimes(1);
+    jest.runOnlyPendingTimers();
+    await untilKept(30);
+    expect(written).toHaveBeenCalledTimes(2);
   });
 
   it.each([
@@ -141,42 +154,46 @@ describe('the reading cache', () => {
       'somebody signs out',
       [
         ['getAuth', 'nobody'],
-        ['floor', 1],
+        ['page-0', 0],
       ],
     ],
-    ['something read is to be gone', [['getAuth', 'ines']]],
-  ] as const)('does not wait where %s', async (_, after) => {
-    const persister = queryPersister();
-    void persister.persistClient(
-      aState(1, [
+    [
+      'something kept is to be gone, whatever came beside it',
+      [
         ['getAuth', 'ines'],
-        ['floor', 1],
-      ]),
-    );
-    await aWhile(20);
-    void persister.persistClient(
-      aState(
-        2,
-        after.map(([key, data]) => [key, data]),
-      ),
-    );
-    await aWhile(20);
-    expect(await queryPersister().restoreClient()).toMatchObject({ timestamp: 2 });
+        ['page-1', 1],
+        ['page-2', 2],
+      ],
+    ],
+  ] as const)('does not wait where %s', async (_, after) => {
+    const persister = aPersister();
+    void persister.persistClient(aState(1, [['getAuth', 'ines'], ...many(1)]));
+    await untilKept(1);
+    void persister.persistClient(aState(2, after));
+    await untilKept(2);
+  });
+
+  it('does not wait where the page is closed', async () => {
+    const persister = aPersister();
+    const writes = leave;
+    void persister.persistClient(aState(1, many(1)));
+    await untilKept(1);
+    void persister.persistClient(aState(2, many(2)));
+    writes();
+    await untilKept(2);
   });
 
   it('says so where it can’t be kept', async () => {
     const said = jest.spyOn(console, 'warn').mockImplementation(() => undefined);
-    const written = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+    jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
       throw new DOMException('full', 'QuotaExceededError');
     });
-    void queryPersister().persistClient(aState(1));
-    await aWhile(20);
+    void aPersister().persistClient(aState(1));
+    while (said.mock.calls.length === 0) await turn();
     expect(said).toHaveBeenCalledWith(
       expect.stringContaining('not kept'),
       expect.objectContaining({ name: 'QuotaExceededError' }),
     );
-    said.mockRestore();
-    written.mockRestore();
   });
 });
 

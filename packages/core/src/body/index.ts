@@ -9,6 +9,7 @@ export type {
   Anchor,
   FigureImplement,
   FigureSpec,
+  FootPlacement,
   FrontPose,
   KeyPose,
   LegPoints,

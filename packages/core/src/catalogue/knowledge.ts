@@ -7,7 +7,5 @@ export { checkValues, oneNotch, valueAt } from './notch';
 export type { Notch, OffScale } from './notch';
 export { hasPlaces } from './places';
 export { remediesFor } from './remedies';
-export { setUpDrawings } from './set-up-drawings';
-export type { SetUpDrawing } from './set-up-drawings';
-export { SET_UP_STAGES, setUpSteps } from './set-up-steps';
+export { SET_UP_STAGES, setUpDrawings, setUpSteps } from './set-up-steps';
 export type { SetUpStage, SetUpStep } from './set-up-steps';

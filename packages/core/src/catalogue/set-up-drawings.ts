@@ -1,28 +1,24 @@
 import type { FigureSource, KeyPose, SideFigure } from '../body';
-import type { LoadPosition, PieceType } from '../vocabulary';
-import type { SetUpStage } from './set-up-steps';
-import type { Variation } from './types';
+import type { PieceType } from '../vocabulary';
 
-/** A step of setting up as it is drawn: a figure that stands still. */
-export interface SetUpDrawing {
-  stage: SetUpStage;
+/** A step of setting up as it is drawn: a figure that stands still, and what it has in its hands or on it. */
+export interface SetUpFigure {
   figure: FigureSource;
   held: PieceType;
 }
 
 const FEET = { kind: 'flat', heelX: 0 } as const;
 
-const still = (pose: KeyPose, more: Partial<SideFigure>): FigureSource => ({
-  maker: 'poses',
-  figure: { view: 'side', nearFoot: FEET, farFoot: FEET, top: pose, bottom: pose, ...more },
+const still = (held: PieceType, pose: KeyPose, more: Partial<SideFigure>): SetUpFigure => ({
+  held,
+  figure: { maker: 'poses', figure: { view: 'side', nearFoot: FEET, farFoot: FEET, top: pose, bottom: pose, ...more } },
 });
 
 /** An upright of the rack with its hook, in front of who stands under the bar. */
-const upright = (hookY: number) =>
-  [
-    { kind: 'line', from: { x: 0.26, y: 0 }, to: { x: 0.26, y: 0.98 }, look: 'frame' },
-    { kind: 'line', from: { x: 0.26, y: hookY - 0.04 }, to: { x: 0.02, y: hookY - 0.04 }, look: 'frame' },
-  ] as const;
+const UPRIGHT = [
+  { kind: 'line', from: { x: 0.26, y: 0 }, to: { x: 0.26, y: 0.98 }, look: 'frame' },
+  { kind: 'line', from: { x: 0.26, y: 0.72 }, to: { x: 0.02, y: 0.72 }, look: 'frame' },
+] as const;
 
 /** Knees a little bent under the bar: the hooks hang a hand lower than it will lie. */
 const UNDER_THE_BAR: KeyPose = {
@@ -32,14 +28,16 @@ const UNDER_THE_BAR: KeyPose = {
   arms: { kind: 'held', along: 0.28, front: -0.03 },
 };
 
-const FROM_HOOKS_BACK = still(UNDER_THE_BAR, { implement: { piece: 'bar', at: 'shoulders-back' }, props: upright(0.76) });
-const FROM_HOOKS_FRONT = still(
+export const FROM_HOOKS_BACK = still('bar', UNDER_THE_BAR, { implement: { piece: 'bar', at: 'shoulders-back' }, props: UPRIGHT });
+export const FROM_HOOKS_FRONT = still(
+  'bar',
   { ...UNDER_THE_BAR, arms: { kind: 'held', along: 0.28, front: 0.07, elbow: 'up' } },
-  { implement: { piece: 'bar', at: 'shoulders-front' }, props: upright(0.76) },
+  { implement: { piece: 'bar', at: 'shoulders-front' }, props: UPRIGHT },
 );
 
 /** Sunk until the safeties have it. */
-const ON_THE_SAFETIES = still(
+export const ON_THE_SAFETIES = still(
+  'bar',
   {
     root: { at: 'foot', shankDeg: 30, thighDeg: 100 },
     trunkDeg: 40,
@@ -56,13 +54,15 @@ const ON_THE_SAFETIES = still(
 );
 
 /** Hips back, both hands on a bell that stands on a box. */
-const FROM_A_BOX = still(
+export const FROM_A_BOX = still(
+  'kettlebell',
   { root: { at: 'foot', shankDeg: 4, thighDeg: 36 }, trunkDeg: 52, headDeg: 34, arms: { kind: 'at', x: 0.24, y: 0.36 } },
   { implement: { piece: 'bell', at: 'hands' }, props: [{ kind: 'box', x: 0.16, w: 0.2, h: 0.26, label: 'box' }] },
 );
 
 /** Legs straight, the bar rolled over them into the crease of the hips. */
-const OVER_THE_LEGS = still(
+export const OVER_THE_LEGS = still(
+  'bar',
   {
     root: { at: 'hip', x: 0.14, y: 0.055 },
     trunkDeg: -16,
@@ -78,7 +78,8 @@ const OVER_THE_LEGS = still(
 );
 
 /** On the back beside it, the bell brought round behind the head. */
-const ROUND_THE_HEAD = still(
+export const ROUND_THE_HEAD = still(
+  'kettlebell',
   {
     root: { at: 'hip', x: 0.3, y: 0.05 },
     trunkDeg: -89,
@@ -89,28 +90,3 @@ const ROUND_THE_HEAD = still(
   },
   { implement: { piece: 'bell', at: 'hands' } },
 );
-
-const isHooked = ({ kit }: Variation): boolean => !kit.some((need) => need.includes('guided-bar'));
-
-/**
- * What of setting up is drawn for a movement with its load at a place, by stage, where a picture says more than its line: under
- * the hooks, on the safeties, a bell on its box, a bar over the legs, a bell round the head. Common practice, no source.
- * @example setUpDrawings(backSquat, 'back-bar').map(({ stage }) => stage) // ['take', 'fail']
- */
-export const setUpDrawings = (
-  variation: Variation,
-  position: LoadPosition = variation.loadPositions[0] ?? 'none',
-): SetUpDrawing[] => {
-  const bar = variation.kit.some((need) => need.includes('barbell'));
-  if (position === 'back-bar' && isHooked(variation))
-    return [
-      { stage: 'take', figure: FROM_HOOKS_BACK, held: 'bar' },
-      { stage: 'fail', figure: ON_THE_SAFETIES, held: 'bar' },
-    ];
-  if (position === 'front-bar') return [{ stage: 'take', figure: FROM_HOOKS_FRONT, held: 'bar' }];
-  if (position === 'hips' && bar) return [{ stage: 'take', figure: OVER_THE_LEGS, held: 'bar' }];
-  const onTheFloor = variation.traits.includes('get-up') || variation.id === 'bridge-floor-press';
-  if (onTheFloor && position !== 'none') return [{ stage: 'back', figure: ROUND_THE_HEAD, held: 'kettlebell' }];
-  const isFromABox = (position === 'goblet' || position === 'belly') && !variation.kit.some((need) => need.includes('landmine'));
-  return isFromABox ? [{ stage: 'before', figure: FROM_A_BOX, held: 'kettlebell' }] : [];
-};

@@ -1,4 +1,6 @@
 import type { KitItem, LoadPosition } from '../vocabulary';
+import { FROM_A_BOX, FROM_HOOKS_BACK, FROM_HOOKS_FRONT, ON_THE_SAFETIES, OVER_THE_LEGS, ROUND_THE_HEAD } from './set-up-drawings';
+import type { SetUpFigure } from './set-up-drawings';
 import type { Variation } from './types';
 
 /** What setting up goes through, in order. `fail`: what is done when a rep won't go up. */
@@ -12,7 +14,8 @@ export interface SetUpStep {
 }
 
 type Held = { variation: Variation; position: LoadPosition };
-type Steps = Partial<Record<SetUpStage, readonly string[]>>;
+/** Lines by stage, and what of them is drawn: where a picture says more than its line. */
+type Steps = Partial<Record<SetUpStage, readonly string[]>> & { drawn?: Partial<Record<SetUpStage, SetUpFigure>> };
 
 const needs = ({ kit }: Variation, ...items: KitItem[]): boolean => kit.some((need) => need.some((item) => items.includes(item)));
 const isAt = ({ position }: Held, ...positions: LoadPosition[]): boolean => positions.includes(position);
@@ -86,6 +89,7 @@ const SET_UPS: readonly (readonly [(held: Held) => boolean, Steps])[] = [
         'Both feet under the bar, breathe in and brace, then stand up with it.',
       ],
       fail: ['Sink onto the safeties and go out forward from under the bar. Nobody saves it alone from behind.'],
+      drawn: { take: FROM_HOOKS_BACK, fail: ON_THE_SAFETIES },
     },
   ],
   [
@@ -93,6 +97,7 @@ const SET_UPS: readonly (readonly [(held: Held) => boolean, Steps])[] = [
     {
       take: ['Pad on the shoulders, hands on the handles; both feet under it, brace, stand up with it.'],
       fail: ['Sink onto the safeties and go out forward from under it.'],
+      drawn: { take: FROM_HOOKS_BACK, fail: ON_THE_SAFETIES },
     },
   ],
   [
@@ -100,6 +105,7 @@ const SET_UPS: readonly (readonly [(held: Held) => boolean, Steps])[] = [
     {
       take: ['Bar on the shoulders at the throat, elbows up; fingertips, crossed arms or straps.'],
       fail: ['Elbows down, step back, let it fall forward onto the safeties.'],
+      drawn: { take: FROM_HOOKS_FRONT },
     },
   ],
   [
@@ -159,6 +165,7 @@ const SET_UPS: readonly (readonly [(held: Held) => boolean, Steps])[] = [
       ],
       back: ['Hips down, legs straight, roll it away over them.'],
       fail: ['Hips down to the floor: the discs hold it off you.'],
+      drawn: { take: OVER_THE_LEGS },
     },
   ],
   [
@@ -190,6 +197,7 @@ const SET_UPS: readonly (readonly [(held: Held) => boolean, Steps])[] = [
     (held) => isAt(held, 'goblet', 'counterweight', 'belly') && !needs(held.variation, 'landmine'),
     {
       before: ['A heavy bell stands on a box or bench, not on the floor.'],
+      drawn: { before: FROM_A_BOX },
       take: ['Hips back, both hands on it, pull it close, stand up, then bring it to its place.'],
       back: ['Close along the body, hips back, both hands, onto the box or the floor.'],
       fail: ['Out in front with both hands, feet back. Never between the feet.'],
@@ -222,11 +230,12 @@ const SET_UPS: readonly (readonly [(held: Held) => boolean, Steps])[] = [
     },
   ],
   [
-    isOnTheFloor,
+    (held) => isOnTheFloor(held) && !isAt(held, 'none'),
     {
       take: ['Lie beside the weight, both hands on it, roll to the back, press it up with both.'],
       back: ['Both hands, roll to the side, set it down. To the other side it goes round the head, never over the face.'],
       fail: ['Let it fall away from you, to its own side, and roll the other way.'],
+      drawn: { back: ROUND_THE_HEAD },
     },
   ],
   [
@@ -276,13 +285,27 @@ const SET_UPS: readonly (readonly [(held: Held) => boolean, Steps])[] = [
   ],
 ];
 
+const fittingSteps = (held: Held): Steps[] => [...SET_UPS, ...BREATH].filter(([fits]) => fits(held)).map(([, steps]) => steps);
+
 /**
  * How to set up for a movement with its load at a place, in order of doing; empty where there is nothing to it.
  * @example setUpSteps(backSquat, 'back-bar')[0].stage // 'before'
  */
 export const setUpSteps = (variation: Variation, position: LoadPosition = variation.loadPositions[0] ?? 'none'): SetUpStep[] => {
-  const fitting = [...SET_UPS, ...BREATH].filter(([fits]) => fits({ variation, position })).map(([, steps]) => steps);
+  const fitting = fittingSteps({ variation, position });
   return SET_UP_STAGES.flatMap((stage) =>
     [...new Set(fitting.flatMap((steps) => steps[stage] ?? []))].map((text) => ({ stage, text })),
   );
 };
+
+/**
+ * What of it is drawn, by stage: under the hooks, on the safeties, a bell on its box, a bar over the legs, a bell round the head.
+ * @example Object.keys(setUpDrawings(backSquat, 'back-bar')) // ['take', 'fail']
+ */
+export const setUpDrawings = (
+  variation: Variation,
+  position: LoadPosition = variation.loadPositions[0] ?? 'none',
+): Partial<Record<SetUpStage, SetUpFigure>> =>
+  Object.assign({}, ...fittingSteps({ variation, position }).map(({ drawn }) => drawn)) as Partial<
+    Record<SetUpStage, SetUpFigure>
+  >;

@@ -22,7 +22,7 @@ export const SetUpList = ({
   return (
     <Stack gap="s">
       {SET_UP_STAGES.filter((stage) => steps.some((step) => step.stage === stage)).map((stage) => {
-        const drawing = drawings.find((one) => one.stage === stage);
+        const drawing = drawings[stage];
         return (
           <Stack key={stage} gap="xs">
             <Txt kind="small" tone="quiet">

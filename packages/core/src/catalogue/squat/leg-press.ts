@@ -1,5 +1,6 @@
 import { TWO_LEG_SQUAT } from '../bases';
 import { RANGE, STANCE_WIDTH, TEMPO } from '../scales';
+import { inThePress } from '../in-the-press';
 import type { Variation } from '../types';
 
 /** Seated, feet on the sled: load without balance. Numbers belong to this machine only. */
@@ -21,33 +22,5 @@ export const legPress = {
   faults: ['low-back-rounds', 'knees-cave', 'bounces-at-the-bottom', 'range-short'],
   cautions: ['Stops set before loading.', 'Don’t snap the knees straight.'],
   traits: ['seated', 'two-leg-symmetric'],
-  figure: {
-    maker: 'poses',
-    figure: {
-      view: 'side',
-      nearFoot: { kind: 'ankle-at', x: 0.356, y: 0.5, toesDeg: 128 },
-      farFoot: { kind: 'ankle-at', x: 0.356, y: 0.5, toesDeg: 128 },
-      top: {
-        root: { at: 'hip', x: 0, y: 0.19 },
-        trunkDeg: -42,
-        headDeg: -30,
-        near: { kind: 'ankle-at', x: 0.352, y: 0.49, toesDeg: 128 },
-        far: { kind: 'ankle-at', x: 0.352, y: 0.49, toesDeg: 128 },
-        arms: { kind: 'held', along: 0.04, front: 0.06 },
-      },
-      bottom: {
-        root: { at: 'hip', x: 0, y: 0.19 },
-        trunkDeg: -42,
-        headDeg: -30,
-        near: { kind: 'ankle-at', x: 0.21, y: 0.37, toesDeg: 128 },
-        far: { kind: 'ankle-at', x: 0.21, y: 0.37, toesDeg: 128 },
-        arms: { kind: 'held', along: 0.04, front: 0.06 },
-      },
-      props: [
-        { kind: 'line', from: { x: -0.06, y: 0.13 }, to: { x: -0.29, y: 0.38 }, look: 'frame' },
-        { kind: 'line', from: { x: -0.06, y: 0.13 }, to: { x: 0.1, y: 0.1 }, look: 'frame' },
-        { kind: 'footplate' },
-      ],
-    },
-  },
+  figure: inThePress({ kind: 'ankle-at', x: 0.352, y: 0.49, toesDeg: 128 }, { kind: 'ankle-at', x: 0.21, y: 0.37, toesDeg: 128 }),
 } as const satisfies Variation;

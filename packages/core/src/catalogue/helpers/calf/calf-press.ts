@@ -1,5 +1,6 @@
 import { CALF } from '../../bases';
 import { RANGE, TEMPO } from '../../scales';
+import { inThePress } from '../../in-the-press';
 import type { Variation } from '../../types';
 
 /** On the leg press or a calf machine, legs long: only the ankles move. Numbers belong to this machine only. */
@@ -23,33 +24,8 @@ export const calfPress = {
   faults: ['range-short', 'bounces-at-the-bottom'],
   cautions: ['Stops set before the heels leave the plate.', 'Achilles pain: load by how it feels next morning.'],
   traits: ['calf-load', 'seated', 'two-leg-symmetric'],
-  figure: {
-    maker: 'poses',
-    figure: {
-      view: 'side',
-      nearFoot: { kind: 'ankle-at', x: 0.352, y: 0.49, toesDeg: 128 },
-      farFoot: { kind: 'ankle-at', x: 0.352, y: 0.49, toesDeg: 128 },
-      top: {
-        root: { at: 'hip', x: 0, y: 0.19 },
-        trunkDeg: -42,
-        headDeg: -30,
-        near: { kind: 'ankle-at', x: 0.352, y: 0.49, toesDeg: 92 },
-        far: { kind: 'ankle-at', x: 0.352, y: 0.49, toesDeg: 92 },
-        arms: { kind: 'held', along: 0.04, front: 0.06 },
-      },
-      bottom: {
-        root: { at: 'hip', x: 0, y: 0.19 },
-        trunkDeg: -42,
-        headDeg: -30,
-        near: { kind: 'ankle-at', x: 0.345, y: 0.478, toesDeg: 136 },
-        far: { kind: 'ankle-at', x: 0.345, y: 0.478, toesDeg: 136 },
-        arms: { kind: 'held', along: 0.04, front: 0.06 },
-      },
-      props: [
-        { kind: 'line', from: { x: -0.06, y: 0.13 }, to: { x: -0.29, y: 0.38 }, look: 'frame' },
-        { kind: 'line', from: { x: -0.06, y: 0.13 }, to: { x: 0.1, y: 0.1 }, look: 'frame' },
-        { kind: 'footplate' },
-      ],
-    },
-  },
+  figure: inThePress(
+    { kind: 'ankle-at', x: 0.352, y: 0.49, toesDeg: 92 },
+    { kind: 'ankle-at', x: 0.345, y: 0.478, toesDeg: 136 },
+  ),
 } as const satisfies Variation;

@@ -1,5 +1,6 @@
 import { FINISHER } from '../../bases';
 import { TEMPO } from '../../scales';
+import { bellFrom, HIKED_BACK, swungTo } from '../../swinging';
 import type { Variation } from '../../types';
 
 /** Crisp swings for 30–45 s, stopped while they are crisp. */
@@ -22,25 +23,5 @@ export const swingFinisher = {
   cautions: ['Only once sets of ten swings are clean.'],
   traits: ['swing', 'loaded-hinge', 'hand-held'],
   prerequisites: ['kettlebell-swing'],
-  figure: {
-    maker: 'poses',
-    figure: {
-      view: 'side',
-      nearFoot: { kind: 'flat', heelX: 0 },
-      farFoot: { kind: 'flat', heelX: 0 },
-      top: {
-        root: { at: 'foot', shankDeg: 2, thighDeg: 2 },
-        trunkDeg: 0,
-        headDeg: 0,
-        arms: { kind: 'angles', upperDeg: 82, forearmDeg: 86 },
-      },
-      bottom: {
-        root: { at: 'foot', shankDeg: 0, thighDeg: 34 },
-        trunkDeg: 68,
-        headDeg: 52,
-        arms: { kind: 'angles', upperDeg: -36, forearmDeg: -32 },
-      },
-      implement: { piece: 'bell', at: 'hands' },
-    },
-  },
+  figure: bellFrom(HIKED_BACK, swungTo(82, 86)),
 } as const satisfies Variation;

@@ -1,5 +1,6 @@
 import { POWER } from '../../bases';
 import { BAR_HEIGHT } from '../../scales';
+import { bellFrom, HIKED_BACK, swungTo } from '../../swinging';
 import type { Variation } from '../../types';
 
 /** One swing from the floor and back to it. */
@@ -20,33 +21,14 @@ export const deadStartSwing = {
   cautions: ['Clear two metres in front.', 'Any squatting in it: back to hike passes.'],
   traits: ['swing', 'loaded-hinge', 'hand-held'],
   prerequisites: ['hike-to-catch'],
-  figure: {
-    maker: 'poses',
-    figure: {
-      view: 'side',
-      nearFoot: { kind: 'flat', heelX: 0 },
-      farFoot: { kind: 'flat', heelX: 0 },
-      top: {
-        root: { at: 'foot', shankDeg: 2, thighDeg: 2 },
-        trunkDeg: 0,
-        headDeg: 0,
-        arms: { kind: 'angles', upperDeg: 76, forearmDeg: 80 },
-      },
-      between: [
-        {
-          root: { at: 'foot', shankDeg: 0, thighDeg: 34 },
-          trunkDeg: 66,
-          headDeg: 50,
-          arms: { kind: 'angles', upperDeg: -34, forearmDeg: -30 },
-        },
-      ],
-      bottom: {
-        root: { at: 'foot', shankDeg: 6, thighDeg: 50 },
-        trunkDeg: 70,
-        headDeg: 54,
-        arms: { kind: 'angles', upperDeg: -2, forearmDeg: 2 },
-      },
-      implement: { piece: 'bell', at: 'hands' },
+  figure: bellFrom(
+    {
+      root: { at: 'foot', shankDeg: 6, thighDeg: 50 },
+      trunkDeg: 70,
+      headDeg: 54,
+      arms: { kind: 'angles', upperDeg: -2, forearmDeg: 2 },
     },
-  },
+    swungTo(76, 80),
+    [HIKED_BACK],
+  ),
 } as const satisfies Variation;

@@ -1,5 +1,6 @@
 import { POWER } from '../../bases';
 import { BAR_HEIGHT } from '../../scales';
+import { bellFrom, HIKED_BACK, swungTo } from '../../swinging';
 import type { Variation } from '../../types';
 
 /** Hiked back, then stood up with and caught at the hips: singles first, then three in a row. */
@@ -22,25 +23,5 @@ export const hikeToCatch = {
   cautions: ['Clear two metres in front.'],
   traits: ['swing', 'loaded-hinge', 'hand-held'],
   prerequisites: ['hike-pass'],
-  figure: {
-    maker: 'poses',
-    figure: {
-      view: 'side',
-      nearFoot: { kind: 'flat', heelX: 0 },
-      farFoot: { kind: 'flat', heelX: 0 },
-      top: {
-        root: { at: 'foot', shankDeg: 2, thighDeg: 2 },
-        trunkDeg: 0,
-        headDeg: 0,
-        arms: { kind: 'angles', upperDeg: 14, forearmDeg: 30 },
-      },
-      bottom: {
-        root: { at: 'foot', shankDeg: 0, thighDeg: 34 },
-        trunkDeg: 66,
-        headDeg: 50,
-        arms: { kind: 'angles', upperDeg: -34, forearmDeg: -30 },
-      },
-      implement: { piece: 'bell', at: 'hands' },
-    },
-  },
+  figure: bellFrom(HIKED_BACK, swungTo(14, 30)),
 } as const satisfies Variation;

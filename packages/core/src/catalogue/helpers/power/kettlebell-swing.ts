@@ -1,5 +1,6 @@
 import { POWER } from '../../bases';
 import { BAND } from '../../scales';
+import { bellFrom, HIKED_BACK, swungTo } from '../../swinging';
 import type { Variation } from '../../types';
 
 /** Hips throw, arms follow; the bell floats no higher than the chin. Sets of five while learning. */
@@ -20,25 +21,5 @@ export const kettlebellSwing = {
   cautions: ['Clear two metres in front.', 'Any squatting in it: back to hike passes.'],
   traits: ['swing', 'loaded-hinge', 'hand-held'],
   prerequisites: ['dead-start-swing'],
-  figure: {
-    maker: 'poses',
-    figure: {
-      view: 'side',
-      nearFoot: { kind: 'flat', heelX: 0 },
-      farFoot: { kind: 'flat', heelX: 0 },
-      top: {
-        root: { at: 'foot', shankDeg: 2, thighDeg: 2 },
-        trunkDeg: 0,
-        headDeg: 0,
-        arms: { kind: 'angles', upperDeg: 82, forearmDeg: 86 },
-      },
-      bottom: {
-        root: { at: 'foot', shankDeg: 0, thighDeg: 34 },
-        trunkDeg: 68,
-        headDeg: 52,
-        arms: { kind: 'angles', upperDeg: -36, forearmDeg: -32 },
-      },
-      implement: { piece: 'bell', at: 'hands' },
-    },
-  },
+  figure: bellFrom(HIKED_BACK, swungTo(82, 86)),
 } as const satisfies Variation;
