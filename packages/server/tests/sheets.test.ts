@@ -161,6 +161,16 @@ describe('a sheet arranged by hand', () => {
     expect(next.items.map(({ dose }) => dose.load.externalKg)).toEqual(usual.items.map(({ dose }) => dose.load.externalKg));
   });
 
+  it('after an easy day of a plan a sheet changed by hand is still one of the plan’s days, and writes its tracks', async () => {
+    const { personId, nextSheet } = await aPerson({ minutes: 45 });
+    await train(nextSheet);
+    // As a plan's easy day is kept.
+    await server.database.models.sheets.update({ shape: 'mobility', dayRole: 'mobility' }, { where: { id: nextSheet.id } });
+    const { nextSheet: waiting } = await page(personId);
+    await save(waiting, reversed);
+    expect((await server.database.models.sheets.findOne({ where: { id: waiting.id } }))?.get().dayRole).toBe('all');
+  });
+
   it('a new exercise gets a proposal and reasons here; undoing is saving what was', async () => {
     const { nextSheet } = await aPerson();
     const before = contentOfSheet(nextSheet);

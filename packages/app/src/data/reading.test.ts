@@ -122,9 +122,11 @@ describe('what was read, kept on the device', () => {
   let leave = (): void => undefined;
   const aPersister = () => queryPersister((write) => void (leave = write));
   const kept = async () => (await aPersister().restoreClient())?.timestamp;
-  /** Until the store holds a state; a state that never comes ends as the test's own time does. */
+  /** Turns of the store that are waited for a write at most: it takes a handful. */
+  const TURNS = 200;
   const untilKept = async (timestamp: number): Promise<void> => {
-    while ((await kept()) !== timestamp) await turn();
+    for (let at = 0; at < TURNS && (await kept()) !== timestamp; at += 1) await turn();
+    expect(await kept()).toBe(timestamp);
   };
   const many = (count: number) => Array.from({ length: count }, (_, at) => [`page-${at}`, at] as const);
 
@@ -189,7 +191,7 @@ describe('what was read, kept on the device', () => {
       throw new DOMException('full', 'QuotaExceededError');
     });
     void aPersister().persistClient(aState(1));
-    while (said.mock.calls.length === 0) await turn();
+    for (let at = 0; at < TURNS && said.mock.calls.length === 0; at += 1) await turn();
     expect(said).toHaveBeenCalledWith(
       expect.stringContaining('not kept'),
       expect.objectContaining({ name: 'QuotaExceededError' }),

@@ -3,6 +3,7 @@ import { defaultKit } from '../kit';
 import { GOALS, ROLES } from '../vocabulary';
 import type { LoadPosition } from '../vocabulary';
 import {
+  asksReserve,
   allowedLoads,
   applyStage,
   blockSeconds,
@@ -252,4 +253,11 @@ describe('a dose held elsewhere', () => {
     expect(held(0, 'sides', 'goblet').externalKg).toBe(0);
     expect(held(16, 'goblet', 'sides').externalKg).toBeGreaterThanOrEqual(16);
   });
+});
+
+it('reps in reserve are asked of work that is counted, not of holds, and not of drills before or after it', () => {
+  // Source: common practice, no source.
+  expect(asksReserve({}, 'main')).toBe(true);
+  expect(asksReserve({ seconds: 30 }, 'main')).toBe(false);
+  expect([asksReserve({}, 'prep'), asksReserve({}, 'cool-down')]).toEqual([false, false]);
 });

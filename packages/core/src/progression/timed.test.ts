@@ -66,6 +66,10 @@ describe('work counted in seconds', () => {
     };
     expect(once([15, 10])).toMatchObject({ verdict: 'move-up', dose: { seconds: 33 }, reasons: [{ code: 'timed-easy' }, {}] });
     expect(once([15, 5]).verdict).toBe('same-again');
+    // A third of 36 s is 12.
+    const long = carry(36, [36, 36], { before: false });
+    const left = (secondsLeft: number) => timedWork({ ...long, sets: long.sets.map((set) => ({ ...set, secondsLeft })) }).verdict;
+    expect([left(11), left(12)]).toEqual(['same-again', 'move-up']);
     expect(once([15, null]).verdict).toBe('same-again');
     expect(once([15, 10], true).reasons.map(({ code }) => code)).toEqual(['timed-longer']);
   });

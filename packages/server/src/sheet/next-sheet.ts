@@ -2,7 +2,7 @@ import type { PersonId } from '@drubo/core/vocabulary';
 import { dayNumber } from '@drubo/core';
 import { usualShape } from '@drubo/core/composing';
 import type { SheetInput } from '@drubo/core/composing';
-import { fixedAtStart, kitOfDay, minutesOf, nextSheet, sinceAgreed } from '@drubo/core/loop';
+import { fixedAtStart, kitOfDay, minutesOf, nextSheet, setsPattern, sinceAgreed } from '@drubo/core/loop';
 import type { DayOf, MadeAfter, ReviewToSheet, SheetPlan, Since } from '@drubo/core/loop';
 import type { ComposingDto } from '@drubo/contracts';
 import type { Caller, Context } from '../context';
@@ -34,10 +34,10 @@ export const madeAfter = async (
 ): Promise<MadeAfter> => {
   const done = await scope.all(
     'sheets',
-    { personId, state: 'done', dayRole: isSet, shape: isNot('mobility') },
+    { personId, state: 'done', dayRole: isSet },
     { order: [['createdAt', 'DESC']], limit: SHEETS_BACK },
   );
-  const [last] = done;
+  const last = done.find(setsPattern);
   const role = composing.planned?.role;
   const pattern = role
     ? done.find(({ dayRole }) => dayRole === role)
